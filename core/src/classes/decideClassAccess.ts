@@ -1,0 +1,11 @@
+// Who may open a class.
+import { no, yes } from '../problems/index.ts'
+import type { Decision } from '../problems/index.ts'
+import type { Actor } from '../people/index.ts'
+
+/** Members of the moment and administrators open a class; for everybody else it is not there. */
+export function decideClassAccess(actor: Actor, classId: string): Decision {
+  if (actor.kind !== 'person') return actor.kind === 'system' ? yes : no('not-found')
+  const isMember = actor.memberships.some((membership) => membership.classId === classId)
+  return isMember || actor.administrator ? yes : no('not-found')
+}

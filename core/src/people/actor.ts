@@ -1,0 +1,43 @@
+// Who acts: a person with the memberships of the moment, nobody yet, or the system for a named reason.
+import type { ClassRole } from './schema.ts'
+
+/** A class that somebody is in at the moment. */
+export interface PresentMembership {
+  readonly classId: string
+  readonly role: ClassRole
+}
+
+export interface PersonActor {
+  readonly kind: 'person'
+  readonly personId: string
+  readonly sessionId: string
+  readonly administrator: boolean
+  readonly memberships: readonly PresentMembership[]
+}
+
+/** Background work. There is no actor with full rights by default: this one must be named. */
+export interface SystemActor {
+  readonly kind: 'system'
+  readonly reason: string
+}
+
+/** Somebody who has not said who they are. */
+export interface UnknownActor {
+  readonly kind: 'unknown'
+}
+
+export type Actor = PersonActor | SystemActor | UnknownActor
+
+export function systemActor(reason: string): SystemActor {
+  return { kind: 'system', reason }
+}
+
+export const unknownActor: UnknownActor = { kind: 'unknown' }
+
+/** In which role an act goes into the records: the strongest one, since that is what made it possible. */
+export function roleOf(actor: Actor): 'administrator' | ClassRole | 'person' | 'system' | 'unknown' {
+  if (actor.kind !== 'person') return actor.kind
+  if (actor.administrator) return 'administrator'
+  const strongestFirst = ['lead', 'assessor', 'student'] as const
+  return strongestFirst.find((role) => actor.memberships.some((m) => m.role === role)) ?? 'person'
+}

@@ -1,0 +1,78 @@
+// Being signed in: what the browser is told about it, and when it ends.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+import { addMinutes, instantSchema } from '../time/index.ts'
+import type { Instant } from '../time/index.ts'
+import { classRoleSchema, idSchema } from './schema.ts'
+import { languageSchema } from './school.ts'
+
+export const mySessionSchema = Type.Union([
+  Type.Object({ state: Type.Literal('signed-out') }, { additionalProperties: false }),
+  Type.Object(
+    {
+      state: Type.Literal('signed-in'),
+      personId: idSchema,
+      fullName: Type.String(),
+      firstName: Type.String(),
+      shownName: Type.String(),
+      administrator: Type.Boolean(),
+      memberships: Type.Array(
+        Type.Object(
+          { classId: idSchema, className: Type.String(), classCode: Type.String(), role: classRoleSchema },
+          { additionalProperties: false },
+        ),
+      ),
+      language: languageSchema,
+      letterKeys: Type.Boolean({ description: 'Whether single-letter keys act' }),
+      hasPassword: Type.Boolean(),
+      idleMinutes: Type.Integer(),
+      endsAt: instantSchema,
+    },
+    { additionalProperties: false },
+  ),
+])
+export type MySession = Static<typeof mySessionSchema>
+export type SignedIn = Extract<MySession, { state: 'signed-in' }>
+
+export const signInSchema = Type.Object(
+  {
+    signInName: Type.String({ minLength: 1, maxLength: 200 }),
+    password: Type.String({ minLength: 1, maxLength: 1000 }),
+  },
+  { additionalProperties: false },
+)
+export type SignIn = Static<typeof signInSchema>
+
+export const openSessionSchema = Type.Object(
+  {
+    id: idSchema,
+    device: Type.String({ description: 'Browser and system, in short; may be empty' }),
+    startedAt: instantSchema,
+    lastSeenAt: instantSchema,
+    here: Type.Boolean({ description: 'Whether it is the one that asks' }),
+  },
+  { additionalProperties: false },
+)
+export type OpenSession = Static<typeof openSessionSchema>
+
+export const preferencesSchema = Type.Object(
+  { language: Type.Optional(languageSchema), letterKeys: Type.Optional(Type.Boolean()) },
+  { additionalProperties: false, minProperties: 1 },
+)
+export type Preferences = Static<typeof preferencesSchema>
+
+/** How long one stays signed in; set by year group, for people without one by the school. */
+export interface SessionLimits {
+  readonly idleMinutes: number
+  readonly absoluteMinutes: number
+}
+
+/** For people without a year group: the staff. */
+export const staffSessionLimits: SessionLimits = { idleMinutes: 60, absoluteMinutes: 12 * 60 }
+
+/** When a session ends by itself: the nearer of the idle and the absolute limit. */
+export function sessionEndsAt(startedAt: Instant, lastSeenAt: Instant, limits: SessionLimits): Instant {
+  const idle = addMinutes(lastSeenAt, limits.idleMinutes)
+  const absolute = addMinutes(startedAt, limits.absoluteMinutes)
+  return idle < absolute ? idle : absolute
+}

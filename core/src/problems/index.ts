@@ -1,0 +1,11 @@
+// Refusals: what they are called, what they say, and how rules give them.
+export { AppError } from './AppError.ts'
+export type { AppErrorOptions, FieldProblem } from './AppError.ts'
+export { assertAllowed, no, yes } from './decision.ts'
+export type { Decision } from './decision.ts'
+export { errorCodes } from './errorCodes.ts'
+export type { ErrorCode } from './errorCodes.ts'
+export { fieldSentences, fillSentence, reasonSentences } from './reasons.ts'
+export type { FieldReason, Reason, ReasonParams } from './reasons.ts'
+export { problemSchema } from './schema.ts'
+export type { Problem } from './schema.ts'

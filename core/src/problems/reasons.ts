@@ -1,0 +1,65 @@
+// Every refusal in one English sentence: what happened, and what to do. The web shows them, translated by key.
+
+/**
+ * The sentence for each reason. `{{name}}` stands for a value that comes with the refusal.
+ *
+ * Keys are stable: they travel in problem details, and translations hang on them.
+ */
+export const reasonSentences = {
+  'signed-out': 'You are not signed in. Sign in to go on.',
+  'wrong-sign-in': 'That sign-in name and password do not belong together. Check both and try again.',
+  'too-many-tries': 'There were too many tries. Wait {{minutes}} minutes, then try again.',
+  'not-found':
+    'There is nothing here that you can open. Check the address, or go back to where you came from.',
+  'only-administrators': 'Only an administrator can do this. Ask yours to do it for you.',
+  'another-site': 'This came from another web site, so nothing was done. Open Valise itself and do it there.',
+  stale: 'Somebody changed this while you had it open. Look at the new version, then make your change again.',
+  'needs-revision': 'The request does not say which version it changes. Reload the page and do it again.',
+  'invalid-input': 'Some of what was entered cannot be kept. Mend the marked fields.',
+  'not-json': 'What was sent could not be read. Reload the page and do it again.',
+  'bad-text': 'The text holds signs that cannot be kept. Delete what was pasted last and type it again.',
+  'too-large': 'That is too large to be kept in one piece. Make it smaller and try again.',
+  'unsupported-type': 'What was sent is of a kind that cannot be read here. Send it as JSON.',
+  'password-short': 'The password is too short. Use at least {{least}} characters; a short sentence is good.',
+  'password-common': 'This password is among the first that others would try. Choose another one.',
+  'password-like-name': 'The password holds your own name. Choose one that others cannot guess from it.',
+  'password-wrong': 'The present password is not right. Type it again.',
+  'sign-in-name-taken': 'Somebody has this sign-in name already. Choose another one.',
+  'code-taken': 'Another class has this code already. Choose another one.',
+  'window-empty': 'The last day lies before the first. Mend one of the two days.',
+  'already-member':
+    'This person is already in that class in this role at that time. Change the dates instead.',
+  'last-administrator': 'This is the only administrator. Make another person administrator first.',
+  'person-ended': 'This person has been ended. Bring them back first.',
+  'class-ended': 'This class has ended. Choose a class that is running.',
+  'school-there': 'This data folder holds a school already. Give another folder to set up a new one.',
+  'sign-in-link-gone': 'This link was used or has run out. Ask your administrator for a new one.',
+  'repeated-differently': 'This was sent before with other content. Reload the page and look what was kept.',
+  busy: 'Many people sign in just now. Try again in a moment; nothing was lost.',
+  'no-space': 'The school’s storage is full, so this was not kept. Tell your administrator.',
+  unexpected: 'Something went wrong on our side. What was kept before is safe. Try again.',
+} as const
+
+export type Reason = keyof typeof reasonSentences
+
+/** What can be wrong with one field of what was sent. */
+export const fieldSentences = {
+  missing: 'This is needed. Fill it in.',
+  'too-short': 'Use at least {{least}} characters.',
+  'too-long': 'Use at most {{most}} characters.',
+  'too-small': 'Use {{least}} or more.',
+  'too-big': 'Use {{most}} or less.',
+  malformed: 'This is not in the form that is wanted. Look at the example and type it again.',
+  'not-offered': 'Choose one of those that are offered.',
+  unknown: 'This field is not known here. Leave it out.',
+} as const
+
+export type FieldReason = keyof typeof fieldSentences
+
+/** Values that a sentence names. */
+export type ReasonParams = Readonly<Record<string, string | number>>
+
+/** The English sentence with its values filled in; a value that is missing leaves its place empty. */
+export function fillSentence(sentence: string, params: ReasonParams = {}): string {
+  return sentence.replace(/\{\{(\w+)\}\}/g, (_, name: string) => String(params[name] ?? ''))
+}

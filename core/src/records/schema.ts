@@ -1,0 +1,67 @@
+// Records: who did what when. Settings keep their old and new values; content is never in here.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+import { idSchema } from '../people/index.ts'
+import { instantSchema } from '../time/index.ts'
+
+export const recordActions = [
+  'signed-in',
+  'sign-in-refused',
+  'signed-out',
+  'signed-out-elsewhere',
+  'password-changed',
+  'sign-in-link-made',
+  'person-added',
+  'person-changed',
+  'person-ended',
+  'person-resumed',
+  'membership-added',
+  'membership-changed',
+  'class-added',
+  'class-changed',
+] as const
+export type RecordAction = (typeof recordActions)[number]
+
+export const recordSubjects = ['person', 'class', 'membership', 'session'] as const
+export type RecordSubject = (typeof recordSubjects)[number]
+
+const value = Type.Union([Type.String(), Type.Number(), Type.Boolean(), Type.Null()])
+
+/** Per setting, the value before and after. */
+export const recordChangesSchema = Type.Record(Type.String(), Type.Tuple([value, value]))
+export type RecordChanges = Record<string, [RecordValue, RecordValue]>
+export type RecordValue = string | number | boolean | null
+
+export const auditRecordSchema = Type.Object(
+  {
+    id: idSchema,
+    at: instantSchema,
+    actorId: Type.Union([idSchema, Type.Null()]),
+    actorName: Type.Union([Type.String(), Type.Null()]),
+    actorRole: Type.String(),
+    action: Type.Enum([...recordActions]),
+    subject: Type.Enum([...recordSubjects]),
+    subjectId: Type.Union([idSchema, Type.Null()]),
+    subjectName: Type.Union([Type.String(), Type.Null()]),
+    changes: recordChangesSchema,
+  },
+  { additionalProperties: false },
+)
+export type AuditRecord = Static<typeof auditRecordSchema>
+
+export const recordPageSchema = Type.Object(
+  { items: Type.Array(auditRecordSchema), next: Type.Union([Type.String(), Type.Null()]) },
+  { additionalProperties: false },
+)
+export type RecordPage = Static<typeof recordPageSchema>
+
+export const recordsQuerySchema = Type.Object(
+  {
+    action: Type.Optional(Type.Enum([...recordActions])),
+    personId: Type.Optional(idSchema),
+    cursor: Type.Optional(Type.String({ maxLength: 400 })),
+    limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
+  },
+  { additionalProperties: false },
+)
+export type RecordsQuery = Static<typeof recordsQuerySchema>

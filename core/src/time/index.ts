@@ -1,0 +1,7 @@
+// Time: instants, the school's local days, and windows.
+export { addMinutes, instantSchema, minutesBetween, toInstant, toMilliseconds } from './instant.ts'
+export type { Instant } from './instant.ts'
+export { addDays, dayOf, endOfDay, localDaySchema, localToInstant, startOfDay, toLocal } from './localTime.ts'
+export type { Edge, LocalDay, LocalTime, Zone } from './localTime.ts'
+export { doOverlap, isEmptyWindow, isWithin, toTimeWindow, windowState } from './window.ts'
+export type { DayWindow, TimeWindow, WindowState } from './window.ts'

@@ -1,0 +1,136 @@
+// What the compiler cannot see: the purity of core, who may touch the network and the database, no escape hatches.
+import reactHooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+const nowArgument = 'Take `now` as an argument.'
+const corePurity = [
+  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: nowArgument },
+  { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: nowArgument },
+  {
+    selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+    message: 'Take an id or a seed as an argument.',
+  },
+]
+const everywhere = [
+  { selector: 'ExportAllDeclaration', message: 'Name what is exported, one by one.' },
+  { selector: 'ThrowStatement > Literal', message: 'Throw an Error: anything else escapes the handlers.' },
+]
+const rawSql = [
+  {
+    selector:
+      'CallExpression[callee.property.name=/^(raw|whereRaw|orWhereRaw|joinRaw|selectRaw|orderByRaw|havingRaw)$/]',
+    message: 'Raw SQL belongs in a store, a migration, or server/src/database.',
+  },
+]
+const knexSchema = [
+  {
+    selector:
+      'CallExpression[callee.property.name=/^(dropColumn|alter|alterTable|createTable|table|setNullable)$/]',
+    message:
+      'Knex erases child rows on SQLite with this: use createTable, rebuildTable or native ALTER by raw SQL.',
+  },
+]
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', '**/test-results/**'] },
+  ...tseslint.configs.strict,
+  {
+    linterOptions: { reportUnusedDisableDirectives: 'error' },
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      // A row is deleted by its id, a migration by its name: the rule sees danger where there is none.
+      '@typescript-eslint/no-dynamic-delete': 'off',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      // `typeof import()` types what is loaded on first use.
+      '@typescript-eslint/consistent-type-imports': ['error', { disallowTypeAnnotations: false }],
+      eqeqeq: 'error',
+      'no-console': 'error',
+      'no-empty': ['error', { allowEmptyCatch: false }],
+      'no-restricted-syntax': ['error', ...everywhere],
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: ['react*', '@tanstack/*', 'hono*', 'knex*', 'node:*'] }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'fetch',
+        'process',
+        'setTimeout',
+      ],
+      'no-restricted-syntax': ['error', ...everywhere, ...corePurity],
+    },
+  },
+  {
+    files: ['server/src/**/*.ts'],
+    ignores: [
+      'server/src/{database,search,jobs,testing}/**',
+      '**/[sS]tore.ts',
+      '**/*Store.ts',
+      '**/*.test.ts',
+    ],
+    rules: {
+      'no-restricted-syntax': ['error', ...everywhere, ...rawSql],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['knex*', 'better-sqlite3', 'pg'],
+              message: 'Only stores and server/src/database know the database.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['server/src/database/migrations/*.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...everywhere, ...knexSchema.map(knexOnly), ...corePurity] },
+  },
+  {
+    files: ['server/src/*/**/*.ts'],
+    ignores: [
+      'server/src/http/**',
+      '**/*outes.ts',
+      '**/*.test.ts',
+      'server/src/{database,testing}/**',
+      '**/[sS]tore.ts',
+      '**/*Store.ts',
+    ],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: ['hono*', '@hono/*'], message: 'Only server/src/http and routes know HTTP.' },
+            {
+              group: ['knex*', 'better-sqlite3', 'pg'],
+              message: 'Only stores and server/src/database know the database.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    ...reactHooks.configs.flat.recommended,
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    ignores: ['web/src/api/**', '**/queries.ts', '**/*.test.ts'],
+    rules: { 'no-restricted-globals': ['error', 'fetch', 'XMLHttpRequest', 'EventSource'] },
+  },
+  { files: ['**/*.mjs', '**/*.js', '**/*.cjs'], rules: { 'no-console': 'off' } },
+)
+
+/** Our own createTable is a plain call; Knex's is a method. */
+function knexOnly({ selector, message }) {
+  return { selector: selector.replace('[callee', "[callee.type='MemberExpression'][callee"), message }
+}

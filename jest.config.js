@@ -1,0 +1,13 @@
+/** Jest in native ESM; types are checked by tsc, so ts-jest only strips them. */
+export default {
+  testEnvironment: 'node',
+  roots: ['core/src', 'server/src', 'web/src', 'stand-ins/src', 'demo/src', 'tools/src'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: {
+    '^.+\\.tsx?$': ['ts-jest', { useESM: true, diagnostics: false, tsconfig: 'tsconfig.jest.json' }],
+  },
+  globalSetup: './server/src/testing/startPostgres.mjs',
+  globalTeardown: './server/src/testing/stopPostgres.mjs',
+  testTimeout: 30_000,
+}

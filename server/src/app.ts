@@ -1,0 +1,94 @@
+// The application: every route of every domain behind the same headers, checks and refusals.
+import { AppError } from '@valise/core/problems'
+import { Type } from 'typebox'
+import { Hono } from 'hono'
+import { compress } from 'hono/compress'
+import { v7 as uuidv7 } from 'uuid'
+import { classRoutes } from './classes/index.ts'
+import { feedbackRoutes } from './feedback/index.ts'
+import {
+  assertOwnSite,
+  describeApi,
+  mountRoutes,
+  mountWebSite,
+  problemResponse,
+  route,
+  securityHeaders,
+  toAppError,
+} from './http/index.ts'
+import type { Route } from './http/index.ts'
+import { authenticate, peopleRoutes, sessionRoutes } from './people/index.ts'
+import { recordRoutes } from './records/index.ts'
+import type { Services } from './services.ts'
+
+export const VERSION = '0.1.0'
+
+export interface AppOptions {
+  /** Routes beside the product's own; the demo brings its one-click sign-in this way. */
+  readonly extraRoutes?: readonly Route[]
+  /** Hold every answer against its schema; for tests. */
+  readonly checkAnswers?: boolean
+}
+
+const statusRoutes = [
+  route(
+    {
+      method: 'get',
+      path: '/api/status',
+      summary: 'Whether the server answers',
+      who: 'anyone',
+      answer: Type.Object(
+        { status: Type.Literal('up'), version: Type.String() },
+        { additionalProperties: false },
+      ),
+    },
+    async () => ({ status: 'up' as const, version: VERSION }),
+  ),
+]
+
+/** The product's own routes, in the order in which the API describes them. */
+export const productRoutes: readonly Route[] = [
+  ...statusRoutes,
+  ...sessionRoutes,
+  ...peopleRoutes,
+  ...classRoutes,
+  ...feedbackRoutes,
+  ...recordRoutes,
+]
+
+export function createApp(services: Services, options: AppOptions = {}): Hono {
+  const app = new Hono()
+  const routes = [...productRoutes, ...(options.extraRoutes ?? [])]
+  const requests = new WeakMap<Request, string>()
+  const numberOf = (request: Request) => requests.get(request) ?? ''
+
+  app.use(async (c, next) => {
+    const started = performance.now()
+    requests.set(c.req.raw, uuidv7())
+    await next()
+    const { method, path } = c.req
+    const route = path.startsWith('/api/') ? c.req.routePath : '/*'
+    const ms = Math.round(performance.now() - started)
+    services.log.answered({ request: numberOf(c.req.raw), method, route, status: c.res.status, ms })
+  })
+  app.use(securityHeaders)
+  app.use(compress())
+  app.use(async (c, next) => {
+    assertOwnSite(c.req.raw, services.config.publicAddress)
+    await next()
+  })
+  app.onError((error, c) => {
+    const refusal = toAppError(error)
+    if (refusal.code === 'unexpected') services.log.failed(numberOf(c.req.raw), error)
+    return problemResponse(refusal, numberOf(c.req.raw))
+  })
+
+  mountRoutes(app, services, routes, { authenticate, checkAnswers: options.checkAnswers ?? false })
+  let description: object | undefined
+  app.get('/api/openapi.json', (c) => c.json((description ??= describeApi(routes, VERSION))))
+  app.all('/api/*', () => {
+    throw new AppError('not-found', 'not-found')
+  })
+  if (services.config.webFolder !== null) mountWebSite(app, services.config.webFolder)
+  return app
+}

@@ -1,0 +1,59 @@
+// Knex's SQLite client, with two things changed: statements stay prepared, and a Date is refused.
+import type BetterSqlite3 from 'better-sqlite3'
+import BaseClient from 'knex/lib/dialects/better-sqlite3/index.js'
+
+const MOST_PREPARED = 300
+
+interface Query {
+  sql: string
+  bindings?: unknown[]
+  response?: unknown
+  context?: { lastID: number | bigint; changes: number }
+}
+
+type Connection = BetterSqlite3.Database & { prepared?: Map<string, BetterSqlite3.Statement> }
+
+export class SqliteClient extends BaseClient {
+  /** Runs one query. Preparing costs as much as a small read, so statements are kept per connection. */
+  async _query(connection: Connection, query: Query): Promise<Query> {
+    if (!query.sql) throw new Error('The query is empty')
+    const statement = preparedOn(connection, query.sql)
+    const bindings = toBindings(query.bindings ?? [], query.sql.includes('knex_migrations'))
+    if (statement.reader) {
+      query.response = statement.all(bindings)
+      return query
+    }
+    const result = statement.run(bindings)
+    query.response = result
+    query.context = { lastID: result.lastInsertRowid, changes: result.changes }
+    return query
+  }
+}
+
+function preparedOn(connection: Connection, sql: string): BetterSqlite3.Statement {
+  const prepared = (connection.prepared ??= new Map())
+  const found = prepared.get(sql)
+  if (found) return found
+  const statement = connection.prepare(sql)
+  // A pragma or DDL may change what a later statement means; keep only what reads and writes rows.
+  if (/^\s*(select|insert|update|delete|with)\b/i.test(sql)) {
+    if (prepared.size >= MOST_PREPARED) prepared.delete(prepared.keys().next().value ?? '')
+    prepared.set(sql, statement)
+  }
+  return statement
+}
+
+/**
+ * SQLite would store a Date silently as '0.0' and NaN as NULL: both are mistakes of ours. Knex's own migrator binds a
+ * Date into its table; there it is written as text.
+ */
+function toBindings(bindings: unknown[], forMigrator: boolean): unknown[] {
+  return bindings.map((value) => {
+    if (value instanceof Date) {
+      if (forMigrator) return value.toISOString()
+      throw new TypeError('bind an instant as text, not a Date')
+    }
+    if (typeof value === 'number' && !Number.isFinite(value)) throw new TypeError(`cannot bind ${value}`)
+    return typeof value === 'boolean' ? Number(value) : value
+  })
+}

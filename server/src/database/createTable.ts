@@ -1,0 +1,105 @@
+// Creating tables for both databases: STRICT on SQLite, plain DDL on PostgreSQL. Migrations use nothing else.
+import type { Knex } from 'knex'
+import { postgres, sqlite } from './dialect.ts'
+import type { ColumnType, Dialect } from './dialect.ts'
+
+/** A column. JSON and instants are `text`, flags are `flag` (0 or 1). Not null unless `nullable`. */
+export interface Column {
+  readonly type: ColumnType | 'flag'
+  readonly nullable?: true
+  /** `table.column` that this refers to. */
+  readonly references?: string
+  /** What happens to this row when that one goes; refused where it is not said. */
+  readonly onDelete?: 'cascade' | 'set null'
+  /** The only values there may be. */
+  readonly oneOf?: readonly string[]
+}
+
+export interface TableRules {
+  readonly primaryKey: readonly string[]
+  readonly unique?: readonly (readonly string[])[]
+  /** Indexes by name; the columns in order, each as plain SQL name. */
+  readonly indexes?: Readonly<Record<string, readonly string[]>>
+}
+
+export async function createTable(
+  trx: Knex,
+  name: string,
+  columns: Readonly<Record<string, Column>>,
+  rules: TableRules,
+): Promise<void> {
+  const dialect = dialectOf(trx)
+  const lines = Object.entries(columns).map(([column, spec]) => columnSql(dialect, column, spec))
+  lines.push(`PRIMARY KEY (${quoted(rules.primaryKey)})`)
+  for (const unique of rules.unique ?? []) lines.push(`UNIQUE (${quoted(unique)})`)
+  await trx.raw(`CREATE TABLE "${name}" (\n  ${lines.join(',\n  ')}\n)${dialect.tableSuffix}`)
+  for (const [index, indexed] of Object.entries(rules.indexes ?? {})) {
+    await trx.raw(`CREATE INDEX "${index}" ON "${name}" (${quoted(indexed)})`)
+  }
+}
+
+/**
+ * Rebuilds a SQLite table whose shape native ALTER cannot give, keeping its rows and the rows that refer to it.
+ *
+ * Foreign keys are off meanwhile, because dropping the old table would run ON DELETE on its children; this is why the
+ * calling migration must run outside a transaction (`config = { transaction: false }`). On PostgreSQL native ALTER
+ * does everything, so there it is a mistake to call this.
+ *
+ * @throws Error when a row would refer to nothing afterwards; the table is then as it was.
+ */
+export async function rebuildTable(
+  knex: Knex,
+  name: string,
+  columns: Readonly<Record<string, Column>>,
+  rules: TableRules,
+  copied: Readonly<Record<string, string>>,
+): Promise<void> {
+  if (dialectOf(knex).name !== 'sqlite') throw new Error('rebuildTable is for SQLite; use ALTER TABLE')
+  await knex.raw('PRAGMA foreign_keys = OFF')
+  try {
+    await knex.transaction(async (trx) => {
+      const next = `${name}_rebuilt`
+      await createTable(trx, next, columns, { ...rules, indexes: {} })
+      const sources = Object.values(copied).join(', ')
+      await trx.raw(`INSERT INTO "${next}" (${quoted(Object.keys(copied))}) SELECT ${sources} FROM "${name}"`)
+      await trx.raw(`DROP TABLE "${name}"`)
+      await trx.raw(`ALTER TABLE "${next}" RENAME TO "${name}"`)
+      for (const [index, indexed] of Object.entries(rules.indexes ?? {})) {
+        await trx.raw(`CREATE INDEX "${index}" ON "${name}" (${quoted(indexed)})`)
+      }
+      const broken = (await trx.raw('PRAGMA foreign_key_check')) as unknown[] // rows, as the driver gives them
+      if (broken.length > 0)
+        throw new Error(`rebuilding ${name} would leave ${broken.length} rows without what they refer to`)
+    })
+  } finally {
+    await knex.raw('PRAGMA foreign_keys = ON')
+  }
+}
+
+/** Drops tables in the order given; for `down`. */
+export async function dropTables(trx: Knex, names: readonly string[]): Promise<void> {
+  for (const name of names) await trx.raw(`DROP TABLE "${name}"`)
+}
+
+function columnSql(dialect: Dialect, name: string, spec: Column): string {
+  const parts = [`"${name}"`, dialect.types[spec.type === 'flag' ? 'integer' : spec.type]]
+  if (spec.nullable !== true) parts.push('NOT NULL')
+  if (spec.type === 'flag') parts.push(`CHECK ("${name}" IN (0, 1))`)
+  if (spec.oneOf) parts.push(`CHECK ("${name}" IN (${spec.oneOf.map((value) => `'${value}'`).join(', ')}))`)
+  if (spec.references !== undefined) parts.push(referenceSql(spec.references, spec.onDelete))
+  return parts.join(' ')
+}
+
+function referenceSql(references: string, onDelete: Column['onDelete']): string {
+  const [table, column] = references.split('.')
+  const rule = onDelete === undefined ? '' : ` ON DELETE ${onDelete.toUpperCase()}`
+  return `REFERENCES "${table}" ("${column}")${rule}`
+}
+
+function quoted(columns: readonly string[]): string {
+  return columns.map((column) => `"${column}"`).join(', ')
+}
+
+function dialectOf(knex: Knex): Dialect {
+  return knex.client.config.client === 'pg' ? postgres : sqlite
+}

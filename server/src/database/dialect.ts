@@ -1,0 +1,49 @@
+// The few differences between SQLite and PostgreSQL, in one place.
+
+export type ColumnType = 'text' | 'integer' | 'real' | 'blob'
+
+export interface Dialect {
+  readonly name: 'sqlite' | 'postgres'
+  /** The native type of each of our four column types. */
+  readonly types: Readonly<Record<ColumnType, string>>
+  /** What follows the closing bracket of CREATE TABLE. */
+  readonly tableSuffix: string
+  /** Whether a failed transaction may succeed when it is run again. */
+  isTransient(error: unknown): boolean
+  /** Which rule of the schema a write broke, or null when it was something else. */
+  brokenConstraint(error: unknown): 'unique' | 'foreign' | 'other' | null
+  /** Whether the disk or the quota is full. */
+  isFull(error: unknown): boolean
+}
+
+const codeOf = (error: unknown): string =>
+  error instanceof Error && 'code' in error && typeof error.code === 'string' ? error.code : ''
+
+export const sqlite: Dialect = {
+  name: 'sqlite',
+  types: { text: 'TEXT', integer: 'INTEGER', real: 'REAL', blob: 'BLOB' },
+  tableSuffix: ' STRICT',
+  isTransient: (error) => /^SQLITE_(BUSY|LOCKED)/.test(codeOf(error)),
+  brokenConstraint: (error) => {
+    const code = codeOf(error)
+    if (code === 'SQLITE_CONSTRAINT_UNIQUE' || code === 'SQLITE_CONSTRAINT_PRIMARYKEY') return 'unique'
+    if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY') return 'foreign'
+    return code.startsWith('SQLITE_CONSTRAINT') ? 'other' : null
+  },
+  isFull: (error) => codeOf(error) === 'SQLITE_FULL',
+}
+
+export const postgres: Dialect = {
+  name: 'postgres',
+  // Text compares by bytes, as SQLite's does, so that both give lists in one order.
+  types: { text: 'TEXT COLLATE "C"', integer: 'BIGINT', real: 'DOUBLE PRECISION', blob: 'BYTEA' },
+  tableSuffix: '',
+  isTransient: (error) => ['40001', '40P01', '55P03'].includes(codeOf(error)),
+  brokenConstraint: (error) => {
+    const code = codeOf(error)
+    if (code === '23505') return 'unique'
+    if (code === '23503') return 'foreign'
+    return code.startsWith('23') ? 'other' : null
+  },
+  isFull: (error) => codeOf(error) === '53100',
+}

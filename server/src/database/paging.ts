@@ -1,0 +1,35 @@
+// Pages of lists: where the next one begins, as opaque text, and how many rows there are in all.
+import { AppError } from '@valise/core/problems'
+import type { Knex } from 'knex'
+
+/** The sort values of the last row, ending in its id. */
+export type CursorParts = readonly string[]
+
+export function toCursor(parts: CursorParts): string {
+  return Buffer.from(JSON.stringify(parts)).toString('base64url')
+}
+
+/** @throws AppError `invalid` when the text was not made by `toCursor` with this many parts. */
+export function parseCursor(cursor: string, length: number): CursorParts {
+  try {
+    const parts: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString())
+    if (Array.isArray(parts) && parts.length === length && parts.every((part) => typeof part === 'string'))
+      return parts
+  } catch (cause) {
+    throw badCursor(cause)
+  }
+  throw badCursor()
+}
+
+function badCursor(cause?: unknown): AppError {
+  return new AppError('invalid', 'invalid-input', {
+    fields: [{ path: '/cursor', reason: 'malformed' }],
+    cause,
+  })
+}
+
+/** How many rows a query finds. */
+export async function countRows(query: Knex.QueryBuilder): Promise<number> {
+  const row = await query.count({ count: '*' }).first()
+  return row.count
+}

@@ -1,0 +1,35 @@
+// News: read one's own, and say that it was seen.
+import { newsPageSchema } from '@valise/core/feedback'
+import { idSchema } from '@valise/core/people'
+import { Type } from 'typebox'
+import { inTransaction } from '../database/index.ts'
+import { route } from '../http/index.ts'
+import { listNews, markNewsSeen } from './store.ts'
+
+export const feedbackRoutes = [
+  route(
+    {
+      method: 'get',
+      path: '/api/news',
+      summary: 'What happened to me, newest first',
+      who: 'signed-in',
+      query: Type.Object(
+        { cursor: Type.Optional(Type.String({ maxLength: 400 })) },
+        { additionalProperties: false },
+      ),
+      answer: newsPageSchema,
+    },
+    ({ reader, actor, query }) => listNews(reader, actor.personId, query.cursor),
+  ),
+  route(
+    {
+      method: 'put',
+      path: '/api/news/seen',
+      summary: 'I have seen the news up to this one',
+      who: 'signed-in',
+      body: Type.Object({ upTo: idSchema }, { additionalProperties: false }),
+    },
+    ({ writable, actor, body }) =>
+      inTransaction(writable, (trx) => markNewsSeen(trx, actor.personId, body.upTo)),
+  ),
+]

@@ -1,0 +1,60 @@
+// News in the database: one row per person and thing that happened.
+import type { NewsItem, NewsKind, NewsPage } from '@valise/core/feedback'
+import { countRows, parseCursor, toCursor } from '../database/index.ts'
+import type { Reader, Trx } from '../database/index.ts'
+
+export interface NewsToTell {
+  readonly personId: string
+  readonly kind: NewsKind
+  readonly params: Readonly<Record<string, string>>
+}
+
+export async function tellNews(trx: Trx, news: NewsToTell): Promise<void> {
+  await trx.sql('news').insert({
+    personId: news.personId,
+    id: trx.newId(),
+    kind: news.kind,
+    params: JSON.stringify(news.params),
+    at: trx.now,
+    seenAt: null,
+  })
+}
+
+export async function listNews(
+  reader: Reader,
+  personId: string,
+  cursor: string | undefined,
+): Promise<NewsPage> {
+  const limit = 30
+  const [before] = cursor === undefined ? [] : parseCursor(cursor, 1)
+  const rows = await reader
+    .sql('news')
+    .where({ personId })
+    .modify((q) => before !== undefined && q.where('id', '<', before))
+    // Ids are UUIDv7, so their order is the order of time.
+    .orderBy('id', 'desc')
+    .limit(limit + 1)
+  const items = rows.slice(0, limit).map(toNewsItem)
+  const last = items.at(-1)
+  return {
+    items,
+    unseen: await countRows(reader.sql('news').where({ personId, seenAt: null })),
+    next: rows.length > limit && last ? toCursor([last.id]) : null,
+  }
+}
+
+export async function markNewsSeen(trx: Trx, personId: string, upTo: string): Promise<void> {
+  await trx.sql('news').where({ personId, seenAt: null }).where('id', '<=', upTo).update({ seenAt: trx.now })
+}
+
+interface NewsRow {
+  id: string
+  kind: NewsKind
+  at: string
+  seenAt: string | null
+  params: string
+}
+
+function toNewsItem(row: NewsRow): NewsItem {
+  return { id: row.id, kind: row.kind, at: row.at, seen: row.seenAt !== null, params: JSON.parse(row.params) }
+}

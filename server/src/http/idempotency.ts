@@ -1,0 +1,46 @@
+// Idempotency keys: a request that is sent twice has one effect and one answer.
+import { createHash } from 'node:crypto'
+import { AppError } from '@valise/core/problems'
+import { addMinutes } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import type { Database, Trx } from '../database/index.ts'
+
+/** How long an answer can be asked for again. */
+const KEPT_MINUTES = 24 * 60
+
+export interface KeyedRequest {
+  readonly personId: string
+  readonly key: string
+  /** Method, address and body: the same key with another request is refused. */
+  readonly fingerprint: string
+}
+
+export interface KeptAnswer {
+  readonly status: number
+  readonly body: unknown
+}
+
+/** Runs `work` in one transaction with the key, or gives the answer that the key had before. */
+export function answerOnce(
+  database: Database,
+  request: KeyedRequest,
+  work: (trx: Trx) => Promise<KeptAnswer>,
+): Promise<KeptAnswer> {
+  const requestHash = createHash('sha256').update(request.fingerprint).digest('base64url')
+  const { personId, key } = request
+  return inTransaction(database, async (trx) => {
+    await trx.sql('idempotencyKeys').where('at', '<', addMinutes(trx.now, -KEPT_MINUTES)).delete()
+    const row = await trx.sql('idempotencyKeys').where({ personId, key }).first()
+    if (row) {
+      if (row.requestHash !== requestHash) throw new AppError('conflict', 'repeated-differently')
+      return { status: row.status, body: JSON.parse(row.answer ?? 'null') }
+    }
+    await trx
+      .sql('idempotencyKeys')
+      .insert({ personId, key, requestHash, status: null, answer: null, at: trx.now })
+    const answer = await work(trx)
+    const kept = { status: answer.status, answer: JSON.stringify(answer.body ?? null) }
+    await trx.sql('idempotencyKeys').where({ personId, key }).update(kept)
+    return answer
+  })
+}

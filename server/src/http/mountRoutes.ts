@@ -1,0 +1,172 @@
+// Turns routes (data) into handlers: who asks, may they, is it well-formed, do it, answer.
+import { getConnInfo } from '@hono/node-server/conninfo'
+import { AppError } from '@valise/core/problems'
+import { unknownActor } from '@valise/core/people'
+import type { Actor, PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import type { Context, Hono } from 'hono'
+import { getCookie, setCookie, deleteCookie } from 'hono/cookie'
+import type { Reader } from '../database/index.ts'
+import type { Services } from '../services.ts'
+import { answerOnce } from './idempotency.ts'
+import type { KeptAnswer } from './idempotency.ts'
+import type { Call, Client, Route, RouteSpec, Who } from './route.ts'
+import { assertAnswer, parseInput } from './validation.ts'
+
+const MOST_BODY_BYTES = 1_000_000
+const COOKIE = 'valise'
+
+export interface Authenticated {
+  readonly actor: PersonActor
+  /** Notes that the person was seen just now; null while the last note is fresh. */
+  readonly noteSeen: (() => Promise<void>) | null
+}
+
+/** Finds who holds a session token, or null where it has ended or never was. */
+export type Authenticate = (
+  services: Services,
+  reader: Reader,
+  token: string,
+) => Promise<Authenticated | null>
+
+export interface MountOptions {
+  readonly authenticate: Authenticate
+  /** Tests hold every answer against its schema. */
+  readonly checkAnswers: boolean
+}
+
+export function mountRoutes(
+  app: Hono,
+  services: Services,
+  routes: readonly Route[],
+  options: MountOptions,
+): void {
+  for (const route of routes) {
+    const path = route.spec.path.replace(/\{(\w+)\}/g, ':$1')
+    app.on(route.spec.method.toUpperCase(), path, (c) => answer(c, services, route, options))
+  }
+}
+
+async function answer(
+  c: Context,
+  services: Services,
+  route: Route,
+  options: MountOptions,
+): Promise<Response> {
+  const { spec } = route
+  const client = clientOf(c, services)
+  const reader = services.database.reader()
+  const token = client.sessionToken
+  const session = token === null ? null : await options.authenticate(services, reader, token)
+  const actor = session?.actor ?? unknownActor
+  assertMayCall(spec.who, actor)
+  const call = await readCall(c, { services, reader, client, actor }, spec)
+  const kept = await runCall(c, call, route, actor)
+  // What the page asks by itself (fresh news, say) is no sign that somebody sits there.
+  if (session?.noteSeen && !c.req.header('valise-background')) await session.noteSeen()
+  c.header('cache-control', 'no-store')
+  if (!spec.answer) return c.body(null, 204)
+  if (options.checkAnswers) assertAnswer(spec.answer, kept.body)
+  return c.newResponse(JSON.stringify(kept.body), spec.status ?? 200, { 'content-type': 'application/json' })
+}
+
+function assertMayCall(who: Who, actor: Actor): void {
+  if (who === 'anyone') return
+  if (actor.kind !== 'person') throw new AppError('signed-out', 'signed-out')
+  if (who === 'administrator' && !actor.administrator) throw new AppError('forbidden', 'only-administrators')
+}
+
+type AnyCall = Call<Who, never, never, never>
+
+async function readCall(
+  c: Context,
+  known: Pick<AnyCall, 'services' | 'reader' | 'client'> & { actor: Actor },
+  spec: RouteSpec,
+): Promise<AnyCall> {
+  const call = {
+    ...known,
+    writable: known.services.database,
+    params: spec.params ? parseParams(spec.params, c.req.param()) : {},
+    query: spec.query ? parseInput(spec.query, { ...c.req.query() }, true) : {},
+    revision: spec.needsRevision ? readRevision(c.req.header('if-match')) : 0,
+    body: spec.body ? parseInput(spec.body, await readJson(c)) : undefined,
+  }
+  // Each part was checked against the schema that the handler's types come from.
+  return call as unknown as AnyCall
+}
+
+/** An address that is not even well-formed leads to the same nothing as one of a thing that is not there. */
+function parseParams(schema: NonNullable<Route['spec']['params']>, params: unknown): unknown {
+  try {
+    return parseInput(schema, params, true)
+  } catch (cause) {
+    throw new AppError('not-found', 'not-found', { cause })
+  }
+}
+
+async function runCall(c: Context, call: AnyCall, route: Route, actor: Actor): Promise<KeptAnswer> {
+  const status = route.spec.status ?? 200
+  const key = route.spec.once ? c.req.header('idempotency-key') : undefined
+  if (key === undefined || actor.kind !== 'person') return { status, body: await route.handle(call) }
+  if (key.length < 8 || key.length > 100) throw new AppError('invalid', 'invalid-input')
+  const fingerprint = JSON.stringify([c.req.method, c.req.path, call.body])
+  return answerOnce(call.services.database, { personId: actor.personId, key, fingerprint }, async (trx) => ({
+    status,
+    body: await route.handle({ ...call, writable: trx, reader: trx }),
+  }))
+}
+
+async function readJson(c: Context): Promise<unknown> {
+  const type = c.req.header('content-type') ?? ''
+  if (!/^application\/(json|merge-patch\+json)\b/.test(type))
+    throw new AppError('unsupported', 'unsupported-type')
+  const text = await readText(c.req.raw)
+  try {
+    return JSON.parse(text)
+  } catch (cause) {
+    throw new AppError('invalid', 'not-json', { cause })
+  }
+}
+
+/** Reads the body up to the limit; a longer one is refused without reading it to its end. */
+async function readText(request: Request): Promise<string> {
+  const chunks: Uint8Array[] = []
+  let size = 0
+  for await (const chunk of request.body ?? []) {
+    size += chunk.length
+    if (size > MOST_BODY_BYTES) throw new AppError('too-large', 'too-large')
+    chunks.push(chunk)
+  }
+  return Buffer.concat(chunks).toString('utf8')
+}
+
+function readRevision(header: string | undefined): number {
+  const match = /^"r(\d{1,12})"$/.exec(header ?? '')
+  if (!match) throw new AppError('needs-revision', 'needs-revision')
+  return Number(match[1])
+}
+
+function clientOf(c: Context, services: Services): Client {
+  const secure = services.config.publicAddress.startsWith('https:')
+  return {
+    address: addressOf(c, services.config.behindProxy),
+    userAgent: c.req.header('user-agent') ?? '',
+    sessionToken: getCookie(c, COOKIE) ?? null,
+    startSession: (token: string, endsAt: Instant) =>
+      setCookie(c, COOKIE, token, {
+        httpOnly: true,
+        sameSite: 'Lax',
+        path: '/',
+        secure,
+        expires: new Date(endsAt),
+      }),
+    endSession: () => deleteCookie(c, COOKIE, { path: '/', secure }),
+  }
+}
+
+function addressOf(c: Context, behindProxy: boolean): string {
+  // A proxy of one's own appends the address it saw; what stands before that was written by anybody.
+  if (behindProxy) return c.req.header('x-forwarded-for')?.split(',').at(-1)?.trim() ?? 'unknown'
+  // Tests call the app without a socket.
+  return c.env?.incoming ? (getConnInfo(c).remote.address ?? 'unknown') : 'unknown'
+}

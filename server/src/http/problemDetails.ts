@@ -1,0 +1,54 @@
+// Problem details (RFC 9457): the one place where errors become answers.
+import { AppError } from '@valise/core/problems'
+import type { ErrorCode, Problem } from '@valise/core/problems'
+
+export const statusOf = {
+  'signed-out': 401,
+  forbidden: 403,
+  'not-found': 404,
+  conflict: 409,
+  gone: 410,
+  stale: 412,
+  'too-large': 413,
+  unsupported: 415,
+  invalid: 422,
+  'needs-revision': 428,
+  'too-many': 429,
+  unexpected: 500,
+  busy: 503,
+  'no-space': 507,
+} as const satisfies Record<ErrorCode, number>
+
+/** The refusal that `error` means to a person. Anything that is no `AppError` is a defect: `unexpected`. */
+export function toAppError(error: unknown): AppError {
+  return error instanceof AppError ? error : new AppError('unexpected', 'unexpected', { cause: error })
+}
+
+export function problemOf(error: AppError, request: string): Problem {
+  return {
+    type: `urn:valise:problem:${error.code}`,
+    title: error.message,
+    status: statusOf[error.code],
+    code: error.code,
+    reason: error.reason,
+    params: { ...error.params },
+    ...(error.fields.length > 0 && {
+      errors: error.fields.map(({ path, reason, params }) => ({
+        path,
+        reason,
+        ...(params && { params: { ...params } }),
+      })),
+    }),
+    request,
+  }
+}
+
+/** The answer to a refusal, with the headers that belong to its kind. */
+export function problemResponse(error: AppError, request: string): Response {
+  const headers = new Headers({ 'content-type': 'application/problem+json', 'cache-control': 'no-store' })
+  const minutes = error.params['minutes']
+  if (error.code === 'too-many' && typeof minutes === 'number')
+    headers.set('retry-after', String(minutes * 60))
+  if (error.code === 'busy') headers.set('retry-after', '2')
+  return new Response(JSON.stringify(problemOf(error, request)), { status: statusOf[error.code], headers })
+}

@@ -1,0 +1,76 @@
+// A route as data: what it takes, who may call it, what it answers. Validation, access and OpenAPI all come from this.
+import type { Actor, PersonActor } from '@valise/core/people'
+import type { Static, TSchema } from 'typebox'
+import type { Reader, Writable } from '../database/index.ts'
+import type { Services } from '../services.ts'
+
+/** Who may call a route at all; what they see there is the service's decision. */
+export type Who = 'anyone' | 'signed-in' | 'administrator'
+
+export interface RouteSpec<
+  W extends Who = Who,
+  P extends TSchema = TSchema,
+  Q extends TSchema = TSchema,
+  B extends TSchema = TSchema,
+  A extends TSchema = TSchema,
+> {
+  readonly method: 'get' | 'post' | 'put' | 'patch' | 'delete'
+  /** With parameters in braces, as OpenAPI writes them. */
+  readonly path: string
+  readonly summary: string
+  readonly who: W
+  readonly params?: P
+  readonly query?: Q
+  readonly body?: B
+  /** The schema of the answer; without one the answer is empty (204). */
+  readonly answer?: A
+  readonly status?: 200 | 201 | 202
+  /** Writes to what others may change as well carry `If-Match: "r<revision>"`. */
+  readonly needsRevision?: true
+  /** An `Idempotency-Key` makes the repeated request have one effect. */
+  readonly once?: true
+}
+
+/** The browser at the other end, as far as the use cases care. */
+export interface Client {
+  readonly address: string
+  readonly userAgent: string
+  /** The session cookie as it came. */
+  readonly sessionToken: string | null
+  startSession(token: string, endsAt: string): void
+  endSession(): void
+}
+
+export interface Call<W extends Who, P, Q, B> {
+  readonly services: Services
+  readonly reader: Reader
+  /** Where to write: the database, or the transaction that an idempotency key opened. */
+  readonly writable: Writable
+  readonly actor: W extends 'anyone' ? Actor : PersonActor
+  readonly client: Client
+  readonly params: P
+  readonly query: Q
+  readonly body: B
+  readonly revision: number
+}
+
+/** A route with its types folded away, as the router keeps it. */
+export interface Route {
+  readonly spec: RouteSpec
+  handle(call: Call<Who, never, never, never>): Promise<unknown>
+}
+
+/** Binds a specification to its handler; the handler's types come from the schemas. */
+export function route<
+  W extends Who,
+  P extends TSchema,
+  Q extends TSchema,
+  B extends TSchema,
+  A extends TSchema,
+>(
+  spec: RouteSpec<W, P, Q, B, A>,
+  handle: (call: Call<W, Static<P>, Static<Q>, Static<B>>) => Promise<[A] extends [never] ? void : Static<A>>,
+): Route {
+  // The router hands over only what it has checked against the schemas above.
+  return { spec, handle: handle as Route['handle'] }
+}

@@ -1,0 +1,56 @@
+// The headers that every answer carries, and the check that a write comes from our own site.
+import { AppError } from '@valise/core/problems'
+import type { MiddlewareHandler } from 'hono'
+
+const PERMISSIONS = 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), interest-cohort=()'
+
+/** What the page may load: everything from here, styles with this answer's nonce, nothing else. */
+export function contentSecurityPolicy(nonce: string): string {
+  return [
+    "default-src 'none'",
+    "script-src 'self'",
+    `style-src 'self' 'nonce-${nonce}'`,
+    "img-src 'self' blob: data:",
+    "media-src 'self' blob:",
+    "font-src 'self'",
+    "connect-src 'self'",
+    "worker-src 'self'",
+    "manifest-src 'self'",
+    "base-uri 'none'",
+    "form-action 'self'",
+    "frame-ancestors 'none'",
+  ].join('; ')
+}
+
+export const securityHeaders: MiddlewareHandler = async (c, next) => {
+  await next()
+  const headers = c.res.headers
+  headers.set('x-content-type-options', 'nosniff')
+  headers.set('referrer-policy', 'same-origin')
+  headers.set('cross-origin-opener-policy', 'same-origin')
+  headers.set('cross-origin-resource-policy', 'same-origin')
+  headers.set('permissions-policy', PERMISSIONS)
+  headers.set('x-robots-tag', 'noindex')
+  if (!headers.has('content-security-policy')) {
+    headers.set('content-security-policy', "default-src 'none'; frame-ancestors 'none'")
+  }
+}
+
+/**
+ * Refuses writes that another web site sent with the cookie of this one.
+ *
+ * Browsers put `Sec-Fetch-Site` or at least `Origin` on every write; a request with neither comes from no browser and
+ * so carries no borrowed cookie.
+ */
+export function assertOwnSite(request: Request, publicAddress: string): void {
+  if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return
+  const site = request.headers.get('sec-fetch-site')
+  const origin = request.headers.get('origin')
+  if (site !== null && site !== 'same-origin' && site !== 'none')
+    throw new AppError('forbidden', 'another-site')
+  if (origin === null) return
+  const host = request.headers.get('host') ?? new URL(request.url).host
+  const isOwn =
+    origin === new URL(publicAddress).origin || (URL.canParse(origin) && new URL(origin).host === host)
+  if (!isOwn) throw new AppError('forbidden', 'another-site')
+}

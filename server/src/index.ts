@@ -1,0 +1,24 @@
+// What the demo, the tools and the measurements use of the server.
+export { createApp, productRoutes, VERSION } from './app.ts'
+export { shiftedClock, systemClock } from './clock.ts'
+export type { Clock } from './clock.ts'
+export { databaseFile, readConfig } from './config.ts'
+export type { Config } from './config.ts'
+export { inTransaction, migrateToLatest, openSqlite } from './database/index.ts'
+export type { Database, Trx } from './database/index.ts'
+export { route } from './http/index.ts'
+export type { Client, Route } from './http/index.ts'
+export {
+  createMembership,
+  createPerson,
+  hasSchool,
+  makePasswordHasher,
+  savePassword,
+  setUpSchool,
+  startSession,
+  usualYearGroups,
+} from './people/index.ts'
+export { createClass } from './classes/index.ts'
+export { listen, openServices, StartError } from './start.ts'
+export type { RunningServer } from './start.ts'
+export type { Services } from './services.ts'

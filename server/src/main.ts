@@ -1,0 +1,26 @@
+// The server of a school: reads its settings from the environment and listens.
+import { existsSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { createApp } from './app.ts'
+import { readConfig } from './config.ts'
+import { listen, openServices, StartError } from './start.ts'
+
+const builtWeb = fileURLToPath(new URL('../../web/dist', import.meta.url))
+
+try {
+  const config = readConfig(process.env, existsSync(builtWeb) ? { webFolder: builtWeb } : {})
+  const services = await openServices(config, process.env['NODE_ENV'] === 'test')
+  const server = await listen(createApp(services), config)
+  process.stdout.write(`Valise listens on http://${config.host}:${server.port}\n`)
+  const stop = async () => {
+    await server.close()
+    await services.database.close()
+    process.exit(0)
+  }
+  process.once('SIGINT', stop)
+  process.once('SIGTERM', stop)
+} catch (error) {
+  if (!(error instanceof StartError)) throw error
+  process.stderr.write(`${error.message}\n`)
+  process.exit(1)
+}

@@ -1,0 +1,12 @@
+// People: who somebody is, what they are in which class, and how they come in.
+export { makePasswordHasher, usualCost } from './passwordHasher.ts'
+export type { HashCost, PasswordHasher } from './passwordHasher.ts'
+export { peopleRoutes } from './routes.ts'
+export { sessionRoutes } from './sessionRoutes.ts'
+export { createMembership, createPerson, updateMembership } from './service.ts'
+export { authenticate, startSession } from './sessionService.ts'
+export { savePassword } from './sessionStore.ts'
+export { setUpSchool, usualYearGroups } from './setUpSchool.ts'
+export type { SchoolPlan, SetUpSchool } from './setUpSchool.ts'
+export { makeSignInLink } from './signInLinkService.ts'
+export { hasSchool, isPresent, peopleNow } from './store.ts'

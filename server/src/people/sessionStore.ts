@@ -1,0 +1,189 @@
+// Sessions, passwords and sign-in links in the database. Tokens are kept as hashes only.
+import type { ClassRole, Language, SessionLimits } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import type { Reader, Trx } from '../database/index.ts'
+import { isPresent, peopleNow } from './store.ts'
+
+export interface SessionRow {
+  readonly id: string
+  readonly personId: string
+  readonly startedAt: Instant
+  readonly lastSeenAt: Instant
+  readonly endsAt: Instant
+  readonly administrator: number
+}
+
+export async function findSession(reader: Reader, tokenHash: string): Promise<SessionRow | null> {
+  const row = await reader
+    .sql('sessions')
+    .join('people', 'people.id', 'sessions.personId')
+    .where('sessions.tokenHash', tokenHash)
+    .where('sessions.endsAt', '>', reader.now)
+    .whereNull('people.endedAt')
+    .first(
+      'sessions.id',
+      'sessions.personId',
+      'sessions.startedAt',
+      'sessions.lastSeenAt',
+      'sessions.endsAt',
+      'people.administrator',
+    )
+  return row ?? null
+}
+
+export interface PresentMembershipRow {
+  readonly classId: string
+  readonly className: string
+  readonly classCode: string
+  readonly role: ClassRole
+}
+
+/** The running classes that somebody is in at the moment. */
+export function listPresentClasses(reader: Reader, personId: string): Promise<PresentMembershipRow[]> {
+  return reader
+    .sql('memberships')
+    .join('classes', 'classes.id', 'memberships.classId')
+    .where({ personId })
+    .whereNull('classes.endedAt')
+    .modify(isPresent, 'memberships', reader.now)
+    .select(
+      'memberships.classId',
+      'classes.name as className',
+      'classes.code as classCode',
+      'memberships.role',
+    )
+    .orderBy(['classes.sortName', 'memberships.id'])
+}
+
+export interface SignInRow {
+  readonly id: string
+  readonly fullName: string
+  readonly firstName: string
+  readonly chosenName: string | null
+  readonly signInName: string
+  readonly email: string | null
+  readonly language: Language
+  readonly letterKeys: number
+  readonly administrator: number
+  readonly endedAt: Instant | null
+  readonly revision: number
+  readonly hash: string | null
+  readonly shownNameRule: 'full' | 'first' | 'chosen' | null
+  readonly idleMinutes: number | null
+  readonly absoluteMinutes: number | null
+}
+
+/** Somebody with all that signing in needs to know, by id or by the key of the sign-in name. */
+export async function findSignInPerson(
+  reader: Reader,
+  by: { readonly id: string } | { readonly signInKey: string },
+): Promise<SignInRow | null> {
+  const row = await peopleNow(reader)
+    .leftJoin('passwords', 'passwords.personId', 'people.id')
+    .where('id' in by ? { 'people.id': by.id } : { 'people.signInKey': by.signInKey })
+    .first(
+      'people.*',
+      'passwords.hash',
+      'yearGroup.shownNameRule',
+      'yearGroup.idleMinutes',
+      'yearGroup.absoluteMinutes',
+    )
+  return row ?? null
+}
+
+export interface NewSession {
+  readonly tokenHash: string
+  readonly personId: string
+  readonly device: string
+  readonly endsAt: Instant
+}
+
+export async function insertSession(trx: Trx, session: NewSession): Promise<string> {
+  const id = trx.newId()
+  await trx.sql('sessions').where('endsAt', '<=', trx.now).delete()
+  await trx.sql('sessions').insert({ id, ...session, startedAt: trx.now, lastSeenAt: trx.now })
+  return id
+}
+
+export async function updateSessionSeen(trx: Trx, id: string, endsAt: Instant): Promise<void> {
+  await trx.sql('sessions').where({ id }).update({ lastSeenAt: trx.now, endsAt })
+}
+
+export function listSessions(
+  reader: Reader,
+  personId: string,
+): Promise<{ id: string; device: string; startedAt: Instant; lastSeenAt: Instant }[]> {
+  return reader
+    .sql('sessions')
+    .where({ personId })
+    .where('endsAt', '>', reader.now)
+    .select('id', 'device', 'startedAt', 'lastSeenAt')
+    .orderBy([{ column: 'lastSeenAt', order: 'desc' }, 'id'])
+}
+
+export async function getSessionEnd(reader: Reader, id: string): Promise<Instant> {
+  const row = await reader.sql('sessions').where({ id }).first('endsAt')
+  return row?.endsAt ?? reader.now
+}
+
+export async function endSessionWithToken(trx: Trx, tokenHash: string): Promise<void> {
+  await trx.sql('sessions').where({ tokenHash }).delete()
+}
+
+/** Ends one session of a person; false when it was not theirs or not there. */
+export async function endSession(trx: Trx, personId: string, id: string): Promise<boolean> {
+  return (await trx.sql('sessions').where({ personId, id }).delete()) === 1
+}
+
+/** Ends all sessions of a person but the one given. */
+export async function endSessionsOf(trx: Trx, personId: string, butId: string | null): Promise<number> {
+  const ended = trx.sql('sessions').where({ personId })
+  if (butId !== null) ended.whereNot({ id: butId })
+  return ended.delete()
+}
+
+export async function savePassword(trx: Trx, personId: string, hash: string): Promise<void> {
+  await trx.sql('passwords').insert({ personId, hash, changedAt: trx.now }).onConflict('personId').merge()
+}
+
+export async function insertSignInLink(
+  trx: Trx,
+  tokenHash: string,
+  personId: string,
+  untilAt: Instant,
+): Promise<void> {
+  // A new link replaces the ones before it, so that only the last one that was handed over opens.
+  await trx.sql('signInLinks').where({ personId }).delete()
+  await trx.sql('signInLinks').insert({ tokenHash, personId, createdAt: trx.now, untilAt, usedAt: null })
+}
+
+/** The person that a link was made for, while it can still be used. */
+export async function findSignInLink(
+  reader: Reader,
+  tokenHash: string,
+): Promise<{ personId: string } | null> {
+  const row = await reader
+    .sql('signInLinks')
+    .where({ tokenHash, usedAt: null })
+    .where('untilAt', '>', reader.now)
+    .first('personId')
+  return row ?? null
+}
+
+export async function useSignInLink(trx: Trx, tokenHash: string): Promise<boolean> {
+  return (await trx.sql('signInLinks').where({ tokenHash, usedAt: null }).update({ usedAt: trx.now })) === 1
+}
+
+/** One's own settings: only their owner changes them, so the last word holds. */
+export async function savePreferences(
+  trx: Trx,
+  personId: string,
+  preferences: { readonly language?: Language; readonly letterKeys?: number },
+): Promise<void> {
+  await trx.sql('people').where({ id: personId }).update(preferences)
+}
+
+export function limitsOf(row: SignInRow, staff: SessionLimits): SessionLimits {
+  const { idleMinutes, absoluteMinutes } = row
+  return idleMinutes === null || absoluteMinutes === null ? staff : { idleMinutes, absoluteMinutes }
+}

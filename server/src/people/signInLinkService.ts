@@ -1,0 +1,121 @@
+// Sign-in links: one-time links with which somebody chooses a (new) password.
+import { AppError } from '@valise/core/problems'
+import { signInLinkMinutes, toSignInKey, unknownActor } from '@valise/core/people'
+import type { Actor, Language, MySession, SignInLink } from '@valise/core/people'
+import { addMinutes } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import type { Reader } from '../database/index.ts'
+import { assertWithinLimits, countTry } from '../http/index.ts'
+import type { Client } from '../http/index.ts'
+import { hashToken, newToken } from '../keys.ts'
+import { appendRecord } from '../records/index.ts'
+import type { Services } from '../services.ts'
+import { getPerson } from './service.ts'
+import { assertGoodPassword, keepPassword, startSession } from './sessionService.ts'
+import * as store from './sessionStore.ts'
+import { getSchool } from './store.ts'
+
+/**
+ * Makes a link for somebody, by an administrator.
+ *
+ * It goes to the person by mail where that can be; only otherwise does the administrator get to see it, to hand it over.
+ */
+export async function makeSignInLink(
+  services: Services,
+  actor: Actor,
+  personId: string,
+): Promise<SignInLink> {
+  const token = newToken()
+  const { person, until } = await inTransaction(services.database, async (trx) => {
+    const person = await getPerson(trx, personId)
+    if (person.endedAt !== null) throw new AppError('conflict', 'person-ended')
+    const until = addMinutes(trx.now, signInLinkMinutes.administrator)
+    await store.insertSignInLink(trx, hashToken(token), personId, until)
+    await appendRecord(trx, actor, { action: 'sign-in-link-made', subject: 'person', subjectId: personId })
+    return { person, until }
+  })
+  const address = addressOf(services, token)
+  if (person.email === null || !services.mail.canSend) return { address, until }
+  const school = await getSchool(services.database.reader())
+  await services.mail.send({
+    to: person.email,
+    ...wordsOf(person.language, person.firstName, school.name, address),
+  })
+  return { address: null, until }
+}
+
+/** Sends a link to whoever forgot a password. The answer is the same whether or not there is such a person. */
+export async function sendForgottenLink(
+  services: Services,
+  reader: Reader,
+  client: Client,
+  signInName: string,
+): Promise<void> {
+  const key = toSignInKey(signInName)
+  const bucket = (purpose: string, text: string) => `${purpose}:${services.keys.digest(purpose, text)}`
+  const limits = [
+    { bucket: bucket('forgotten-account', key), most: 3, minutes: 60 },
+    { bucket: bucket('forgotten-address', client.address), most: 60, minutes: 60 },
+  ]
+  await assertWithinLimits(reader, limits)
+  await countTry(services.database, limits)
+  const person = await store.findSignInPerson(reader, { signInKey: key })
+  if (!person || person.endedAt !== null || person.email === null || !services.mail.canSend) return
+  const token = newToken()
+  await inTransaction(services.database, async (trx) => {
+    await store.insertSignInLink(
+      trx,
+      hashToken(token),
+      person.id,
+      addMinutes(trx.now, signInLinkMinutes.self),
+    )
+    await appendRecord(trx, unknownActor, {
+      action: 'sign-in-link-made',
+      subject: 'person',
+      subjectId: person.id,
+    })
+  })
+  const school = await getSchool(reader)
+  const words = wordsOf(person.language, person.firstName, school.name, addressOf(services, token))
+  // Not awaited by the answer: how long sending takes would tell whether the person exists.
+  void services.mail
+    .send({ to: person.email, ...words })
+    .catch((error: unknown) => services.log.failed('mail', error))
+}
+
+/** Uses a link up: keeps the password that was chosen and signs its person in. */
+export async function choosePassword(
+  services: Services,
+  reader: Reader,
+  client: Client,
+  input: { readonly token: string; readonly password: string },
+): Promise<MySession> {
+  const tokenHash = hashToken(input.token)
+  const link = await store.findSignInLink(reader, tokenHash)
+  const person = link && (await store.findSignInPerson(reader, { id: link.personId }))
+  if (!person || person.endedAt !== null) throw new AppError('gone', 'sign-in-link-gone')
+  assertGoodPassword(person, input.password, '/password')
+  const hash = await services.passwords.hash(input.password)
+  await inTransaction(services.database, async (trx) => {
+    if (!(await store.useSignInLink(trx, tokenHash))) throw new AppError('gone', 'sign-in-link-gone')
+    await keepPassword(trx, unknownActor, person.id, hash, null)
+  })
+  return startSession(services, client, person.id)
+}
+
+/** The token stands behind the # sign, which browsers keep to themselves: it reaches no log and no referrer. */
+function addressOf(services: Services, token: string): string {
+  return `${services.config.publicAddress}/choose-password#${token}`
+}
+
+function wordsOf(language: Language, firstName: string, school: string, address: string) {
+  return language === 'es'
+    ? {
+        subject: `Elige tu contraseña para ${school}`,
+        text: `Hola, ${firstName}:\n\ncon este enlace eliges tu contraseña. Vale una sola vez.\n\n${address}\n\nSi no lo has pedido, no hagas nada: tu contraseña sigue siendo la misma.\n`,
+      }
+    : {
+        subject: `Choose your password for ${school}`,
+        text: `Hello ${firstName},\n\nwith this link you choose your password. It works once.\n\n${address}\n\nIf you did not ask for it, do nothing: your password stays as it is.\n`,
+      }
+}

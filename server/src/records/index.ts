@@ -1,0 +1,4 @@
+// Records: who did what when.
+export { recordRoutes } from './routes.ts'
+export { appendRecord } from './store.ts'
+export type { Act } from './store.ts'

@@ -1,0 +1,78 @@
+// Starting the server: open what it works with, migrate, listen, and stop in good order.
+import { accessSync, constants, existsSync, mkdirSync } from 'node:fs'
+import { dirname } from 'node:path'
+import { serve } from '@hono/node-server'
+import type { Hono } from 'hono'
+import { shiftedClock, systemClock } from './clock.ts'
+import type { Config } from './config.ts'
+import { databaseFile } from './config.ts'
+import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
+import { openLog } from './http/index.ts'
+import { openKeys } from './keys.ts'
+import { makeMailSender } from './mail/index.ts'
+import { makePasswordHasher } from './people/index.ts'
+import type { Services } from './services.ts'
+
+/** Something in the surroundings that a person must mend first; its message is one clear line. */
+export class StartError extends Error {
+  constructor(message: string, options?: ErrorOptions) {
+    super(message, options)
+    this.name = 'StartError'
+  }
+}
+
+/**
+ * Opens the data folder and brings its database to the newest shape.
+ *
+ * @param mayShiftClock only demo and tests; elsewhere a shifted clock would make every due time a lie
+ * @throws StartError when the folder cannot be written or the clock may not be shifted
+ */
+export async function openServices(config: Config, mayShiftClock: boolean): Promise<Services> {
+  assertWritable(config.dataFolder)
+  if (config.clock !== null && !mayShiftClock)
+    throw new StartError('VALISE_CLOCK works only in the demo and in tests. Unset it.')
+  const clock = config.clock === null ? systemClock : shiftedClock(config.clock)
+  const database =
+    config.postgres === null
+      ? openSqlite({ file: databaseFile(config), clock })
+      : openPostgres(config.postgres, clock)
+  await migrateToLatest(database)
+  return {
+    config,
+    database,
+    keys: openKeys(config.dataFolder),
+    mail: makeMailSender(config),
+    passwords: makePasswordHasher(),
+    log: openLog(config.logLevel),
+  }
+}
+
+export interface RunningServer {
+  readonly port: number
+  close(): Promise<void>
+}
+
+/** @throws StartError when the port is taken */
+export function listen(app: Hono, config: Pick<Config, 'host' | 'port'>): Promise<RunningServer> {
+  return new Promise((resolve, reject) => {
+    const server = serve({ fetch: app.fetch, hostname: config.host, port: config.port }, ({ port }) => {
+      resolve({ port, close: () => new Promise((done) => server.close(() => done())) })
+    })
+    server.on('error', (error: NodeJS.ErrnoException) => {
+      const taken = `Port ${config.port} is taken. Give another one, such as --port ${config.port + 10}.`
+      reject(error.code === 'EADDRINUSE' ? new StartError(taken, { cause: error }) : error)
+    })
+  })
+}
+
+function assertWritable(folder: string): void {
+  try {
+    mkdirSync(folder, { recursive: true })
+    accessSync(folder, constants.W_OK)
+  } catch (cause) {
+    const where = existsSync(folder) ? folder : dirname(folder)
+    throw new StartError(`The data folder cannot be written: ${where}. Give another one with --data.`, {
+      cause,
+    })
+  }
+}

@@ -1,0 +1,114 @@
+// A whole server for tests, without a socket: an app over a real database, and browsers that keep their cookie.
+import { inspect } from 'node:util'
+import { makeKeys } from '../keys.ts'
+import type { Config } from '../config.ts'
+import { createApp } from '../app.ts'
+import type { Route } from '../http/index.ts'
+import type { Database } from '../database/index.ts'
+import type { Message } from '../mail/index.ts'
+import { makePasswordHasher } from '../people/index.ts'
+import type { Services } from '../services.ts'
+
+export const testConfig: Config = {
+  dataFolder: '/nowhere',
+  host: '127.0.0.1',
+  port: 0,
+  publicAddress: 'http://valise.test',
+  postgres: null,
+  mail: null,
+  behindProxy: false,
+  clock: null,
+  webFolder: null,
+  logLevel: 'silent',
+}
+
+/** So little work that a test can sign in a hundred times. */
+const cheapHashes = { memoryCost: 8, timeCost: 1, parallelism: 1 }
+
+export interface TestSite {
+  readonly services: Services
+  /** What was sent by mail, oldest first. */
+  readonly mails: Message[]
+  browser(): TestBrowser
+}
+
+export function makeTestSite(
+  database: Database,
+  extraRoutes: readonly Route[] = [],
+  config = testConfig,
+): TestSite {
+  const mails: Message[] = []
+  const services: Services = {
+    config,
+    database,
+    keys: makeKeys(Buffer.alloc(32, 7)),
+    mail: { canSend: true, send: async (message) => void mails.push(message) },
+    passwords: makePasswordHasher(cheapHashes),
+    // A defect in a test must be seen: it is printed where a server would log it.
+    log: {
+      answered: () => undefined,
+      failed: (_, error) =>
+        process.stderr.write(`${inspect(error)}
+`),
+    },
+  }
+  const app = createApp(services, { checkAnswers: true, extraRoutes })
+  return { services, mails, browser: () => new TestBrowser((path, init) => app.request(path, init)) }
+}
+
+export interface Answer {
+  readonly status: number
+  readonly headers: Headers
+  // Tests look into answers of every shape; each one was held against its schema before.
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any
+  readonly body: any
+}
+
+export class TestBrowser {
+  cookie = ''
+  readonly #request: (path: string, init: RequestInit) => Response | Promise<Response>
+
+  constructor(request: (path: string, init: RequestInit) => Response | Promise<Response>) {
+    this.#request = request
+  }
+
+  async ask(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer> {
+    const sent = new Headers({ origin: testConfig.publicAddress, cookie: this.cookie, ...headers })
+    if (body !== undefined && !sent.has('content-type')) sent.set('content-type', 'application/json')
+    const text = typeof body === 'string' ? body : JSON.stringify(body)
+    const response = await this.#request(`${testConfig.publicAddress}${path}`, {
+      method,
+      headers: sent,
+      ...(body !== undefined && { body: text }),
+    })
+    const set = response.headers.get('set-cookie')
+    if (set !== null) this.cookie = set.split(';')[0] ?? ''
+    const answer = await response.text()
+    const isJson = response.headers.get('content-type')?.includes('json')
+    return { status: response.status, headers: response.headers, body: isJson ? JSON.parse(answer) : answer }
+  }
+
+  get = (path: string) => this.ask('GET', path)
+  post = (path: string, body?: unknown, headers?: Record<string, string>) =>
+    this.ask('POST', path, body, headers)
+  put = (path: string, body: unknown, revision?: number) =>
+    this.ask('PUT', path, body, revisionHeader(revision))
+  patch = (path: string, body: unknown, revision?: number) =>
+    this.ask('PATCH', path, body, revisionHeader(revision))
+  delete = (path: string) => this.ask('DELETE', path)
+
+  async signIn(signInName: string, password = TEST_PASSWORD): Promise<Answer> {
+    return this.post('/api/session', { signInName, password })
+  }
+}
+
+export const TEST_PASSWORD = 'low water at seven'
+
+function revisionHeader(revision: number | undefined): Record<string, string> {
+  return revision === undefined ? {} : { 'if-match': `"r${revision}"` }
+}

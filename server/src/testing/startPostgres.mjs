@@ -1,0 +1,46 @@
+// Starts a PostgreSQL of our own for the tests, where the machine has one; otherwise SQLite alone is tested.
+import { execFileSync } from 'node:child_process'
+import { chownSync, existsSync, mkdtempSync, readdirSync } from 'node:fs'
+import { tmpdir, userInfo } from 'node:os'
+import { join } from 'node:path'
+
+export default function startPostgres() {
+  const bin = findBinaries()
+  if (bin === null) return
+  const folder = mkdtempSync(join(tmpdir(), 'valise-postgres-'))
+  const asUser = notRoot(folder)
+  const data = join(folder, 'data')
+  run(asUser, join(bin, 'initdb'), ['-D', data, '-A', 'trust', '-U', 'valise', '--locale=C', '-E', 'UTF8'])
+  const options = `-k ${folder} -h '' -c fsync=off -c max_connections=200`
+  run(asUser, join(bin, 'pg_ctl'), ['-D', data, '-o', options, '-w', '-l', join(folder, 'log'), 'start'])
+  process.env.VALISE_TEST_POSTGRES = folder
+  globalThis.stopTestPostgres = () =>
+    run(asUser, join(bin, 'pg_ctl'), ['-D', data, '-m', 'immediate', 'stop'])
+}
+
+function findBinaries() {
+  const root = '/usr/lib/postgresql'
+  const versions = existsSync(root) ? readdirSync(root).sort((a, b) => Number(b) - Number(a)) : []
+  const folders = [
+    ...versions.map((version) => join(root, version, 'bin')),
+    ...(process.env.PATH ?? '').split(':'),
+  ]
+  return (
+    folders.find((folder) => existsSync(join(folder, 'postgres')) && existsSync(join(folder, 'initdb'))) ??
+    null
+  )
+}
+
+/** PostgreSQL refuses to run as root: then the user that its package made runs it. */
+function notRoot(folder) {
+  if (userInfo().uid !== 0) return []
+  const idOf = (flag) => Number(execFileSync('id', [flag, 'postgres'], { encoding: 'utf8' }))
+  chownSync(folder, idOf('-u'), idOf('-g'))
+  return ['setpriv', '--reuid=postgres', '--regid=postgres', '--clear-groups']
+}
+
+function run(prefix, command, args) {
+  const [program, ...rest] = [...prefix, command, ...args]
+  // The folder of the caller may be closed to the other user, so the work happens in the root.
+  execFileSync(program, rest, { stdio: 'ignore', cwd: '/' })
+}
