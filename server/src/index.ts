@@ -12,6 +12,7 @@ export {
   createMembership,
   createPerson,
   hasSchool,
+  listPresentPeople,
   makePasswordHasher,
   savePassword,
   setUpSchool,

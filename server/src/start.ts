@@ -35,7 +35,7 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
   const database =
     config.postgres === null
       ? openSqlite({ file: databaseFile(config), clock })
-      : openPostgres(config.postgres, clock)
+      : await openPostgres(config.postgres, clock)
   await migrateToLatest(database)
   return {
     config,

@@ -1,5 +1,4 @@
 // The door to the database: readers, transactions, and what runs after a commit.
-import { createRequire } from 'node:module'
 import knexModule from 'knex'
 import type { Knex } from 'knex'
 import { AppError } from '@valise/core/problems'
@@ -73,9 +72,12 @@ export function openSqlite({ file, clock, synced = true }: SqliteOptions): Datab
   return makeDatabase(sqlite, clock, connect(false, 1), connect(true, 3))
 }
 
-export function openPostgres(connection: string | Knex.PgConnectionConfig, clock: Clock): Database {
+export async function openPostgres(
+  connection: string | Knex.PgConnectionConfig,
+  clock: Clock,
+): Promise<Database> {
   // PostgreSQL counts in 64 bits, which its driver gives as text; ours fit a number.
-  const { types } = createRequire(import.meta.url)('pg') as typeof import('pg')
+  const { types } = (await import('pg')).default
   types.setTypeParser(types.builtins.INT8, Number)
   const connect = (max: number) => knexModule({ client: 'pg', connection, pool: { min: 0, max } })
   return makeDatabase(postgres, clock, connect(4), connect(4))

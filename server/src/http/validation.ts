@@ -1,20 +1,16 @@
 // Checking what comes in, and in tests what goes out, against the schemas of the core.
-import { createRequire } from 'node:module'
-import type { Ajv as AjvType, ErrorObject, ValidateFunction } from 'ajv'
+import { Ajv } from 'ajv'
+import type { ErrorObject, ValidateFunction } from 'ajv'
+import addFormats from 'ajv-formats'
 import { AppError } from '@valise/core/problems'
 import type { FieldProblem } from '@valise/core/problems'
 import type { TSchema } from 'typebox'
 
-// Ajv and its formats are CommonJS and take a tenth of a second to load: they are loaded with the first use.
-const require = createRequire(import.meta.url)
-
-let strictAjv: AjvType | undefined
-let coercingAjv: AjvType | undefined
+let strictAjv: Ajv | undefined
+let coercingAjv: Ajv | undefined
 const compiled = new WeakMap<object, ValidateFunction>()
 
-function makeAjv(coerceTypes: boolean): AjvType {
-  const { Ajv } = require('ajv') as typeof import('ajv')
-  const addFormats = require('ajv-formats') as typeof import('ajv-formats')
+function makeAjv(coerceTypes: boolean): Ajv {
   const ajv = new Ajv({
     allErrors: true,
     coerceTypes,

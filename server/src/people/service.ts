@@ -50,13 +50,7 @@ export function updatePerson(
     if (!before.administrator && after.administrator) {
       await tellNews(trx, { personId: id, kind: 'administrator-made', params: {} })
     }
-    // Names are content of a person, so the records say that they changed, not what they were.
-    const settings = ({ yearGroupId, administrator, language }: PersonInput) => ({
-      yearGroupId,
-      administrator,
-      language,
-    })
-    const changes = changesBetween(settings(before), settings(after))
+    const changes = changesBetween(await settingsOf(trx, before), await settingsOf(trx, after))
     await appendRecord(trx, actor, { action: 'person-changed', subject: 'person', subjectId: id, changes })
     return getPersonDetail(trx, id)
   })
@@ -107,7 +101,10 @@ export function createMembership(
       action: 'membership-added',
       subject: 'person',
       subjectId: personId,
-      changes: changesBetween({}, { ...input }),
+      changes: changesBetween(
+        {},
+        { class: course.name, role: input.role, firstDay: input.firstDay, lastDay: input.lastDay },
+      ),
     })
     return getMembership(trx, id)
   })
@@ -160,6 +157,13 @@ async function getMembership(reader: Reader, id: string): Promise<Membership> {
   const membership = await store.findMembership(reader, id)
   if (!membership) throw new AppError('not-found', 'not-found')
   return membership
+}
+
+/** What of a person goes into the records with its value. Names are content: records say that they changed, not how. */
+async function settingsOf(trx: Trx, { yearGroupId, administrator, language }: PersonInput) {
+  const yearGroups = await store.listYearGroups(trx)
+  const yearGroup = yearGroups.find(({ id }) => id === yearGroupId)?.name ?? null
+  return { yearGroup, administrator, language }
 }
 
 async function windowOf(trx: Trx, days: Pick<MembershipInput, 'firstDay' | 'lastDay'>) {

@@ -112,6 +112,17 @@ export async function listPeople(reader: Reader, query: PeopleQuery): Promise<Pe
   }
 }
 
+/** Everybody who may come in, by name, with the name of the year group. */
+export function listPresentPeople(
+  reader: Reader,
+): Promise<{ id: string; fullName: string; signInName: string; yearGroup: string | null }[]> {
+  return peopleNow(reader)
+    .whereNull('people.endedAt')
+    .select('people.id', 'people.fullName', 'people.signInName', 'yearGroup.name as yearGroup')
+    .orderBy(['people.sortName', 'people.id'])
+    .then((rows) => rows)
+}
+
 function narrowPeople(q: Knex.QueryBuilder, reader: Reader, query: PeopleQuery): void {
   const state = query.state ?? 'present'
   if (state === 'present') q.whereNull('people.endedAt')

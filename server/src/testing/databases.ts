@@ -41,7 +41,7 @@ const openTestPostgres: OpenDatabase = async ({ clock = shiftedClock(TEST_START)
   await admin.connect()
   await admin.query(`CREATE DATABASE ${name}`)
   await admin.end()
-  const database = openPostgres({ host, user: 'valise', database: name }, clock)
+  const database = await openPostgres({ host, user: 'valise', database: name }, clock)
   opened.push(() => database.close())
   if (migrated) await migrateToLatest(database)
   return database

@@ -1,0 +1,95 @@
+// One-click sign-in for the people of the sample world.
+import { AppError } from '@valise/core/problems'
+import { idSchema, mySessionSchema } from '@valise/core/people'
+import { listPresentPeople, route, startSession } from '@valise/server'
+import type { Config, Route } from '@valise/server'
+import { Type } from 'typebox'
+import { cast } from './cast.ts'
+import type { CastMember } from './cast.ts'
+import { readSampleState } from './sampleFolder.ts'
+
+const demoSchema = Type.Object(
+  {
+    people: Type.Array(
+      Type.Object(
+        {
+          id: idSchema,
+          fullName: Type.String(),
+          about: Type.String(),
+          kind: Type.Enum(['student', 'staff']),
+          first: Type.Boolean({ description: 'Whether the person plays a part of their own' }),
+        },
+        { additionalProperties: false },
+      ),
+    ),
+    mailRoom: Type.Union([Type.String(), Type.Null()], {
+      description: 'Where the simulated mail can be read',
+    }),
+  },
+  { additionalProperties: false },
+)
+
+const loopback = ['127.0.0.1', 'localhost', '::1']
+
+/**
+ * The routes of the one-click sign-in: none unless the data folder was made by the demo and the server can only be
+ * reached from its own machine.
+ */
+export function demoRoutes(config: Pick<Config, 'dataFolder' | 'host'>, mailRoom: string | null): Route[] {
+  if (readSampleState(config.dataFolder) !== 'built' || !loopback.includes(config.host)) return []
+  return [
+    route(
+      {
+        method: 'get',
+        path: '/api/demo',
+        summary: 'The people of the sample world',
+        who: 'anyone',
+        answer: demoSchema,
+      },
+      async ({ reader }) => {
+        const people = await listPresentPeople(reader)
+        return { people: [...people].sort(inCastOrder).map(toDemoPerson), mailRoom }
+      },
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/api/demo/session',
+        summary: 'Sign in as a person of the sample world',
+        who: 'anyone',
+        body: Type.Object({ personId: idSchema }, { additionalProperties: false }),
+        answer: mySessionSchema,
+        status: 201,
+      },
+      async ({ services, reader, client, body }) => {
+        const people = await listPresentPeople(reader)
+        if (!people.some(({ id }) => id === body.personId)) throw new AppError('not-found', 'not-found')
+        return startSession(services, client, body.personId)
+      },
+    ),
+  ]
+}
+
+interface PresentPerson {
+  readonly id: string
+  readonly fullName: string
+  readonly signInName: string
+  readonly yearGroup: string | null
+}
+
+const order = Object.values<CastMember>(cast).map(({ signInName }) => signInName)
+
+function toDemoPerson({ id, fullName, signInName, yearGroup }: PresentPerson) {
+  const part = Object.values<CastMember>(cast).find((member) => member.signInName === signInName)
+  const kind: 'student' | 'staff' = yearGroup === null ? 'staff' : 'student'
+  return { id, fullName, about: part?.about ?? yearGroup ?? 'Staff', kind, first: part !== undefined }
+}
+
+/** People with a part first, in the order of the cast; then everybody else by name, as they came. */
+function inCastOrder(a: PresentPerson, b: PresentPerson): number {
+  const placeOf = (person: PresentPerson) => {
+    const place = order.indexOf(person.signInName)
+    return place === -1 ? order.length : place
+  }
+  return placeOf(a) - placeOf(b)
+}

@@ -1,0 +1,57 @@
+// npm run backup -- FILE: the whole data folder in one ZIP, while the server may go on running.
+import { createWriteStream, existsSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join, resolve } from 'node:path'
+import { pipeline } from 'node:stream/promises'
+import { parseArgs } from 'node:util'
+import Database from 'better-sqlite3'
+import { ZipFile } from 'yazl'
+
+const { values, positionals } = parseArgs({
+  allowPositionals: true,
+  options: { data: { type: 'string', default: process.env['VALISE_DATA'] ?? 'data' } },
+})
+
+const [file] = positionals
+const dataFolder = resolve(values.data)
+const database = join(dataFolder, 'valise.sqlite')
+
+if (!file) giveUp('Say where the backup goes: npm run backup -- FILE [--data DIR]')
+else if (existsSync(file)) giveUp(`${file} is there already. Give a name that is free.`)
+else if (!existsSync(database)) giveUp(`${dataFolder} holds no Valise. Give its folder with --data.`)
+else await backUp(resolve(file))
+
+async function backUp(target: string): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'valise-backup-'))
+  const zip = new ZipFile()
+  try {
+    // The database first: files are only ever added before the rows that name them.
+    const copy = join(folder, 'valise.sqlite')
+    const source = new Database(database, { readonly: true })
+    await source.backup(copy)
+    source.close()
+    zip.addFile(copy, 'valise.sqlite')
+    for (const path of filesIn(dataFolder, '')) zip.addFile(join(dataFolder, path), path)
+    zip.end()
+    await pipeline(zip.outputStream, createWriteStream(target, { mode: 0o600, flags: 'wx' }))
+    const size = (statSync(target).size / 1e6).toFixed(1)
+    process.stdout.write(
+      `Kept ${dataFolder} in ${target}, ${size} MB. It holds the server's keys: keep it as safe as the folder.\n`,
+    )
+  } finally {
+    rmSync(folder, { recursive: true })
+  }
+}
+
+function filesIn(folder: string, below: string): string[] {
+  return readdirSync(join(folder, below), { withFileTypes: true }).flatMap((entry) => {
+    const path = below === '' ? entry.name : `${below}/${entry.name}`
+    if (entry.isDirectory()) return filesIn(folder, path)
+    return /^valise\.sqlite(-wal|-shm)?$/.test(path) ? [] : [path]
+  })
+}
+
+function giveUp(line: string): void {
+  process.stderr.write(`${line}\n`)
+  process.exitCode = 1
+}

@@ -1,0 +1,115 @@
+// The demo: the built server over a sample world, with the stand-ins beside it.
+import { existsSync, readdirSync, rmSync } from 'node:fs'
+import { join, resolve } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { parseArgs } from 'node:util'
+import {
+  buildWorld,
+  cast,
+  demoRoutes,
+  markSampleFolder,
+  readSampleState,
+  SAMPLE_PASSWORD,
+  sampleFiles,
+} from '@valise/demo'
+import { createApp, listen, openServices, readConfig, StartError } from '@valise/server'
+import type { Config, Services } from '@valise/server'
+import { startStandIns } from '@valise/stand-ins'
+
+const { values } = parseArgs({
+  options: {
+    port: { type: 'string', default: process.env['VALISE_PORT'] ?? '7400' },
+    data: { type: 'string', default: process.env['VALISE_DATA'] ?? 'data' },
+    reset: { type: 'boolean', default: false },
+    quiet: { type: 'boolean', default: false },
+  },
+})
+
+try {
+  await start()
+} catch (error) {
+  const isTaken = error instanceof Error && 'code' in error && error.code === 'EADDRINUSE'
+  if (!(error instanceof StartError) && !isTaken) throw error
+  const line = isTaken
+    ? `A port beside ${values.port} is taken. Give another one with --port.`
+    : error.message
+  process.stderr.write(`${line}\n`)
+  process.exit(1)
+}
+
+async function start(): Promise<void> {
+  const port = readPort(values.port)
+  const dataFolder = resolve(values.data)
+  makeReady(dataFolder)
+  const standIns = await startStandIns(port === 0 ? 0 : port + 1)
+  const config: Config = {
+    ...readConfig({ ...process.env, VALISE_PORT: undefined, VALISE_DATA: undefined }),
+    dataFolder,
+    port,
+    host: '127.0.0.1',
+    publicAddress: `http://localhost:${port}`,
+    mail: standIns.mailAddress,
+    webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
+    logLevel: 'error',
+  }
+  const services = await openServices(config, true)
+  await buildWhereEmpty(services)
+  const app = createApp(services, { extraRoutes: demoRoutes(config, standIns.mailRoomAddress) })
+  const server = await listen(app, config)
+  say(server.port, standIns.mailRoomAddress)
+
+  const stop = async () => {
+    await server.close()
+    await standIns.close()
+    await services.database.close()
+    process.exit(0)
+  }
+  process.once('SIGINT', stop)
+  process.once('SIGTERM', stop)
+}
+
+/** Empties the folder where a new world is wanted. A folder that holds something else is never written to. */
+function makeReady(dataFolder: string): void {
+  const names = existsSync(dataFolder) ? readdirSync(dataFolder) : []
+  const state = names.length === 0 ? 'none' : readSampleState(dataFolder)
+  if (names.length > 0 && state === 'none') {
+    throw new StartError(
+      `${dataFolder} holds something that is no sample world. Give another folder with --data.`,
+    )
+  }
+  if (!values.reset && state !== 'building') return
+  for (const name of names.filter((one) => sampleFiles.test(one)))
+    rmSync(join(dataFolder, name), { recursive: true })
+}
+
+async function buildWhereEmpty(services: Services): Promise<void> {
+  const { dataFolder } = services.config
+  if (readSampleState(dataFolder) === 'built') return
+  const started = Date.now()
+  markSampleFolder(dataFolder, 'building')
+  await buildWorld(services)
+  markSampleFolder(dataFolder, 'built')
+  if (!values.quiet) print(`Built the sample world in ${((Date.now() - started) / 1000).toFixed(1)} s.`)
+}
+
+function readPort(text: string): number {
+  const port = Number(text)
+  if (!Number.isInteger(port) || port < 0 || port > 65_533)
+    throw new StartError(`--port takes a number up to 65533, not ${text}.`)
+  return port
+}
+
+function say(port: number, mailRoom: string): void {
+  if (values.quiet) return print(`ready ${port}`)
+  print(`\nValise is running:   http://localhost:${port}`)
+  print(`Simulated mail room: ${mailRoom}`)
+  print(`\nPeople of the sample world, each one click away (or with the password "${SAMPLE_PASSWORD}"):`)
+  for (const { fullName, signInName, about } of Object.values(cast)) {
+    print(`  ${signInName.padEnd(10)} ${fullName.padEnd(20)} ${about}`)
+  }
+  print('\nCtrl+C stops it; what was changed is kept in the data folder.')
+}
+
+function print(line: string): void {
+  process.stdout.write(`${line}\n`)
+}

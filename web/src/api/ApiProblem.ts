@@ -1,0 +1,19 @@
+// A refusal by the server, or that it could not be reached, as the screens handle it.
+import type { Problem } from '@valise/core/problems'
+
+/** What went wrong with a request. `unreachable` means that nothing came back at all. */
+export class ApiProblem extends Error {
+  readonly code: Problem['code'] | 'unreachable'
+  readonly reason: string
+  readonly params: Readonly<Record<string, string | number>>
+  readonly fields: NonNullable<Problem['errors']>
+
+  constructor(problem: Problem | null, cause?: unknown) {
+    super(problem?.title ?? 'The server cannot be reached.', { cause })
+    this.name = 'ApiProblem'
+    this.code = problem?.code ?? 'unreachable'
+    this.reason = problem?.reason ?? 'unreachable'
+    this.params = problem?.params ?? {}
+    this.fields = problem?.errors ?? []
+  }
+}

@@ -1,0 +1,71 @@
+// The only place that talks to the server.
+import type { Problem } from '@valise/core/problems'
+import { ApiProblem } from './ApiProblem.ts'
+
+export interface AskOptions {
+  readonly body?: unknown
+  /** The revision that is changed. */
+  readonly revision?: number
+  /** The same for each try of one act, so that it has one effect. */
+  readonly key?: string
+  readonly signal?: AbortSignal
+  /** Asked by the page itself, so no sign that somebody sits there. */
+  readonly background?: boolean
+}
+
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
+
+/** Sends a request and gives its answer. Answers are trusted: the server's tests hold each against its schema. */
+export async function ask<T>(method: Method, path: string, options: AskOptions = {}): Promise<T> {
+  const response = await send(method, path, options)
+  if (response.status === 204) return undefined as T
+  const text = await response.text()
+  if (response.ok) return JSON.parse(text)
+  throw new ApiProblem(readProblem(text))
+}
+
+export function get<T>(path: string, signal?: AbortSignal): Promise<T> {
+  return ask('GET', path, signal ? { signal } : {})
+}
+
+/** An address with the values that are there; empty ones are left out. */
+export function withQuery(
+  path: string,
+  values: Readonly<Record<string, string | number | null | undefined>>,
+): string {
+  const query = new URLSearchParams()
+  for (const [name, value] of Object.entries(values)) {
+    if (value !== undefined && value !== null && value !== '') query.set(name, String(value))
+  }
+  return query.size > 0 ? `${path}?${query}` : path
+}
+
+async function send(method: Method, path: string, options: AskOptions): Promise<Response> {
+  const headers = new Headers({ accept: 'application/json' })
+  if (options.body !== undefined) headers.set('content-type', 'application/json')
+  if (options.revision !== undefined) headers.set('if-match', `"r${options.revision}"`)
+  if (options.key !== undefined) headers.set('idempotency-key', options.key)
+  if (options.background) headers.set('valise-background', '1')
+  try {
+    return await fetch(path, {
+      method,
+      headers,
+      credentials: 'same-origin',
+      ...(options.body !== undefined && { body: JSON.stringify(options.body) }),
+      ...(options.signal && { signal: options.signal }),
+    })
+  } catch (cause) {
+    if (options.signal?.aborted) throw cause
+    throw new ApiProblem(null, cause)
+  }
+}
+
+/** A proxy in between may answer with something that is no problem of ours. */
+function readProblem(text: string): Problem | null {
+  try {
+    const problem: Problem = JSON.parse(text)
+    return typeof problem.reason === 'string' ? problem : null
+  } catch {
+    return null
+  }
+}

@@ -1,0 +1,16 @@
+// Look, server data and routes, put together.
+import { QueryClientProvider } from '@tanstack/react-query'
+import { RouterProvider } from 'react-router/dom'
+import { LookProvider } from '../ui/LookProvider.tsx'
+import { queryClient } from './queryClient.ts'
+import { router } from './router.tsx'
+
+export function App() {
+  return (
+    <LookProvider>
+      <QueryClientProvider client={queryClient}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </LookProvider>
+  )
+}

@@ -1,0 +1,88 @@
+// Says whether what was entered last is kept: stitches that end in a knot, and words.
+import { useEffect, useState, useSyncExternalStore } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useWhen } from '../ui/useWhen.ts'
+import { useKept } from './kept.ts'
+import type { Kept } from './kept.ts'
+import styles from './KeptState.module.css'
+
+const SPOKEN_AT_MOST_EVERY_MS = 60_000
+
+export function KeptState() {
+  const { t } = useTranslation()
+  const when = useWhen()
+  const kept = useKept()
+  const isOnline = useOnline()
+  const words = wordsOf(kept)
+  const spoken = useSpokenSeldom(isOnline ? words.full : t('kept.offline'))
+
+  function wordsOf(state: Kept): { full: string; short: string } {
+    switch (state.state) {
+      case 'nothing-yet':
+        return { full: '', short: '' }
+      case 'keeping':
+        return { full: t('kept.keeping'), short: t('kept.keeping') }
+      case 'kept':
+        return { full: t('kept.kept', { time: when.time(state.at) }), short: when.time(state.at) }
+      case 'refused':
+        return { full: t('kept.refused'), short: t('kept.refused') }
+    }
+  }
+
+  const state = isOnline ? kept.state : 'offline'
+  return (
+    <>
+      <span className="only-heard" role="status">
+        {spoken}
+      </span>
+      {state === 'nothing-yet' ? null : (
+        <span className={styles.kept} data-state={state} aria-hidden="true">
+          <svg viewBox="0 0 30 12">
+            <path
+              className={styles.stitches}
+              d="M1 6h17"
+              strokeWidth="2"
+              strokeDasharray="4.4 2.6"
+              fill="none"
+            />
+            <path
+              d="M18 6c3-6 8-4 7 0s-7 4-5-1 8-2 9 1"
+              fill="none"
+              strokeWidth="1.8"
+              strokeLinecap="round"
+              className={styles.knot}
+            />
+          </svg>
+          <span className={styles.full}>{isOnline ? words.full : t('kept.offlineShort')}</span>
+          <span className={styles.short}>{isOnline ? words.short : t('kept.offlineShort')}</span>
+        </span>
+      )}
+    </>
+  )
+}
+
+function useOnline(): boolean {
+  return useSyncExternalStore(
+    (listener) => {
+      window.addEventListener('online', listener)
+      window.addEventListener('offline', listener)
+      return () => {
+        window.removeEventListener('online', listener)
+        window.removeEventListener('offline', listener)
+      }
+    },
+    () => navigator.onLine,
+  )
+}
+
+/** The words for a screen reader, changed at most once a minute. */
+function useSpokenSeldom(words: string): string {
+  const [spoken, setSpoken] = useState({ words: '', at: 0 })
+  useEffect(() => {
+    const wait = Math.max(0, spoken.at + SPOKEN_AT_MOST_EVERY_MS - Date.now())
+    if (words === spoken.words) return
+    const timer = setTimeout(() => setSpoken({ words, at: Date.now() }), wait)
+    return () => clearTimeout(timer)
+  }, [words, spoken])
+  return spoken.words
+}

@@ -1,0 +1,58 @@
+// Who one is, and the menu behind it: settings and the way out.
+import { IconChevronDown } from '@tabler/icons-react'
+import { useId, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { signOut } from '../people/queries.ts'
+import { useSession } from '../people/useSession.ts'
+import { Avatar } from '../ui/Avatar.tsx'
+import { roleWords } from './roleWords.ts'
+import { useDisclosure } from '../ui/useDisclosure.ts'
+import styles from './PersonMenu.module.css'
+
+export function PersonMenu() {
+  const { t } = useTranslation()
+  const session = useSession()
+  const { ref, isOpen, toggle, close } = useDisclosure<HTMLDivElement>()
+  const [isLeaving, setIsLeaving] = useState(false)
+  const id = useId()
+  const isStudent = session.memberships.some(({ role }) => role === 'student')
+  return (
+    <div className={styles.who} ref={ref}>
+      <button
+        type="button"
+        className={styles.button}
+        aria-expanded={isOpen}
+        aria-controls={id}
+        aria-label={t('person.menu', { name: session.fullName })}
+        onClick={toggle}
+      >
+        <Avatar name={session.fullName} kind={isStudent ? 'student' : 'staff'} size="large" />
+        <span className={styles.words}>
+          <b>{session.fullName}</b>
+          <small>{roleWords(t, session)}</small>
+        </span>
+        <IconChevronDown size={15} stroke={1.7} aria-hidden="true" />
+      </button>
+      <div id={id} className={styles.menu} hidden={!isOpen}>
+        <p className={styles.mobileName}>
+          <b>{session.fullName}</b>
+          <small>{roleWords(t, session)}</small>
+        </p>
+        <Link to="/settings" onClick={close}>
+          {t('person.settings')}
+        </Link>
+        <button
+          type="button"
+          disabled={isLeaving}
+          onClick={() => {
+            setIsLeaving(true)
+            void signOut().catch(() => setIsLeaving(false))
+          }}
+        >
+          {t('person.signOut')}
+        </button>
+      </div>
+    </div>
+  )
+}

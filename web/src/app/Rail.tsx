@@ -1,0 +1,47 @@
+// The rail: a route with its stops; the place one is in wears a luggage tag.
+import { useTranslation } from 'react-i18next'
+import { NavLink } from 'react-router'
+import { useSession } from '../people/useSession.ts'
+import { placesOf } from './places.ts'
+import type { PlaceLink } from './places.ts'
+import styles from './Rail.module.css'
+
+export function Rail({ onGo }: { readonly onGo?: () => void }) {
+  const { t } = useTranslation()
+  const session = useSession()
+  return (
+    <nav className={styles.rail} aria-label={t('places.label')} {...(onGo && { onClick: onGo })}>
+      {placesOf(session).map((stop) =>
+        stop.name === null ? (
+          <ul key="top" className={styles.list}>
+            {stop.places.map((place) => (
+              <PlaceItem key={place.name} place={place} />
+            ))}
+          </ul>
+        ) : (
+          <div key={stop.name} className={styles.stop}>
+            <h2 className={styles.stopName}>{t(`stops.${stop.name}`)}</h2>
+            <ul className={styles.list}>
+              {stop.places.map((place) => (
+                <PlaceItem key={place.name} place={place} />
+              ))}
+            </ul>
+          </div>
+        ),
+      )}
+    </nav>
+  )
+}
+
+function PlaceItem({ place }: { readonly place: PlaceLink }) {
+  const { t } = useTranslation()
+  const PlaceIcon = place.icon
+  return (
+    <li className={styles.item}>
+      <NavLink to={place.to} end={place.to === '/'} className={styles.place ?? ''}>
+        <PlaceIcon size={18} stroke={1.7} aria-hidden="true" />
+        <span className={styles.name}>{t(`places.${place.name}`)}</span>
+      </NavLink>
+    </li>
+  )
+}

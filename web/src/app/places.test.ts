@@ -1,0 +1,42 @@
+import { homeOf, placesOf } from './places.ts'
+
+const membership = (role: 'student' | 'assessor', classId = 'c1') => ({
+  classId,
+  className: 'C',
+  classCode: 'C-1',
+  role,
+})
+const names = (session: Parameters<typeof placesOf>[0]) =>
+  placesOf(session).flatMap((stop) => stop.places.map((place) => place.name))
+
+describe('the rail', () => {
+  it('shows students Today and their class', () => {
+    expect(names({ administrator: false, memberships: [membership('student')] })).toEqual(['today', 'class'])
+  })
+
+  it('shows assessors their classes', () => {
+    expect(names({ administrator: false, memberships: [membership('assessor')] })).toEqual([
+      'today',
+      'classes',
+    ])
+  })
+
+  it('begins at People for somebody who only administers', () => {
+    const session = { administrator: true, memberships: [] }
+    expect(names(session)).toEqual(['people', 'classes', 'records'])
+    expect(homeOf(session)).toBe('/people')
+  })
+
+  it('is the union in fixed order for somebody with several roles', () => {
+    const session = {
+      administrator: true,
+      memberships: [membership('student'), membership('assessor', 'c2')],
+    }
+    expect(names(session)).toEqual(['today', 'class', 'people', 'classes', 'records'])
+    expect(homeOf(session)).toBe('/')
+  })
+
+  it('shows Today to somebody in no class', () => {
+    expect(names({ administrator: false, memberships: [] })).toEqual(['today'])
+  })
+})

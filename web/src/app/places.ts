@@ -1,0 +1,61 @@
+// The rail as data: which places stand there for whom, in the order of the job.
+import { IconBuildingArch, IconHistory, IconSunHigh, IconUsers, IconUsersGroup } from '@tabler/icons-react'
+import type { Icon } from '@tabler/icons-react'
+import { isAssessorRole } from '@valise/core/people'
+import type { SignedIn } from '@valise/core/people'
+
+export type PlaceName = 'today' | 'class' | 'classes' | 'people' | 'records'
+export type StopName = 'gather' | 'arrange' | 'show' | 'grow' | 'read' | 'set' | 'measure' | 'school'
+
+export interface PlaceLink {
+  readonly name: PlaceName
+  readonly to: string
+  readonly icon: Icon
+}
+
+/** A stop of the route with its places; places without a stop stand above all stops. */
+export interface Stop {
+  readonly name: StopName | null
+  readonly places: readonly PlaceLink[]
+}
+
+const today: PlaceLink = { name: 'today', to: '/', icon: IconSunHigh }
+const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
+
+/** The union of what each role of a person needs, in fixed order. */
+export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'>): Stop[] {
+  const { administrator, memberships } = session
+  const studies = memberships.filter(({ role }) => role === 'student')
+  const isAssessor = memberships.some(({ role }) => isAssessorRole(role))
+  const firstClass = studies[0]
+  const hasToday = !administrator || memberships.length > 0
+  return [
+    {
+      name: null,
+      places: [
+        ...(hasToday ? [today] : []),
+        ...(firstClass
+          ? [{ name: 'class' as const, to: `/classes/${firstClass.classId}`, icon: IconUsersGroup }]
+          : []),
+      ],
+    },
+    ...(isAssessor && !administrator ? [{ name: 'read' as const, places: [classes] }] : []),
+    ...(administrator
+      ? [
+          {
+            name: 'school' as const,
+            places: [
+              { name: 'people' as const, to: '/people', icon: IconUsersGroup },
+              { name: 'classes' as const, to: '/classes', icon: IconBuildingArch },
+              { name: 'records' as const, to: '/records', icon: IconHistory },
+            ],
+          },
+        ]
+      : []),
+  ].filter((stop) => stop.places.length > 0)
+}
+
+/** Where somebody begins: Today, or the first place of those who have none. */
+export function homeOf(session: Pick<SignedIn, 'administrator' | 'memberships'>): string {
+  return placesOf(session)[0]?.places[0]?.to ?? '/'
+}

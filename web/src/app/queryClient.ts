@@ -1,0 +1,36 @@
+// Server data: when it is fetched again, and what a refusal means to the whole screen.
+import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query'
+import { ApiProblem } from '../api/index.ts'
+import { noteKeeping, noteKept, noteRefused } from './kept.ts'
+import { loseSession } from './lostSession.ts'
+
+const isLostSession = (error: unknown) => error instanceof ApiProblem && error.reason === 'signed-out'
+
+export const queryClient = new QueryClient({
+  queryCache: new QueryCache({
+    onError: (error) => {
+      if (isLostSession(error)) loseSession()
+    },
+  }),
+  mutationCache: new MutationCache({
+    onMutate: (_variables, mutation) => {
+      if (mutation.meta?.kept) noteKeeping()
+    },
+    onSuccess: (_data, _variables, _context, mutation) => {
+      if (mutation.meta?.kept) noteKept()
+    },
+    onError: (error, _variables, _context, mutation) => {
+      if (mutation.meta?.kept) noteRefused()
+      if (isLostSession(error)) loseSession()
+    },
+  }),
+  defaultOptions: {
+    queries: {
+      staleTime: 15_000,
+      // Only what may go better next time is tried again; a refusal stays one.
+      retry: (count, error) =>
+        error instanceof ApiProblem && ['unreachable', 'busy'].includes(error.code) && count < 2,
+    },
+    mutations: { networkMode: 'always' },
+  },
+})

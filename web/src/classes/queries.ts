@@ -1,0 +1,31 @@
+// What the screens know of classes.
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Class, ClassDetail, ClassInput } from '@valise/core/classes'
+import { ask, get } from '../api/index.ts'
+
+export const classQueries = {
+  all: () => ['classes'] as const,
+  mine: () =>
+    queryOptions({
+      queryKey: [...classQueries.all(), 'mine'],
+      queryFn: ({ signal }) => get<Class[]>('/api/classes', signal),
+    }),
+  one: (id: string) =>
+    queryOptions({
+      queryKey: [...classQueries.all(), 'one', id],
+      queryFn: ({ signal }) => get<ClassDetail>(`/api/classes/${id}`, signal),
+    }),
+}
+
+/** Adds a class, or changes the one that is given. */
+export function useKeepClass(changed: Class | null) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ key, input }: { key: string; input: ClassInput }) =>
+      changed === null
+        ? ask<Class>('POST', '/api/classes', { body: input, key })
+        : ask<Class>('PUT', `/api/classes/${changed.id}`, { body: input, revision: changed.revision }),
+    onSettled: () => client.invalidateQueries({ queryKey: classQueries.all() }),
+  })
+}

@@ -1,0 +1,28 @@
+// What the screens know of news.
+import { infiniteQueryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { NewsPage } from '@valise/core/feedback'
+import { ask, withQuery } from '../api/index.ts'
+
+const FRESH_EVERY_MS = 60_000
+
+export const newsQueries = {
+  all: () => ['news'] as const,
+  list: () =>
+    infiniteQueryOptions({
+      queryKey: newsQueries.all(),
+      queryFn: ({ pageParam, signal }) =>
+        ask<NewsPage>('GET', withQuery('/api/news', { cursor: pageParam }), { signal, background: true }),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+      refetchInterval: FRESH_EVERY_MS,
+    }),
+}
+
+/** Says that the news up to this one were seen. */
+export function useSeenNews() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (upTo: string) => ask<undefined>('PUT', '/api/news/seen', { body: { upTo } }),
+    onSuccess: () => client.invalidateQueries({ queryKey: newsQueries.all() }),
+  })
+}

@@ -1,0 +1,41 @@
+// The frame of the screens before one is in: the mark, the paper, the base of the case.
+import type { ReactNode } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useEffect } from 'react'
+import { Corner } from '../evidence/Tray.tsx'
+import { Mark } from '../ui/Mark.tsx'
+import { setPlace } from '../ui/place.ts'
+import { LanguageSwitch } from './LanguageSwitch.tsx'
+import styles from './DoorFrame.module.css'
+
+interface DoorFrameProps {
+  readonly title: string
+  readonly lead: ReactNode
+  readonly children: ReactNode
+  readonly aside?: ReactNode
+}
+
+export function DoorFrame({ title, lead, children, aside }: DoorFrameProps) {
+  const { t } = useTranslation()
+  useEffect(() => setPlace({ name: title, parent: '' }), [title])
+  return (
+    <div className={styles.frame}>
+      <header className={styles.top}>
+        <Mark />
+        <LanguageSwitch />
+      </header>
+      <main className={styles.paper} data-aside={aside ? 'there' : 'none'}>
+        <section className={styles.door}>
+          <h1>{title}</h1>
+          <p className={styles.lead}>{lead}</p>
+          {children}
+        </section>
+        {aside}
+      </main>
+      <div className={styles.base} role="presentation" aria-label={t('name')}>
+        <Corner side="left" />
+        <Corner side="right" />
+      </div>
+    </div>
+  )
+}

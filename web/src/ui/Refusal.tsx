@@ -1,0 +1,18 @@
+// What went wrong, what is safe, what to do: said where it happened, and read aloud.
+import { IconAlertOctagon } from '@tabler/icons-react'
+import { useProblemWords } from './useProblemWords.ts'
+import styles from './Refusal.module.css'
+
+export function Refusal({ error }: { error: unknown }) {
+  const { sentence } = useProblemWords()
+  return (
+    <div role="alert" className={error ? styles.refusal : styles.silent}>
+      {error ? (
+        <>
+          <IconAlertOctagon size={18} stroke={1.7} aria-hidden="true" />
+          <span>{sentence(error)}</span>
+        </>
+      ) : null}
+    </div>
+  )
+}

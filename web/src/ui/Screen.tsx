@@ -1,0 +1,44 @@
+// The frame of a screen: its one sentence, a quiet line under it, and the panel at its side.
+import Typography from '@mui/material/Typography'
+import { useEffect } from 'react'
+import type { ReactNode } from 'react'
+import { setPlace } from './place.ts'
+import styles from './Screen.module.css'
+
+interface ScreenProps {
+  /** The name of the place, for the top bar and the window. */
+  readonly place: string
+  /** What the place is part of, or the day. */
+  readonly parent?: string
+  readonly sentence: ReactNode
+  readonly lead?: ReactNode
+  /** The one main act of the screen, beside its sentence. */
+  readonly act?: ReactNode
+  readonly panel?: ReactNode
+  readonly panelLabel?: string
+  readonly children?: ReactNode
+}
+
+export function Screen({ place, parent, sentence, lead, act, panel, panelLabel, children }: ScreenProps) {
+  useEffect(() => setPlace({ name: place, parent: parent ?? '' }), [place, parent])
+  return (
+    <div className={styles.screen} data-panel={panel ? 'there' : 'none'}>
+      <div className={styles.column}>
+        <header className={styles.head}>
+          <div>
+            {parent ? <p className={styles.parent}>{parent}</p> : null}
+            <Typography variant="h1">{sentence}</Typography>
+            {lead ? <p className={styles.lead}>{lead}</p> : null}
+          </div>
+          {act}
+        </header>
+        {children}
+      </div>
+      {panel ? (
+        <aside className={styles.panel} aria-label={panelLabel}>
+          {panel}
+        </aside>
+      ) : null}
+    </div>
+  )
+}

@@ -1,0 +1,50 @@
+// Instants in words, in the zone of the school: "Tue 24 Nov, 10:42", the year only when it is another one.
+import { useSuspenseQuery } from '@tanstack/react-query'
+import type { Instant, LocalDay } from '@valise/core/time'
+import { useTranslation } from 'react-i18next'
+import { sessionQueries } from '../people/queries.ts'
+
+export interface When {
+  /** 10:42 */
+  time(at: Instant | Date): string
+  /** Tue 24 Nov */
+  day(at: Instant | Date): string
+  /** Tue 24 Nov, 10:42 */
+  dayTime(at: Instant | Date): string
+  /** Thursday 26 November */
+  longDay(at: Instant | Date): string
+  /** A day as it was entered, without a zone: 24 Nov */
+  localDay(day: LocalDay): string
+  /** The hour of the day at the school, 0 to 23. */
+  hour(at: Date): number
+}
+
+export function useWhen(): When {
+  const { i18n } = useTranslation()
+  const { data: school } = useSuspenseQuery(sessionQueries.school())
+  const language = i18n.language === 'en' ? 'en-GB' : i18n.language
+  const format = (at: Instant | Date, options: Intl.DateTimeFormatOptions, timeZone = school.timeZone) =>
+    new Intl.DateTimeFormat(language, { ...options, timeZone }).format(new Date(at)).replaceAll(',', '')
+  const yearOf = (at: Instant | Date) => format(at, { year: 'numeric' })
+  const time = (at: Instant | Date) => format(at, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+  const day = (at: Instant | Date) =>
+    format(at, {
+      weekday: 'short',
+      day: 'numeric',
+      month: 'short',
+      ...(yearOf(at) !== yearOf(new Date()) && { year: 'numeric' }),
+    })
+  return {
+    time,
+    day,
+    dayTime: (at) => `${day(at)}, ${time(at)}`,
+    longDay: (at) => format(at, { weekday: 'long', day: 'numeric', month: 'long' }),
+    localDay: (local) => {
+      const isThisYear = local.startsWith(yearOf(new Date()))
+      const options: Intl.DateTimeFormatOptions = { day: 'numeric', month: 'short' }
+      if (!isThisYear) options.year = 'numeric'
+      return format(`${local}T12:00:00.000Z`, options, 'UTC')
+    },
+    hour: (at) => Number(format(at, { hour: 'numeric', hourCycle: 'h23' })),
+  }
+}
