@@ -2,6 +2,7 @@
 import { createHash, createHmac, randomBytes } from 'node:crypto'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { errorCodeOf } from './errorCode.ts'
 
 export interface ServerKeys {
   /** A keyed digest, for what must be found again but not read: addresses, names in rate limits. */
@@ -14,7 +15,7 @@ export function openKeys(dataFolder: string): ServerKeys {
   try {
     writeFileSync(file, `${randomBytes(32).toString('hex')}\n`, { mode: 0o600, flag: 'wx' })
   } catch (error) {
-    if (!(error instanceof Error && 'code' in error && error.code === 'EEXIST')) throw error
+    if (errorCodeOf(error) !== 'EEXIST') throw error
   }
   return makeKeys(Buffer.from(readFileSync(file, 'utf8').trim(), 'hex'))
 }

@@ -6,6 +6,7 @@ import type { Hono } from 'hono'
 import { shiftedClock, systemClock } from './clock.ts'
 import type { Config } from './config.ts'
 import { databaseFile } from './config.ts'
+import { errorCodeOf } from './errorCode.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
 import { openLog } from './http/index.ts'
 import { openKeys } from './keys.ts'
@@ -58,9 +59,9 @@ export function listen(app: Hono, config: Pick<Config, 'host' | 'port'>): Promis
     const server = serve({ fetch: app.fetch, hostname: config.host, port: config.port }, ({ port }) => {
       resolve({ port, close: () => new Promise((done) => server.close(() => done())) })
     })
-    server.on('error', (error: NodeJS.ErrnoException) => {
+    server.on('error', (error: Error) => {
       const taken = `Port ${config.port} is taken. Give another one, such as --port ${config.port + 10}.`
-      reject(error.code === 'EADDRINUSE' ? new StartError(taken, { cause: error }) : error)
+      reject(errorCodeOf(error) === 'EADDRINUSE' ? new StartError(taken, { cause: error }) : error)
     })
   })
 }

@@ -1,5 +1,7 @@
 // The few differences between SQLite and PostgreSQL, in one place.
 
+import { errorCodeOf } from '../errorCode.ts'
+
 export type ColumnType = 'text' | 'integer' | 'real' | 'blob'
 
 export interface Dialect {
@@ -16,21 +18,18 @@ export interface Dialect {
   isFull(error: unknown): boolean
 }
 
-const codeOf = (error: unknown): string =>
-  error instanceof Error && 'code' in error && typeof error.code === 'string' ? error.code : ''
-
 export const sqlite: Dialect = {
   name: 'sqlite',
   types: { text: 'TEXT', integer: 'INTEGER', real: 'REAL', blob: 'BLOB' },
   tableSuffix: ' STRICT',
-  isTransient: (error) => /^SQLITE_(BUSY|LOCKED)/.test(codeOf(error)),
+  isTransient: (error) => /^SQLITE_(BUSY|LOCKED)/.test(errorCodeOf(error)),
   brokenConstraint: (error) => {
-    const code = codeOf(error)
+    const code = errorCodeOf(error)
     if (code === 'SQLITE_CONSTRAINT_UNIQUE' || code === 'SQLITE_CONSTRAINT_PRIMARYKEY') return 'unique'
     if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY') return 'foreign'
     return code.startsWith('SQLITE_CONSTRAINT') ? 'other' : null
   },
-  isFull: (error) => codeOf(error) === 'SQLITE_FULL',
+  isFull: (error) => errorCodeOf(error) === 'SQLITE_FULL',
 }
 
 export const postgres: Dialect = {
@@ -38,12 +37,12 @@ export const postgres: Dialect = {
   // Text compares by bytes, as SQLite's does, so that both give lists in one order.
   types: { text: 'TEXT COLLATE "C"', integer: 'BIGINT', real: 'DOUBLE PRECISION', blob: 'BYTEA' },
   tableSuffix: '',
-  isTransient: (error) => ['40001', '40P01', '55P03'].includes(codeOf(error)),
+  isTransient: (error) => ['40001', '40P01', '55P03'].includes(errorCodeOf(error)),
   brokenConstraint: (error) => {
-    const code = codeOf(error)
+    const code = errorCodeOf(error)
     if (code === '23505') return 'unique'
     if (code === '23503') return 'foreign'
     return code.startsWith('23') ? 'other' : null
   },
-  isFull: (error) => codeOf(error) === '53100',
+  isFull: (error) => errorCodeOf(error) === '53100',
 }

@@ -1,4 +1,5 @@
 // Databases for tests: a SQLite file of its own each time, and PostgreSQL as well where there is one.
+import { randomUUID } from 'node:crypto'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -32,11 +33,9 @@ export const openTestSqlite: OpenDatabase = async ({
   return database
 }
 
-let count = 0
-
 const openTestPostgres: OpenDatabase = async ({ clock = shiftedClock(TEST_START), migrated = true } = {}) => {
   const host = process.env['VALISE_TEST_POSTGRES'] ?? ''
-  const name = `test_${process.pid}_${(count += 1)}`
+  const name = `test_${randomUUID().replaceAll('-', '')}`
   const admin = new Client({ host, user: 'valise', database: 'postgres' })
   await admin.connect()
   await admin.query(`CREATE DATABASE ${name}`)

@@ -5,7 +5,7 @@ import { isAssessorRole } from '@valise/core/people'
 import type { SignedIn } from '@valise/core/people'
 
 export type PlaceName = 'today' | 'class' | 'classes' | 'people' | 'records'
-export type StopName = 'gather' | 'arrange' | 'show' | 'grow' | 'read' | 'set' | 'measure' | 'school'
+export type StopName = 'read' | 'school'
 
 export interface PlaceLink {
   readonly name: PlaceName

@@ -9,6 +9,8 @@ export const router = createBrowserRouter([
   {
     path: '/choose-password',
     errorElement: <Broken />,
+    // Until the first screen's code is there, the plain page stands.
+    hydrateFallbackElement: <></>,
     lazy: async () => ({
       Component: (await import('../people/ChoosePasswordScreen.tsx')).ChoosePasswordScreen,
     }),
@@ -17,7 +19,6 @@ export const router = createBrowserRouter([
     path: '/',
     element: <SessionGate />,
     errorElement: <Broken />,
-    // Until the first screen's code is there, the plain page stands.
     hydrateFallbackElement: <></>,
     children: [
       { index: true, element: <TodayScreen /> },

@@ -1,6 +1,5 @@
 // The frame of the screens before one is in: the mark, the paper, the base of the case.
 import type { ReactNode } from 'react'
-import { useTranslation } from 'react-i18next'
 import { useEffect } from 'react'
 import { Corner } from '../evidence/Tray.tsx'
 import { Mark } from '../ui/Mark.tsx'
@@ -16,7 +15,6 @@ interface DoorFrameProps {
 }
 
 export function DoorFrame({ title, lead, children, aside }: DoorFrameProps) {
-  const { t } = useTranslation()
   useEffect(() => setPlace({ name: title, parent: '' }), [title])
   return (
     <div className={styles.frame}>
@@ -32,7 +30,7 @@ export function DoorFrame({ title, lead, children, aside }: DoorFrameProps) {
         </section>
         {aside}
       </main>
-      <div className={styles.base} role="presentation" aria-label={t('name')}>
+      <div className={styles.base} aria-hidden="true">
         <Corner side="left" />
         <Corner side="right" />
       </div>

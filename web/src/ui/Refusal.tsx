@@ -5,14 +5,11 @@ import styles from './Refusal.module.css'
 
 export function Refusal({ error }: { error: unknown }) {
   const { sentence } = useProblemWords()
+  if (!error) return null
   return (
-    <div role="alert" className={error ? styles.refusal : styles.silent}>
-      {error ? (
-        <>
-          <IconAlertOctagon size={18} stroke={1.7} aria-hidden="true" />
-          <span>{sentence(error)}</span>
-        </>
-      ) : null}
+    <div role="alert" className={styles.refusal}>
+      <IconAlertOctagon size={18} stroke={1.7} aria-hidden="true" />
+      <span>{sentence(error)}</span>
     </div>
   )
 }

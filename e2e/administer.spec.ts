@@ -1,0 +1,123 @@
+// The administrator's job: somebody comes to the school, into a class, and leaves again.
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+test('a new student is added, put into a class, comes in with a link, and is ended', async ({ browser }) => {
+  const admin = await site.pageAs(browser, 'Mireille')
+  await admin.goto('/')
+  await expect(admin.getByRole('heading', { level: 1 })).toHaveText('38 people')
+
+  await admin.getByRole('link', { name: 'Add a person' }).click()
+  await admin.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(admin.getByText('This is needed. Fill it in.')).toHaveCount(3)
+  await admin.getByLabel('Full name').fill('Marisol Vane-Okafor')
+  await admin.getByLabel('First name').fill('Marisol')
+  await admin.getByLabel('Sign-in name').fill('wren')
+  await admin.getByLabel('Year group').click()
+  await admin.getByRole('option', { name: 'Foundation' }).click()
+  await admin.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(admin.getByText('Somebody has this sign-in name already.')).toBeVisible()
+  await admin.getByLabel('Sign-in name').fill('marisol')
+  await admin.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(admin.getByRole('heading', { level: 1 })).toHaveText('Marisol Vane-Okafor')
+  await expect(admin.getByRole('status').filter({ hasText: 'Marisol is added' })).toBeVisible()
+
+  await admin.getByRole('button', { name: 'Put into a class' }).click()
+  const dialog = admin.getByRole('dialog')
+  await dialog.getByLabel('Class').click()
+  await admin.getByRole('option', { name: /Shore Methods/ }).click()
+  await dialog.getByLabel('First day').fill('2026-11-20')
+  await dialog.getByLabel('Last day').fill('2026-11-10')
+  await dialog.getByRole('button', { name: 'Keep' }).click()
+  await expect(dialog.getByRole('alert')).toContainText('The last day lies before the first')
+  await dialog.getByLabel('Last day').fill('2026-12-12')
+  await dialog.getByRole('button', { name: 'Keep' }).click()
+  await expect(dialog).toBeHidden()
+  await expect(admin.getByText('from 20 Nov, until 12 Dec')).toBeVisible()
+  await expect(admin.getByText('Kept 10:42').first()).toBeVisible()
+
+  await admin.getByRole('button', { name: 'Make a sign-in link' }).click()
+  const address = await admin.getByLabel(/Hand this link to Marisol/).inputValue()
+
+  const student = await site.pageOfNobody(browser)
+  await student.goto(address)
+  await student.getByLabel('New password').fill('sandbar at half tide')
+  await student.getByRole('button', { name: 'Keep it and come in' }).click()
+  await expect(student.getByRole('heading', { level: 1 })).toContainText('Marisol.')
+  await student.getByRole('link', { name: 'Shore Methods' }).click()
+  await expect(student.getByText('Marisol Vane-Okafor, you')).toBeVisible()
+
+  await admin.getByRole('button', { name: 'End this person' }).click()
+  await admin
+    .getByRole('group', { name: 'End this person' })
+    .getByRole('button', { name: 'End this person' })
+    .click()
+  await expect(admin.getByText(/Cannot come in\./)).toBeVisible()
+  await student.reload()
+  await expect(student.getByRole('heading', { level: 1 })).toHaveText('Come in')
+
+  await admin.getByRole('link', { name: 'Records' }).click()
+  const newest = admin.getByRole('row').nth(1)
+  await expect(newest).toContainText('person ended')
+  await expect(newest).toContainText('Marisol Vane-Okafor')
+})
+
+test('people are found by name, year group and class, and the address keeps the query', async ({
+  browser,
+}) => {
+  const admin = await site.pageAs(browser, 'Mireille')
+  await admin.goto('/people')
+  await admin.getByLabel('Find by name').fill('kestrel')
+  await expect(admin.getByRole('heading', { level: 1 })).toHaveText('1 person')
+  await admin.reload()
+  await expect(admin.getByRole('link', { name: 'Bram Kestrel-Roy' })).toBeVisible()
+  await admin.getByLabel('Find by name').fill('nobody at all')
+  await expect(admin.getByText('Nobody matches this.')).toBeVisible()
+  await admin.getByRole('button', { name: 'Take the filters away' }).click()
+  await admin.getByLabel('Year group').click()
+  await admin.getByRole('option', { name: 'Junior' }).click()
+  await expect(admin.getByRole('heading', { level: 1 })).toHaveText('18 people')
+  await expect(admin.getByRole('row').nth(1)).toContainText('Abel')
+})
+
+test('two administrators at one person: the second is told, and nothing is overwritten', async ({
+  browser,
+}) => {
+  const [first, second] = [await site.pageAs(browser, 'Mireille'), await site.pageAs(browser, 'Mireille')]
+  for (const page of [first, second]) {
+    await page.goto('/people')
+    await page.getByRole('link', { name: 'Callum Vess' }).click()
+    await expect(page.getByLabel('Full name')).toHaveValue('Callum Vess')
+  }
+  await first.getByLabel('Full name').fill('Callum Vess-Adair')
+  await first.getByRole('button', { name: 'Keep' }).click()
+  await expect(first.getByRole('heading', { level: 1 })).toHaveText('Callum Vess-Adair')
+  await second.getByLabel('First name').fill('Cal')
+  await second.getByRole('button', { name: 'Keep' }).click()
+  await expect(second.getByRole('alert')).toContainText('Somebody changed this while you had it open')
+  await expect(second.getByLabel('Full name')).toHaveValue('Callum Vess-Adair') // the other's change is shown
+  await expect(second.getByLabel('First name')).toHaveValue('Cal') // one's own is still there
+  await second.getByRole('button', { name: 'Keep' }).click()
+  await expect(second.getByText('Kept 10:42').first()).toBeVisible()
+  await first.reload()
+  await expect(first.getByLabel('First name')).toHaveValue('Cal')
+})
+
+test('a class is added and changed', async ({ browser }) => {
+  const admin = await site.pageAs(browser, 'Mireille')
+  await admin.goto('/classes')
+  await expect(admin.getByRole('heading', { level: 1 })).toHaveText('The school has 3 classes')
+  await admin.getByRole('button', { name: 'Add a class' }).click()
+  await admin.getByLabel('Name').fill('Dune Walks')
+  await admin.getByLabel('Course code').fill('fld-204')
+  await admin.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(admin.getByText('Another class has this code already.')).toBeVisible()
+  await admin.getByLabel('Course code').fill('FLD-301')
+  await admin.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(admin.getByRole('heading', { level: 1 })).toHaveText('The school has 4 classes')
+  await admin.getByRole('button', { name: 'Change: Dune Walks' }).click()
+  await admin.getByLabel('Name').fill('Dune Walks and Talks')
+  await admin.getByRole('dialog').getByRole('button', { name: 'Keep' }).click()
+  await expect(admin.getByRole('link', { name: 'Dune Walks and Talks' })).toBeVisible()
+})

@@ -1,0 +1,125 @@
+// Every screen: accessible in light and dark, whole at 360 px, in both languages, without a word from the console.
+import AxeBuilder from '@axe-core/playwright'
+import type { Page } from '@playwright/test'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+interface Screen {
+  readonly name: string
+  readonly who: string | null
+  readonly go: (page: Page) => Promise<void>
+}
+
+const open = (path: string) => async (page: Page) => {
+  await page.goto(path)
+}
+
+const screens: readonly Screen[] = [
+  { name: 'sign-in', who: null, go: open('/') },
+  { name: 'choose password', who: null, go: open('/choose-password#some-token') },
+  { name: 'Today of a student', who: 'Wren', go: open('/') },
+  { name: 'Today of an assessor', who: 'Odalys', go: open('/') },
+  { name: 'class', who: 'Wren', go: openClass },
+  { name: 'classes', who: 'Mireille', go: open('/classes') },
+  { name: 'people', who: 'Mireille', go: open('/people') },
+  { name: 'new person', who: 'Mireille', go: open('/people/new') },
+  { name: 'person', who: 'Mireille', go: openPerson },
+  { name: 'records', who: 'Mireille', go: open('/records') },
+  { name: 'settings', who: 'Wren', go: open('/settings') },
+  { name: 'nothing here', who: 'Wren', go: open('/nowhere') },
+]
+
+async function openClass(page: Page) {
+  await page.goto('/classes')
+  await page.locator('main a[href^="/classes/"]').first().click()
+}
+
+async function openPerson(page: Page) {
+  await page.goto('/people?text=juno')
+  await page.getByRole('link', { name: 'Juno Castellane' }).click()
+}
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`every screen passes axe in ${scheme}`, async ({ browser }) => {
+    test.setTimeout(180_000)
+    await forEachScreen({ browser, colorScheme: scheme }, async (page, screen) => {
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze()
+      const found = violations.map(
+        ({ id, nodes }) => `${screen.name}: ${id} ${nodes.map((node) => node.html).join(' | ')}`,
+      )
+      expect(found).toEqual([])
+    })
+  })
+}
+
+for (const width of [360, 768] as const) {
+  test(`nothing is cut off at ${width} px`, async ({ browser }) => {
+    test.setTimeout(180_000)
+    await forEachScreen({ browser, viewport: { width, height: 740 } }, async (page, screen) => {
+      const [whole, seen] = await page.evaluate(() => {
+        const main = document.querySelector('main')
+        return [Math.max(document.documentElement.scrollWidth, main?.scrollWidth ?? 0), window.innerWidth]
+      })
+      expect([screen.name, whole <= seen]).toEqual([screen.name, true])
+    })
+  })
+}
+
+test('every screen is whole in Spanish', async ({ browser }) => {
+  test.setTimeout(120_000)
+  for (const who of ['Wren', 'Mireille'] as const) {
+    const page = await site.pageAs(browser, who)
+    await page.goto('/settings')
+    await page.getByText('Español', { exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ajustes')
+    for (const screen of screens.filter((one) => one.who === who)) {
+      await screen.go(page)
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      const text = await page.locator('body').innerText()
+      // A key that has no words shows as itself, with its dots.
+      expect([
+        screen.name,
+        text.match(/\b[a-z]+(\.[a-zA-Z]+)+_?\w*\b/g)?.filter((word) => !/\d|^(esteban|nell)\./.test(word)) ??
+          [],
+      ]).toEqual([screen.name, []])
+      expect(text).not.toMatch(/\b(the|your|people|Add)\b/)
+    }
+    await page.goto('/settings')
+    await page.getByText('English', { exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Settings')
+  }
+})
+
+interface ForEach {
+  readonly browser: import('@playwright/test').Browser
+  readonly colorScheme?: 'light' | 'dark'
+  readonly viewport?: { width: number; height: number }
+}
+
+async function forEachScreen(
+  { browser, ...options }: ForEach,
+  look: (page: Page, screen: Screen) => Promise<void>,
+) {
+  for (const screen of screens) {
+    const page = await (screen.who === null
+      ? site.pageOfNobody(browser, options)
+      : site.pageAs(browser, screen.who, options))
+    const said: string[] = []
+    page.on(
+      'console',
+      (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()),
+    )
+    page.on('pageerror', (error) => said.push(String(error)))
+    await screen.go(page)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await page.waitForLoadState('networkidle')
+    await look(page, screen)
+    // A refusal by the server is said by the browser as well; those of this list are what the screen is about.
+    const unexpected = said.filter((text) => !/status of 40[14]/.test(text))
+    expect([screen.name, unexpected]).toEqual([screen.name, []])
+    await page.context().close()
+  }
+}

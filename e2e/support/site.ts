@@ -1,0 +1,88 @@
+// A running Valise for one file of journeys: the built server over a fresh sample world.
+import { spawn } from 'node:child_process'
+import type { ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { expect, test } from '@playwright/test'
+import type { Browser, BrowserContextOptions, Page } from '@playwright/test'
+
+/** The moment at which every journey begins: a Thursday morning. */
+export const NOW = '2026-11-26T10:42:00.000Z'
+
+const program = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
+
+export class Site {
+  readonly #data = mkdtempSync(join(tmpdir(), 'valise-e2e-'))
+  #port = 0
+  #process: ChildProcess | null = null
+
+  get address(): string {
+    return `http://localhost:${this.#port}`
+  }
+
+  get mailRoom(): string {
+    return `http://127.0.0.1:${this.#port + 1}/mail`
+  }
+
+  /** Starts the server and waits until it answers; the second start keeps the data. */
+  async start(port = this.#port): Promise<void> {
+    this.#port = port
+    const args = [program, '--port', String(this.#port), '--data', this.#data, '--quiet']
+    const child = spawn(process.execPath, args, {
+      env: { ...process.env, VALISE_CLOCK: NOW },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    })
+    this.#process = child
+    await new Promise<void>((resolve, reject) => {
+      child.stdout?.on('data', (text: Buffer) => text.includes('ready') && resolve())
+      child.on('exit', (code) => reject(new Error(`the server ended with ${code}`)))
+    })
+  }
+
+  async stop(): Promise<void> {
+    const child = this.#process
+    if (!child) return
+    this.#process = null
+    await new Promise((resolve) => {
+      child.removeAllListeners('exit').once('exit', resolve)
+      child.kill('SIGTERM')
+      // A browser that keeps its connection open must not keep the test waiting.
+      setTimeout(() => child.kill('SIGKILL'), 3000).unref()
+    })
+  }
+
+  async remove(): Promise<void> {
+    await this.stop()
+    rmSync(this.#data, { recursive: true, force: true })
+  }
+
+  /** A page of a new browser context, signed in as somebody of the sample world by one click's request. */
+  async pageAs(browser: Browser, firstName: string, options: BrowserContextOptions = {}): Promise<Page> {
+    const context = await browser.newContext({ baseURL: this.address, locale: 'en-GB', ...options })
+    const { people } = await (await context.request.get('/api/demo')).json()
+    const person = people.find((one: { fullName: string }) => one.fullName.startsWith(firstName))
+    const headers = { origin: this.address }
+    await context.request.post('/api/demo/session', { data: { personId: person.id }, headers })
+    const page = await context.newPage()
+    await page.clock.setFixedTime(NOW)
+    return page
+  }
+
+  /** A page of a new browser context where nobody is signed in. */
+  async pageOfNobody(browser: Browser, options: BrowserContextOptions = {}): Promise<Page> {
+    const context = await browser.newContext({ baseURL: this.address, locale: 'en-GB', ...options })
+    return context.newPage()
+  }
+}
+
+/** The site of one file of journeys, started before its first test and removed after its last. */
+export function useSite(): Site {
+  const site = new Site()
+  test.beforeAll(() => site.start(7600 + test.info().parallelIndex * 10))
+  test.afterAll(() => site.remove())
+  return site
+}
+
+export { expect, test }

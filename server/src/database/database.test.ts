@@ -1,0 +1,170 @@
+import { AppError } from '@valise/core/problems'
+import { describeEachDatabase, openTestSqlite } from '../testing/index.ts'
+import { createTable, inTransaction, rebuildTable } from './index.ts'
+import type { Database, Trx } from './index.ts'
+
+const boats = (database: Database) =>
+  createTable(
+    database.writer,
+    'boats',
+    {
+      id: { type: 'text' },
+      name: { type: 'text' },
+      afloat: { type: 'flag' },
+      length: { type: 'real', nullable: true },
+    },
+    { primaryKey: ['id'], unique: [['name']], indexes: { boatsByLength: ['length', 'id'] } },
+  )
+const boat = (id: string, name = id) => ({ id, name, afloat: 1, length: null })
+
+describeEachDatabase('the database', (open) => {
+  it('keeps to the types and rules of its tables', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    await database.writer('boats').insert({ ...boat('a'), length: 4.5 })
+    expect(await database.writer('boats').first()).toEqual({ id: 'a', name: 'a', afloat: 1, length: 4.5 })
+    await expect(database.writer('boats').insert({ ...boat('b'), afloat: 2 })).rejects.toBeDefined()
+    await expect(database.writer('boats').insert({ id: 'b', name: null, afloat: 1 })).rejects.toBeDefined()
+    await expect(database.writer('boats').insert({ ...boat('b'), length: 'long' })).rejects.toBeDefined()
+  })
+
+  it('sorts text by bytes, so that both kinds give one order', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    for (const name of ['ä', 'a', 'B', 'Z', 'b']) await database.writer('boats').insert(boat(name))
+    const rows = await database.reader().sql('boats').orderBy('name').select('name')
+    expect(rows.map((row) => row.name)).toEqual(['B', 'Z', 'a', 'b', 'ä'])
+  })
+
+  it('keeps all of a transaction or nothing, and runs effects after the commit alone', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    const effects: string[] = []
+    const work = (fails: boolean) => async (trx: Trx) => {
+      await trx.sql('boats').insert(boat('a'))
+      trx.afterCommit(async () => {
+        effects.push(`kept ${(await database.reader().sql('boats')).length}`)
+      })
+      if (fails) throw new Error('capsized')
+    }
+    await expect(inTransaction(database, work(true))).rejects.toThrow('capsized')
+    expect(await database.reader().sql('boats')).toEqual([])
+    await inTransaction(database, work(false))
+    expect(effects).toEqual(['kept 1'])
+  })
+
+  it("takes the caller's transaction, so that an outer failure takes the inner work back", async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    const add = (on: Database | Trx, id: string) =>
+      inTransaction(on, (trx) => trx.sql('boats').insert(boat(id)))
+    await expect(
+      inTransaction(database, async (trx) => {
+        await add(trx, 'a')
+        throw new Error('capsized')
+      }),
+    ).rejects.toThrow('capsized')
+    await add(database, 'b')
+    expect(await database.reader().sql('boats').select('id')).toEqual([{ id: 'b' }])
+  })
+
+  it('turns a broken unique rule into a conflict', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    const twice = inTransaction(database, async (trx) => {
+      await trx.sql('boats').insert(boat('a', 'Tern'))
+      await trx.sql('boats').insert(boat('b', 'Tern'))
+    })
+    await expect(twice).rejects.toMatchObject({ code: 'conflict' })
+    await expect(twice).rejects.toBeInstanceOf(AppError)
+  })
+
+  it('runs a transaction again that lost against another one', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    let tries = 0
+    const lost = Object.assign(new Error('try again'), {
+      code: database.dialect.name === 'sqlite' ? 'SQLITE_BUSY' : '40001',
+    })
+    await inTransaction(database, async (trx) => {
+      await trx.sql('boats').insert(boat('a'))
+      tries += 1
+      if (tries < 3) throw lost
+    })
+    expect(tries).toBe(3)
+    expect(await database.reader().sql('boats')).toHaveLength(1)
+  })
+
+  it('makes ids that sort by time', async () => {
+    const database = await open({ migrated: false })
+    const first = await inTransaction(database, async (trx) => trx.newId())
+    await new Promise((resolve) => setTimeout(resolve, 3))
+    const second = await inTransaction(database, async (trx) => trx.newId())
+    expect(first < second).toBe(true)
+    expect(first).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7/)
+  })
+})
+
+describe('SQLite alone', () => {
+  it('refuses a Date and numbers that are none', async () => {
+    const database = await openTestSqlite({ migrated: false })
+    await boats(database)
+    const insert = (name: unknown) => database.writer('boats').insert({ ...boat('a'), name })
+    await expect(insert(new Date())).rejects.toThrow('bind an instant as text')
+    await expect(insert(Number.NaN)).rejects.toThrow('cannot bind NaN')
+  })
+
+  it('cannot be written through a reader', async () => {
+    const database = await openTestSqlite({ migrated: false })
+    await boats(database)
+    await expect(database.reader().sql('boats').insert(boat('a'))).rejects.toMatchObject({
+      code: 'SQLITE_READONLY',
+    })
+  })
+
+  it('keeps children and links when a table is rebuilt', async () => {
+    const database = await openTestSqlite({ migrated: false })
+    await boats(database)
+    const { writer } = database
+    await createTable(
+      writer,
+      'crew',
+      {
+        id: { type: 'text' },
+        boatId: { type: 'text', references: 'boats.id', onDelete: 'cascade' },
+        spareId: { type: 'text', nullable: true, references: 'boats.id', onDelete: 'set null' },
+      },
+      { primaryKey: ['id'] },
+    )
+    await writer('boats').insert([boat('a', 'Tern'), boat('b', 'Knot')])
+    await writer('crew').insert({ id: 'c', boatId: 'a', spareId: 'b' })
+    const columns = { id: { type: 'text' }, title: { type: 'text' } } as const
+    await rebuildTable(writer, 'boats', columns, { primaryKey: ['id'] }, { id: 'id', title: 'name' })
+    expect(await writer('crew')).toEqual([{ id: 'c', boatId: 'a', spareId: 'b' }])
+    expect(await writer('boats').orderBy('id')).toEqual([
+      { id: 'a', title: 'Tern' },
+      { id: 'b', title: 'Knot' },
+    ])
+    await writer('boats').where({ id: 'a' }).delete()
+    expect(await writer('crew')).toEqual([]) // foreign keys are on again
+  })
+
+  it('leaves a table as it was when rebuilding it would lose a parent', async () => {
+    const database = await openTestSqlite({ migrated: false })
+    await boats(database)
+    const { writer } = database
+    const crew = { id: { type: 'text' }, boatId: { type: 'text', references: 'boats.id' } } as const
+    await createTable(writer, 'crew', crew, { primaryKey: ['id'] })
+    await writer('boats').insert(boat('a'))
+    await writer('crew').insert({ id: 'c', boatId: 'a' })
+    const rebuilt = rebuildTable(
+      writer,
+      'boats',
+      { id: { type: 'text' } },
+      { primaryKey: ['id'] },
+      { id: "id || 'x'" },
+    )
+    await expect(rebuilt).rejects.toThrow('without what they refer to')
+    expect(await writer('boats').select('id')).toEqual([{ id: 'a' }])
+  })
+})

@@ -1,0 +1,61 @@
+import { readdirSync } from 'node:fs'
+import { describeEachDatabase } from '../../testing/index.ts'
+import { migrateDown, migrateToLatest, migrateUpTo, migrations } from '../index.ts'
+
+/** What each migration must have done; a migration without an entry fails the last test. */
+const proofs: Record<string, readonly string[]> = {
+  '20261123060000_create_people_and_classes': [
+    'schools',
+    'yearGroups',
+    'people',
+    'yearGroupStays',
+    'classes',
+    'memberships',
+  ],
+  '20261123061000_create_sessions': ['passwords', 'sessions', 'signInLinks', 'rateLimits', 'idempotencyKeys'],
+  '20261123062000_create_records_and_news': ['auditRecords', 'news'],
+}
+
+describeEachDatabase('migrations', (open) => {
+  it.each(Object.entries(proofs))('%s makes its tables, and down takes them away', async (name, tables) => {
+    const database = await open({ migrated: false })
+    await migrateUpTo(database, name)
+    for (const table of tables) expect(await database.writer(table)).toEqual([])
+    await migrateDown(database)
+    for (const table of tables) await expect(Promise.resolve(database.writer(table))).rejects.toBeDefined()
+  })
+
+  it('can be run again without doing anything', async () => {
+    const database = await open()
+    await migrateToLatest(database)
+    expect(await database.writer('knex_migrations')).toHaveLength(migrations.length)
+  })
+
+  it('takes the children of a person along when the person goes', async () => {
+    const database = await open()
+    const person = {
+      id: 'p',
+      fullName: 'P',
+      firstName: 'P',
+      sortName: 'p',
+      signInName: 'p',
+      signInKey: 'p',
+      language: 'en',
+    }
+    await database
+      .writer('people')
+      .insert({ ...person, letterKeys: 1, administrator: 0, createdAt: 'now', revision: 1 })
+    await database.writer('passwords').insert({ personId: 'p', hash: 'h', changedAt: 'now' })
+    await database.writer('people').delete()
+    expect(await database.writer('passwords')).toEqual([])
+  })
+})
+
+it('every migration file is registered and proved', () => {
+  const folder = new URL('.', import.meta.url).pathname
+  const files = readdirSync(folder)
+    .filter((file) => /^\d/.test(file))
+    .map((file) => file.replace('.ts', ''))
+  expect(migrations.map(({ name }) => name)).toEqual([...files].sort())
+  expect(Object.keys(proofs)).toEqual([...files].sort())
+})

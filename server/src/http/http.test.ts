@@ -1,0 +1,185 @@
+import { jest } from '@jest/globals'
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { VERSION } from '../app.ts'
+import { makeSmallSchool, makeTestSite, openTestSqlite, testConfig } from '../testing/index.ts'
+import { openLog, statusOf } from './index.ts'
+import { errorCodes } from '@valise/core/problems'
+
+async function start(config = testConfig) {
+  const site = makeTestSite(await openTestSqlite(), [], config)
+  await makeSmallSchool(site.services)
+  const browser = site.browser()
+  return { site, browser }
+}
+
+describe('what every answer carries', () => {
+  it('closes the door to sniffing, framing, referrers and search engines', async () => {
+    const { browser } = await start()
+    const { headers } = await browser.get('/api/status')
+    expect(Object.fromEntries(headers)).toMatchObject({
+      'x-content-type-options': 'nosniff',
+      'referrer-policy': 'same-origin',
+      'cross-origin-opener-policy': 'same-origin',
+      'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
+      'x-robots-tag': 'noindex',
+      'cache-control': 'no-store',
+    })
+  })
+
+  it('gives the page a fresh nonce each time and no inline script', async () => {
+    const { browser } = await start({ ...testConfig, webFolder: builtSite() })
+    const pages = [await browser.get('/'), await browser.get('/people/anything')]
+    const nonces = pages.map(({ body, headers }) => {
+      const nonce = /content="([^"]+)"/.exec(body)?.[1] ?? ''
+      expect(headers.get('content-security-policy')).toContain(`style-src 'self' 'nonce-${nonce}'`)
+      expect(headers.get('content-security-policy')).toContain("script-src 'self';")
+      return nonce
+    })
+    expect(nonces[0]).toMatch(/^[\w+/]{22}==$/)
+    expect(nonces[0]).not.toBe(nonces[1])
+  })
+
+  it('keeps hashed files for ever, and does not answer for files that are not there with the page', async () => {
+    const { browser } = await start({ ...testConfig, webFolder: builtSite() })
+    const file = await browser.get('/assets/app-1a2b.js')
+    expect(file.headers.get('cache-control')).toContain('immutable')
+    expect((await browser.get('/assets/gone.js')).status).toBe(404)
+    expect((await browser.get('/../package.json')).body).not.toContain('private')
+  })
+
+  it('answers for unknown addresses of the API with a problem', async () => {
+    const { browser } = await start()
+    const answer = await browser.get('/api/nothing-here')
+    expect(answer).toMatchObject({
+      status: 404,
+      body: { code: 'not-found', type: 'urn:valise:problem:not-found' },
+    })
+  })
+})
+
+describe('writes from elsewhere', () => {
+  const write = async (headers: Record<string, string>) => {
+    const { browser } = await start()
+    return browser.post('/api/session', { signInName: 'wren', password: 'low water at seven' }, headers)
+  }
+
+  it.each([
+    [{ origin: 'http://elsewhere.test' }],
+    [{ origin: 'null' }],
+    [{ 'sec-fetch-site': 'cross-site' }],
+    [{ 'sec-fetch-site': 'same-site' }],
+  ])('are refused: %j', async (headers) => {
+    expect(await write(headers as Record<string, string>)).toMatchObject({
+      status: 403,
+      body: { reason: 'another-site' },
+    })
+  })
+
+  it('are taken from our own site', async () => {
+    expect((await write({ 'sec-fetch-site': 'same-origin' })).status).toBe(201)
+  })
+})
+
+describe('bad requests', () => {
+  const post = async (body: unknown, headers = {}) => {
+    const { browser } = await start()
+    return browser.post('/api/session', body, headers)
+  }
+
+  it('that are no JSON, or of another kind, are told apart', async () => {
+    expect(await post('{"signInName":')).toMatchObject({ status: 422, body: { reason: 'not-json' } })
+    expect(await post('a=b', { 'content-type': 'text/plain' })).toMatchObject({ status: 415 })
+    expect(await post('')).toMatchObject({ status: 422 })
+  })
+
+  it('that are too large are refused', async () => {
+    expect(await post({ signInName: 'wren', password: 'x'.repeat(1_000_001) })).toMatchObject({ status: 413 })
+  })
+
+  it('with signs that no database keeps are refused', async () => {
+    for (const signInName of ['nul\0', 'half \ud800']) {
+      expect(await post(JSON.stringify({ signInName, password: 'p' }))).toMatchObject({
+        status: 422,
+        body: { reason: 'bad-text' },
+      })
+    }
+  })
+
+  it('with long or strange names get an answer, not a failure', async () => {
+    expect((await post({ signInName: 'x'.repeat(201), password: 'p' })).body.errors).toEqual([
+      { path: '/signInName', reason: 'too-long', params: { most: 200 } },
+    ])
+    expect((await post({ signInName: '🦀/../\u202eevil', password: 'p' })).status).toBe(401)
+  })
+})
+
+describe('the description of the API', () => {
+  it('names every route with its parameters, bodies, answers and refusals', async () => {
+    const { browser } = await start()
+    const { body } = await browser.get('/api/openapi.json')
+    expect(body).toMatchObject({ openapi: '3.1.0', info: { version: VERSION } })
+    const put = body.paths['/api/people/{id}'].put
+    expect(put.parameters.map((one: { name: string; in: string }) => `${one.in} ${one.name}`)).toEqual([
+      'path id',
+      'header If-Match',
+    ])
+    expect(put.requestBody.content['application/json'].schema.additionalProperties).toBe(false)
+    expect(put.responses.default).toEqual({ $ref: '#/components/responses/Problem' })
+    expect(body.paths['/api/session'].get.security).toEqual([])
+    expect(put.security).toEqual([{ session: [] }])
+  })
+
+  it('closes every object that comes in', async () => {
+    const { browser } = await start()
+    const { paths } = (await browser.get('/api/openapi.json')).body
+    const open =
+      JSON.stringify(paths).match(/\{"type":"object"(?![^{}]*"additionalProperties":false)[^{}]*\}/g) ?? []
+    expect(open).toEqual([])
+  })
+})
+
+describe('refusals', () => {
+  it('have one status for each kind', () => {
+    expect(Object.keys(statusOf).sort()).toEqual([...errorCodes].sort())
+  })
+
+  it('hide what broke behind one sentence, and give the number under which the log has it', async () => {
+    const { site, browser } = await start()
+    await site.services.database.close()
+    const silenced = jest.spyOn(process.stderr, 'write').mockReturnValue(true)
+    const answer = await browser.get('/api/school')
+    silenced.mockRestore()
+    expect(answer).toMatchObject({ status: 500, body: { code: 'unexpected', reason: 'unexpected' } })
+    expect(JSON.stringify(answer.body)).not.toMatch(/sqlite|knex|pool/i)
+    expect(answer.body.request).toMatch(/^[0-9a-f-]{36}$/)
+  })
+
+  it('are logged without values and without addresses', () => {
+    const lines: string[] = []
+    const write = jest.spyOn(process.stdout, 'write').mockImplementation((line) => {
+      lines.push(String(line))
+      return true
+    })
+    const cause = Object.assign(new Error("insert into people values ('Wren Adeyemi') - UNIQUE failed"), {
+      code: 'X1',
+      detail: 'Key (name)=(Wren)',
+    })
+    describeFailure(cause)
+    write.mockRestore()
+    expect(lines.join('')).not.toContain('Wren')
+
+    function describeFailure(error: Error) {
+      openLog('error').failed('r1', error)
+    }
+  })
+})
+
+function builtSite(): string {
+  const folder = mkdtempSync(join(tmpdir(), 'valise-web-'))
+  mkdirSync(join(folder, 'assets'))
+  writeFileSync(join(folder, 'index.html'), '<meta name="csp-nonce" content="__NONCE__" />')
+  writeFileSync(join(folder, 'assets/app-1a2b.js'), 'export {}')
+  return folder
+}

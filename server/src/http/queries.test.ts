@@ -1,0 +1,60 @@
+import { inTransaction } from '../database/index.ts'
+import { createMembership, createPerson } from '../people/index.ts'
+import { systemActor } from '@valise/core/people'
+import { describeEachDatabase, makeSmallSchool, makeTestSite, personInput } from '../testing/index.ts'
+
+const lists = [
+  '/api/people?limit=200',
+  '/api/classes',
+  '/api/records?limit=200',
+  '/api/news',
+  '/api/sessions',
+]
+
+describeEachDatabase('lists', (open) => {
+  it('cost the same number of queries at 10 and at 1,000 rows', async () => {
+    const site = makeTestSite(await open())
+    const { database } = site.services
+    const school = await makeSmallSchool(site.services)
+    const admin = site.browser()
+    await admin.signIn('mireille')
+    const paths = [...lists, `/api/classes/${school.classes.methods}`]
+
+    const countQueries = async (path: string) => {
+      let count = 0
+      const onQuery = () => (count += 1)
+      const { sql } = database.reader()
+      sql.on('query', onQuery)
+      database.writer.on('query', onQuery)
+      expect((await admin.get(path)).status).toBe(200)
+      sql.removeListener('query', onQuery)
+      database.writer.removeListener('query', onQuery)
+      return count
+    }
+    const countAll = async () => {
+      const counts: Record<string, number> = {}
+      for (const path of paths) counts[path] = await countQueries(path)
+      return counts
+    }
+
+    const few = await countAll()
+    await inTransaction(database, async (trx) => {
+      for (let n = 0; n < 1000; n += 1) {
+        const { person } = await createPerson(
+          trx,
+          systemActor('test'),
+          personInput(`Person ${n}`, { signInName: `p${n}` }),
+        )
+        const membership = {
+          classId: school.classes.methods,
+          role: 'student',
+          firstDay: null,
+          lastDay: null,
+        } as const
+        await createMembership(trx, systemActor('test'), person.id, membership)
+      }
+    })
+    expect(await countAll()).toEqual(few)
+    expect(Math.max(...Object.values(few))).toBeLessThanOrEqual(6)
+  })
+})

@@ -1,0 +1,68 @@
+import { chmodSync, mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir, userInfo } from 'node:os'
+import { join } from 'node:path'
+import { Hono } from 'hono'
+import { readConfig } from './config.ts'
+import { openKeys } from './keys.ts'
+import { listen, openServices } from './start.ts'
+
+const folder = () => mkdtempSync(join(tmpdir(), 'valise-start-'))
+
+describe('starting', () => {
+  it('says in one line that a port is taken', async () => {
+    const other = createServer()
+    await new Promise<void>((resolve) => other.listen(0, '127.0.0.1', resolve))
+    const address = other.address()
+    const port = typeof address === 'object' && address ? address.port : 0
+    await expect(listen(new Hono(), { host: '127.0.0.1', port })).rejects.toThrow(`Port ${port} is taken.`)
+    await new Promise((resolve) => other.close(resolve))
+  })
+
+  it('says in one line that a folder cannot be written', async () => {
+    const file = join(folder(), 'file')
+    writeFileSync(file, '')
+    const config = readConfig({ VALISE_DATA: join(file, 'below'), VALISE_LOG: 'silent' })
+    await expect(openServices(config, false)).rejects.toThrow('The data folder cannot be written')
+    if (userInfo().uid !== 0) {
+      const closed = folder()
+      chmodSync(closed, 0o500)
+      await expect(openServices({ ...config, dataFolder: closed }, false)).rejects.toThrow(
+        'The data folder cannot be written',
+      )
+    }
+  })
+
+  it('shifts the clock in demo and tests alone', async () => {
+    const config = readConfig({
+      VALISE_DATA: folder(),
+      VALISE_CLOCK: '2026-11-26T10:42:00.000Z',
+      VALISE_LOG: 'silent',
+    })
+    await expect(openServices(config, false)).rejects.toThrow(
+      'VALISE_CLOCK works only in the demo and in tests',
+    )
+    const services = await openServices(config, true)
+    expect(services.database.clock.now()).toMatch(/^2026-11-26T10:42:0/)
+    await services.database.close()
+  })
+
+  it('keeps its keys in a file that others cannot read, the same at each start', () => {
+    const data = folder()
+    const first = openKeys(data).digest('test', 'text')
+    expect(openKeys(data).digest('test', 'text')).toBe(first)
+    expect(openKeys(data).digest('other', 'text')).not.toBe(first)
+    expect(statSync(join(data, 'server.keys')).mode & 0o777).toBe(0o600)
+    expect(readFileSync(join(data, 'server.keys'), 'utf8')).toMatch(/^[0-9a-f]{64}\n$/)
+    writeFileSync(join(data, 'server.keys'), 'cut off')
+    expect(() => openKeys(data)).toThrow('restore it from a backup')
+  })
+
+  it('refuses settings that it cannot use', () => {
+    expect(() => readConfig({ VALISE_PORT: 'many' })).toThrow('VALISE_PORT is no port')
+    expect(() => readConfig({ VALISE_LOG: 'loud' })).toThrow('VALISE_LOG is')
+    expect(readConfig({ VALISE_ADDRESS: 'https://portfolio.example/' }).publicAddress).toBe(
+      'https://portfolio.example',
+    )
+  })
+})
