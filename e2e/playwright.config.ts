@@ -1,7 +1,7 @@
 // The journeys: a built server per file, Debian's Chromium, two at a time.
 import { defineConfig } from '@playwright/test'
 
-export default defineConfig({
+const journeys = defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
   outputDir: 'test-results',
@@ -31,3 +31,6 @@ export default defineConfig({
     },
   },
 })
+
+// Playwright reads its configuration from the default export.
+export default journeys

@@ -13,8 +13,14 @@ export const NOW = '2026-11-26T10:42:00.000Z'
 
 const program = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
 
+interface StartOptions {
+  readonly port?: number
+  readonly data?: string
+  readonly args?: readonly string[]
+}
+
 export class Site {
-  readonly #data = mkdtempSync(join(tmpdir(), 'valise-e2e-'))
+  dataFolder = mkdtempSync(join(tmpdir(), 'valise-e2e-'))
   #port = 0
   #process: ChildProcess | null = null
 
@@ -27,9 +33,14 @@ export class Site {
   }
 
   /** Starts the server and waits until it answers; the second start keeps the data. */
-  async start(port = this.#port): Promise<void> {
+  async start({
+    port = this.#port,
+    data = this.dataFolder,
+    args: more = [],
+  }: StartOptions = {}): Promise<void> {
     this.#port = port
-    const args = [program, '--port', String(this.#port), '--data', this.#data, '--quiet']
+    this.dataFolder = data
+    const args = [program, '--port', String(port), '--data', data, '--quiet', ...more]
     const child = spawn(process.execPath, args, {
       env: { ...process.env, VALISE_CLOCK: NOW },
       stdio: ['ignore', 'pipe', 'inherit'],
@@ -55,7 +66,7 @@ export class Site {
 
   async remove(): Promise<void> {
     await this.stop()
-    rmSync(this.#data, { recursive: true, force: true })
+    rmSync(this.dataFolder, { recursive: true, force: true })
   }
 
   /** A page of a new browser context, signed in as somebody of the sample world by one click's request. */
@@ -80,7 +91,7 @@ export class Site {
 /** The site of one file of journeys, started before its first test and removed after its last. */
 export function useSite(): Site {
   const site = new Site()
-  test.beforeAll(() => site.start(7600 + test.info().parallelIndex * 10))
+  test.beforeAll(() => site.start({ port: 7600 + test.info().parallelIndex * 10 }))
   test.afterAll(() => site.remove())
   return site
 }

@@ -4,6 +4,7 @@ import { AppError } from '@valise/core/problems'
 import { systemActor } from '@valise/core/people'
 import { readConfig } from './config.ts'
 import { makeSignInLink, setUpSchool, usualYearGroups } from './people/index.ts'
+import type { Services } from './services.ts'
 import { openServices, StartError } from './start.ts'
 
 const USAGE = `npm run set-up -- --school NAME --administrator "FIRST AND FAMILY NAME" --sign-in NAME [--zone Europe/Lisbon] [--language en|es]`
@@ -25,6 +26,27 @@ try {
   if (!school || !administrator || !signInName) throw new StartError(USAGE)
   if (!isZone(zone)) throw new StartError(`${zone} is no time zone. Give one such as Europe/Lisbon.`)
   const services = await openServices(readConfig(process.env), false)
+  try {
+    await setUp(services, { school, administrator, signInName, zone, language })
+  } finally {
+    await services.database.close()
+  }
+} catch (error) {
+  if (!(error instanceof StartError || error instanceof AppError)) throw error
+  process.stderr.write(`${error.message}\n`)
+  process.exitCode = 1
+}
+
+interface Wishes {
+  readonly school: string
+  readonly administrator: string
+  readonly signInName: string
+  readonly zone: string
+  readonly language: 'en' | 'es'
+}
+
+async function setUp(services: Services, wishes: Wishes): Promise<void> {
+  const { school, administrator, signInName, zone, language } = wishes
   const { administratorId } = await setUpSchool(services.database, {
     school: { name: school, timeZone: zone, language },
     yearGroups: usualYearGroups,
@@ -40,14 +62,9 @@ try {
     },
   })
   const link = await makeSignInLink(services, systemActor('set-up'), administratorId)
-  await services.database.close()
   process.stdout.write(
     `${school} is set up. Start it with npm start, then choose a password here:\n${link.address}\n`,
   )
-} catch (error) {
-  if (!(error instanceof StartError || error instanceof AppError)) throw error
-  process.stderr.write(`${error.message}\n`)
-  process.exitCode = 1
 }
 
 function isZone(zone: string): boolean {

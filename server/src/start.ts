@@ -1,7 +1,9 @@
 // Starting the server: open what it works with, migrate, listen, and stop in good order.
 import { accessSync, constants, existsSync, mkdirSync } from 'node:fs'
+import { Server } from 'node:http'
 import { dirname } from 'node:path'
 import { serve } from '@hono/node-server'
+import type { ServerType } from '@hono/node-server'
 import type { Hono } from 'hono'
 import { shiftedClock, systemClock } from './clock.ts'
 import type { Config } from './config.ts'
@@ -13,6 +15,8 @@ import { openKeys } from './keys.ts'
 import { makeMailSender } from './mail/index.ts'
 import { makePasswordHasher } from './people/index.ts'
 import type { Services } from './services.ts'
+
+const GRACE_MS = 2000
 
 /** Something in the surroundings that a person must mend first; its message is one clear line. */
 export class StartError extends Error {
@@ -57,12 +61,22 @@ export interface RunningServer {
 export function listen(app: Hono, config: Pick<Config, 'host' | 'port'>): Promise<RunningServer> {
   return new Promise((resolve, reject) => {
     const server = serve({ fetch: app.fetch, hostname: config.host, port: config.port }, ({ port }) => {
-      resolve({ port, close: () => new Promise((done) => server.close(() => done())) })
+      resolve({ port, close: () => closeKindly(server) })
     })
     server.on('error', (error: Error) => {
       const taken = `Port ${config.port} is taken. Give another one, such as --port ${config.port + 10}.`
       reject(errorCodeOf(error) === 'EADDRINUSE' ? new StartError(taken, { cause: error }) : error)
     })
+  })
+}
+
+/** Lets what is being answered finish, for a moment; browsers keep idle connections open much longer than that. */
+function closeKindly(server: ServerType): Promise<void> {
+  return new Promise((done) => {
+    server.close(() => done())
+    if (!(server instanceof Server)) return
+    server.closeIdleConnections()
+    setTimeout(() => server.closeAllConnections(), GRACE_MS).unref()
   })
 }
 

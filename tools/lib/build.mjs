@@ -28,7 +28,16 @@ async function buildWeb() {
   const vite = createRequire(join(root, 'web/package.json')).resolve('vite')
   const { build: buildSite } = await import(pathToFileURL(vite).href)
   await buildSite({ root: join(root, 'web'), logLevel: 'warn' })
+  assertNoValidator(join(root, 'web/dist/assets'))
   compressFiles(join(root, 'web/dist/assets'))
+}
+
+/** The web takes the types of core's schemas, never the schemas: a value imported from a schema's file brings them. */
+function assertNoValidator(folder) {
+  const holding = readdirSync(folder).filter(
+    (name) => name.endsWith('.js') && /additionalProperties/.test(readFileSync(join(folder, name), 'utf8')),
+  )
+  if (holding.length > 0) throw new Error(`schemas got into the web site: ${holding.join(', ')}`)
 }
 
 /** Compressed once here, so that the server never does it while somebody waits. Fonts are compressed already. */

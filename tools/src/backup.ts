@@ -34,9 +34,9 @@ async function backUp(target: string): Promise<void> {
     for (const path of filesIn(dataFolder, '')) zip.addFile(join(dataFolder, path), path)
     zip.end()
     await pipeline(zip.outputStream, createWriteStream(target, { mode: 0o600, flags: 'wx' }))
-    const size = (statSync(target).size / 1e6).toFixed(1)
+    const size = Math.ceil(statSync(target).size / 1000).toLocaleString('en')
     process.stdout.write(
-      `Kept ${dataFolder} in ${target}, ${size} MB. It holds the server's keys: keep it as safe as the folder.\n`,
+      `Kept ${dataFolder} in ${target}, ${size} kB. It holds the server's keys: keep it as safe as the folder.\n`,
     )
   } finally {
     rmSync(folder, { recursive: true })

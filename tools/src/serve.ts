@@ -16,6 +16,8 @@ import { createApp, listen, openServices, readConfig, StartError } from '@valise
 import type { Config, Services } from '@valise/server'
 import { startStandIns } from '@valise/stand-ins'
 
+const builtWeb = fileURLToPath(new URL('../../web/dist', import.meta.url))
+
 const { values } = parseArgs({
   options: {
     port: { type: 'string', default: process.env['VALISE_PORT'] ?? '7400' },
@@ -49,7 +51,8 @@ async function start(): Promise<void> {
     host: '127.0.0.1',
     publicAddress: `http://localhost:${port}`,
     mail: standIns.mailAddress,
-    webFolder: fileURLToPath(new URL('../../web/dist', import.meta.url)),
+    // While one develops, Vite serves the web site and nothing may be built yet.
+    webFolder: existsSync(builtWeb) ? builtWeb : null,
     logLevel: 'error',
   }
   const services = await openServices(config, true)

@@ -1,5 +1,5 @@
 // Who acts: a person with the memberships of the moment, nobody yet, or the system for a named reason.
-import type { ClassRole } from './schema.ts'
+import type { ClassRole } from './valueLists.ts'
 
 /** A class that somebody is in at the moment. */
 export interface PresentMembership {

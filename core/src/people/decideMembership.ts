@@ -3,7 +3,7 @@ import { no, yes } from '../problems/index.ts'
 import type { Decision } from '../problems/index.ts'
 import { doOverlap, isEmptyWindow } from '../time/index.ts'
 import type { TimeWindow } from '../time/index.ts'
-import type { ClassRole } from './schema.ts'
+import type { ClassRole } from './valueLists.ts'
 
 export interface MembershipSpan extends TimeWindow {
   readonly classId: string

@@ -15,10 +15,8 @@ export {
 } from './passwordReset.ts'
 export type { SignInLink } from './passwordReset.ts'
 export {
-  classRoles,
   classRoleSchema,
   idSchema,
-  isAssessorRole,
   membershipInputSchema,
   membershipSchema,
   peopleQuerySchema,
@@ -27,11 +25,9 @@ export {
   personPageSchema,
   personRowSchema,
   personSchema,
-  shownNameRules,
   yearGroupSchema,
 } from './schema.ts'
 export type {
-  ClassRole,
   Membership,
   MembershipInput,
   PeopleQuery,
@@ -40,11 +36,10 @@ export type {
   PersonInput,
   PersonPage,
   PersonRow,
-  ShownNameRule,
   YearGroup,
 } from './schema.ts'
-export { languages, languageSchema, schoolSchema } from './school.ts'
-export type { Language, School } from './school.ts'
+export { languageSchema, schoolSchema } from './school.ts'
+export type { School } from './school.ts'
 export {
   mySessionSchema,
   openSessionSchema,
@@ -54,3 +49,5 @@ export {
   staffSessionLimits,
 } from './session.ts'
 export type { MySession, OpenSession, Preferences, SessionLimits, SignedIn, SignIn } from './session.ts'
+export { classRoles, isAssessorRole, languages, shownNameRules } from './valueLists.ts'
+export type { ClassRole, Language, ShownNameRule } from './valueLists.ts'

@@ -1,5 +1,5 @@
 // Names: which one others see, how they are compared, and how they stand in order.
-import type { ShownNameRule } from './schema.ts'
+import type { ShownNameRule } from './valueLists.ts'
 
 export interface Names {
   readonly fullName: string

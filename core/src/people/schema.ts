@@ -3,19 +3,13 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import { languageSchema } from './school.ts'
+import { classRoles, shownNameRules } from './valueLists.ts'
 
 export const idSchema = Type.String({ format: 'uuid' })
 
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
 
-/** Which of a person's names others see; set by year group. */
-export const shownNameRules = ['full', 'first', 'chosen'] as const
-export type ShownNameRule = (typeof shownNameRules)[number]
-
-/** What a person is in a class. A lead is an assessor who also runs the class. */
-export const classRoles = ['student', 'assessor', 'lead'] as const
-export type ClassRole = (typeof classRoles)[number]
 export const classRoleSchema = Type.Enum([...classRoles])
 
 export const yearGroupSchema = Type.Object(
@@ -135,8 +129,3 @@ export const peopleQuerySchema = Type.Object(
   { additionalProperties: false },
 )
 export type PeopleQuery = Static<typeof peopleQuerySchema>
-
-/** Whether somebody with this role reads and judges the work of the class's students. */
-export function isAssessorRole(role: ClassRole): boolean {
-  return role !== 'student'
-}

@@ -1,10 +1,8 @@
 // The school itself: one installation is one school.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { languages } from './valueLists.ts'
 
-/** Languages that the interface speaks. */
-export const languages = ['en', 'es'] as const
-export type Language = (typeof languages)[number]
 export const languageSchema = Type.Enum([...languages])
 
 export const schoolSchema = Type.Object(

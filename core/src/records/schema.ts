@@ -3,27 +3,7 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
-
-export const recordActions = [
-  'signed-in',
-  'sign-in-refused',
-  'signed-out',
-  'signed-out-elsewhere',
-  'password-changed',
-  'sign-in-link-made',
-  'person-added',
-  'person-changed',
-  'person-ended',
-  'person-resumed',
-  'membership-added',
-  'membership-changed',
-  'class-added',
-  'class-changed',
-] as const
-export type RecordAction = (typeof recordActions)[number]
-
-export const recordSubjects = ['person', 'class', 'membership', 'session'] as const
-export type RecordSubject = (typeof recordSubjects)[number]
+import { recordActions, recordSubjects } from './valueLists.ts'
 
 const value = Type.Union([Type.String(), Type.Number(), Type.Boolean(), Type.Null()])
 

@@ -57,9 +57,9 @@ describe('local times of a zone', () => {
     fc.assert(
       fc.property(instants, fc.constantFrom(...zones), (instant, zone) => {
         const local = toLocal(instant, zone)
-        const readings = [localToInstant(local, zone, 'from'), localToInstant(local, zone, 'until')]
-        expect(readings).toContain(instant)
-        expect(readings[0]! <= readings[1]!).toBe(true) // a beginning is never after an end
+        const [first, last] = [localToInstant(local, zone, 'from'), localToInstant(local, zone, 'until')]
+        expect([first, last]).toContain(instant)
+        expect(first <= last).toBe(true) // a beginning is never after an end
       }),
     )
   })

@@ -16,11 +16,11 @@ export function ComingIn({ person }: { readonly person: Person }) {
   const when = useWhen()
   const link = useSignInLink(person.id)
   return (
-    <Stack spacing={4} sx={{ alignItems: 'flex-start' }}>
+    <Stack spacing={4} useFlexGap sx={{ alignItems: 'flex-start', '& > *': { my: 0 } }}>
       <h2 className={styles.heading}>{t('detail.comingIn')}</h2>
       {person.endedAt === null ? (
         <>
-          <p style={{ margin: 0 }}>{person.hasPassword ? t('detail.hasPassword') : t('detail.noPassword')}</p>
+          <p>{person.hasPassword ? t('detail.hasPassword') : t('detail.noPassword')}</p>
           <Button loading={link.isPending} onClick={() => link.mutate()}>
             {t('detail.link')}
           </Button>
@@ -28,7 +28,7 @@ export function ComingIn({ person }: { readonly person: Person }) {
           {link.data ? <LinkMade person={person} link={link.data} /> : null}
         </>
       ) : (
-        <p style={{ margin: 0 }}>{t('detail.isEnded', { day: when.day(person.endedAt) })}</p>
+        <p>{t('detail.isEnded', { day: when.day(person.endedAt) })}</p>
       )}
       <EndOrResume person={person} />
     </Stack>

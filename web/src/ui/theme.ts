@@ -1,20 +1,18 @@
 // The look of Valise as an MUI theme; every colour comes from tokens.json.
 import { createTheme } from '@mui/material/styles'
 import { SelectArrow } from './SelectArrow.tsx'
-import tokens from './tokens.json'
+import { colour as colours } from './tokens.json'
 
 type Scheme = 'light' | 'dark'
-type ColourName = keyof typeof tokens.colour
+type ColourName = keyof typeof colours
 
 /** Every colour of a scheme as a custom property: `--lining`, `--tan-text` and so on. */
 export function colourProperties(scheme: Scheme): Record<string, string> {
-  return Object.fromEntries(
-    Object.entries(tokens.colour).map(([name, colour]) => [`--${name}`, colour[scheme]]),
-  )
+  return Object.fromEntries(Object.entries(colours).map(([name, colour]) => [`--${name}`, colour[scheme]]))
 }
 
 function paletteOf(scheme: Scheme) {
-  const of = (name: ColourName) => tokens.colour[name][scheme]
+  const of = (name: ColourName) => colours[name][scheme]
   const paired = (name: ColourName, text: ColourName) => ({
     main: of(name),
     dark: of(name),

@@ -1,0 +1,38 @@
+// npm run bench: one table of figures, each as a ratio to a reference that runs beside it.
+import { writeFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import type { Row } from './compare.ts'
+import { firstAnswer } from './rows/firstAnswer.ts'
+import { initialJavascript } from './rows/initialJavascript.ts'
+import { listRoute } from './rows/listRoute.ts'
+
+const rows = { initialJavascript, firstAnswer, listRoute }
+
+const { values } = parseArgs({ options: { json: { type: 'string' }, only: { type: 'string' } } })
+const names = Object.keys(rows).filter((name) => values.only === undefined || name === values.only)
+if (names.length === 0) {
+  process.stderr.write(`There is no row ${values.only}. There are: ${Object.keys(rows).join(', ')}.\n`)
+  process.exit(1)
+}
+
+const measured: Row[] = []
+for (const [name, measure] of Object.entries(rows)) {
+  if (!names.includes(name)) continue
+  process.stderr.write(`${name}…\n`)
+  measured.push(await measure())
+}
+process.stdout.write(table(measured))
+if (values.json !== undefined) writeFileSync(values.json, `${JSON.stringify(measured, null, 2)}\n`)
+
+function table(list: readonly Row[]): string {
+  const lines = list.map(({ name, ratio, limit, within, quartiles, reference, unit }) => {
+    const verdict = within === true ? 'within' : within === false ? 'OVER' : within
+    const [low, high] = quartiles.map((value) => value.toFixed(2))
+    return `${name.padEnd(44)} ${ratio.toFixed(2).padStart(6)}  ${limit.toFixed(2).padStart(6)}  ${verdict.padEnd(9)}  ${low}–${high}  ${reference.toFixed(2)} ${unit}`
+  })
+  return [
+    'what                                          ratio   limit  verdict    quartiles  reference',
+    ...lines,
+    '',
+  ].join('\n')
+}

@@ -1,0 +1,22 @@
+// What records can say; apart from the schemas, so that the web gets no validator with it.
+
+export const recordActions = [
+  'signed-in',
+  'sign-in-refused',
+  'signed-out',
+  'signed-out-elsewhere',
+  'password-changed',
+  'sign-in-link-made',
+  'person-added',
+  'person-changed',
+  'person-ended',
+  'person-resumed',
+  'membership-added',
+  'membership-changed',
+  'class-added',
+  'class-changed',
+] as const
+export type RecordAction = (typeof recordActions)[number]
+
+export const recordSubjects = ['person', 'class', 'membership', 'session'] as const
+export type RecordSubject = (typeof recordSubjects)[number]

@@ -1,0 +1,64 @@
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { makeTestSite, openTestSqlite } from '@valise/server/testing'
+import { buildWorld, cast, demoRoutes, markSampleFolder, SAMPLE_PASSWORD } from './index.ts'
+
+const folderWith = (state: 'built' | 'building' | null) => {
+  const dataFolder = mkdtempSync(join(tmpdir(), 'valise-demo-'))
+  if (state) markSampleFolder(dataFolder, state)
+  return dataFolder
+}
+
+describe('the sample world', () => {
+  async function start() {
+    const site = makeTestSite(
+      await openTestSqlite(),
+      demoRoutes({ dataFolder: folderWith('built'), host: '127.0.0.1' }, null),
+    )
+    await buildWorld(site.services)
+    return site
+  }
+
+  it('holds the cast with their classes, past, running and to come', async () => {
+    const site = await start()
+    const admin = site.browser()
+    await admin.signIn(cast.mireille.signInName, SAMPLE_PASSWORD)
+    expect((await admin.get('/api/people')).body.count).toBe(38)
+    const classes = (await admin.get('/api/classes')).body
+    expect(classes.map((one: { name: string; students: number }) => [one.name, one.students])).toEqual([
+      ['Autumn Tides', 0],
+      ['Saturday Crew', 18],
+      ['Shore Methods', 16],
+    ])
+    const juno = (await admin.get('/api/people?text=juno')).body.items[0]
+    const { memberships } = (await admin.get(`/api/people/${juno.id}`)).body
+    expect(memberships.map((one: { state: string }) => one.state)).toEqual(['ended', 'running'])
+    const imre = (await admin.get('/api/people?text=imre')).body.items[0]
+    expect((await admin.get(`/api/people/${imre.id}`)).body.memberships[0].state).toBe('to-come')
+  })
+
+  it('lists its people, those with a part first, and signs in with one click', async () => {
+    const site = await start()
+    const browser = site.browser()
+    const { people } = (await browser.get('/api/demo')).body
+    expect(people.slice(0, 3).map((one: { fullName: string }) => one.fullName)).toEqual([
+      'Wren Adeyemi-Holt',
+      'Tomasz Ilves-Barr',
+      'Sefa Marlowe',
+    ])
+    expect((await browser.post('/api/demo/session', { personId: people[0].id })).status).toBe(201)
+    expect((await browser.get('/api/session')).body.fullName).toBe('Wren Adeyemi-Holt')
+    const unknown = { personId: '01890000-0000-7000-8000-000000000000' }
+    expect((await browser.post('/api/demo/session', unknown)).status).toBe(404)
+  })
+
+  it('has its one click only in a folder that the demo made, on this very machine', () => {
+    const count = (state: 'built' | 'building' | null, host: string) =>
+      demoRoutes({ dataFolder: folderWith(state), host }, null).length
+    expect(count('built', '127.0.0.1')).toBe(2)
+    expect(count('built', '0.0.0.0')).toBe(0)
+    expect(count('building', '127.0.0.1')).toBe(0)
+    expect(count(null, '127.0.0.1')).toBe(0)
+  })
+})

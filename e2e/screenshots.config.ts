@@ -1,0 +1,5 @@
+// Takes docs/screenshots from the sample world; no journey, so it has a configuration of its own.
+import { defineConfig } from '@playwright/test'
+import journeys from './playwright.config.ts'
+
+export default defineConfig({ ...journeys, testMatch: 'screenshots.ts', workers: 1, reporter: 'line' })

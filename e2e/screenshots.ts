@@ -1,0 +1,54 @@
+// One picture of each main view, as the README shows them.
+import { fileURLToPath } from 'node:url'
+import type { Page } from '@playwright/test'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+const folder = fileURLToPath(new URL('../docs/screenshots', import.meta.url))
+
+interface View {
+  readonly name: string
+  readonly who: string | null
+  readonly path: string
+  /** From the first screen on to the one of the picture. */
+  readonly then?: (page: Page) => Promise<void>
+  readonly options?: { viewport?: { width: number; height: number }; colorScheme?: 'dark' }
+}
+
+const views: readonly View[] = [
+  { name: 'sign-in', who: null, path: '/' },
+  { name: 'today', who: 'Wren', path: '/' },
+  { name: 'today-360', who: 'Wren', path: '/', options: { viewport: { width: 360, height: 740 } } },
+  {
+    name: 'class',
+    who: 'Wren',
+    path: '/',
+    then: (page) => page.getByRole('link', { name: 'Class', exact: true }).click(),
+  },
+  { name: 'people', who: 'Mireille', path: '/people' },
+  {
+    name: 'person-dark',
+    who: 'Mireille',
+    path: '/people?text=juno',
+    then: (page) => page.getByRole('link', { name: 'Juno Castellane' }).click(),
+    options: { colorScheme: 'dark' },
+  },
+  { name: 'records', who: 'Mireille', path: '/records' },
+  { name: 'settings', who: 'Wren', path: '/settings' },
+]
+
+test('pictures of the main views', async ({ browser }) => {
+  test.setTimeout(180_000)
+  for (const { name, who, path, then, options = {} } of views) {
+    const page = await (who === null
+      ? site.pageOfNobody(browser, options)
+      : site.pageAs(browser, who, options))
+    await page.goto(path)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await then?.(page)
+    await page.waitForLoadState('networkidle')
+    await page.evaluate(() => document.fonts.ready)
+    await page.screenshot({ path: `${folder}/${name}.png`, animations: 'disabled' })
+    await page.context().close()
+  }
+})
