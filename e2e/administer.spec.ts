@@ -25,6 +25,8 @@ test('a new student is added, put into a class, comes in with a link, and is end
 
   await admin.getByRole('button', { name: 'Put into a class' }).click()
   const dialog = admin.getByRole('dialog')
+  await dialog.getByRole('button', { name: 'Keep' }).click()
+  await expect(dialog.getByText('This is needed. Fill it in.')).toBeVisible()
   await dialog.getByLabel('Class').click()
   await admin.getByRole('option', { name: /Shore Methods/ }).click()
   await dialog.getByLabel('First day').fill('2026-11-20')

@@ -51,9 +51,9 @@ test('everything is reached by keyboard, and letters act only where they may', a
 
   const tray = page.getByRole('region', { name: 'Tray' })
   await page.keyboard.press('t')
-  await expect(tray.getByText('Use the case mark on any evidence')).toBeVisible()
+  await expect(tray.getByText('What you pick up lies here')).toBeVisible()
   await page.keyboard.press('t')
-  await expect(tray.getByText('Use the case mark on any evidence')).toBeHidden()
+  await expect(tray.getByText('What you pick up lies here')).toBeHidden()
 
   const menu = page.getByRole('button', { name: /your menu/ })
   await menu.focus()

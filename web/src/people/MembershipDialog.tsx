@@ -25,7 +25,7 @@ interface MembershipDialogProps {
 }
 
 export function MembershipDialog({ person, changed, onClose }: MembershipDialogProps) {
-  const { t } = useTranslation(['people', 'app'])
+  const { t } = useTranslation(['people', 'app', 'problems'])
   const [classId, setClassId] = useState('')
   const [role, setRole] = useState<ClassRole>('student')
   const [firstDay, setFirstDay] = useState(changed?.firstDay ?? '')
@@ -34,10 +34,14 @@ export function MembershipDialog({ person, changed, onClose }: MembershipDialogP
   const update = useUpdateMembership()
   const problems = useProblemWords()
   const { error } = changed === null ? create : update
-  const classError = problems.field(error, 'classId')
+  const [hasAsked, setHasAsked] = useState(false)
+  const isMissing = changed === null && classId === ''
+  const classError = hasAsked && isMissing ? t('problems:fields.missing') : problems.field(error, 'classId')
   const title = changed === null ? t('detail.join') : `${changed.className}, ${t(`roles.${changed.role}`)}`
 
   function keep() {
+    setHasAsked(true)
+    if (isMissing) return
     const days = { firstDay: firstDay || null, lastDay: lastDay || null }
     const done = { onSuccess: onClose }
     if (changed !== null) update.mutate({ id: changed.id, revision: changed.revision, days }, done)
@@ -83,7 +87,6 @@ export function MembershipDialog({ person, changed, onClose }: MembershipDialogP
             type="submit"
             variant="contained"
             color="primary"
-            disabled={changed === null && classId === ''}
             loading={create.isPending || update.isPending}
           >
             {t('form.keep')}

@@ -142,7 +142,16 @@ export const theme = createTheme({
     MuiDialog: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', borderRadius: 10 } } },
     MuiMenu: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', border: '1px solid var(--line)' } } },
     MuiMenuItem: {
-      styleOverrides: { root: { minHeight: 36, '@media (pointer: coarse)': { minHeight: 44 } } },
+      styleOverrides: {
+        root: {
+          minHeight: 36,
+          '&:hover': { background: 'var(--apricot0)' },
+          '&.Mui-selected, &.Mui-selected:hover, &.Mui-selected.Mui-focusVisible': {
+            background: 'var(--apricot)',
+          },
+          '@media (pointer: coarse)': { minHeight: 44 },
+        },
+      },
     },
     MuiTooltip: {
       styleOverrides: {
