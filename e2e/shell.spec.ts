@@ -124,3 +124,26 @@ test('an unattended screen asks, then signs out', async ({ browser }) => {
   await page.clock.runFor('15:10')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Come in')
 })
+
+test('leaving in one tab leaves all, and being there in one counts for all', async ({ browser }) => {
+  const first = await site.pageAs(browser, 'Nell Quillan')
+  await first.clock.install({ time: NOW })
+  await first.goto('/')
+  await expect(first.getByRole('heading', { level: 1 })).toContainText('Nell.')
+  const second = await first.context().newPage()
+  await second.goto('/settings')
+  await expect(second.getByRole('heading', { level: 1 })).toHaveText('Settings')
+
+  await first.clock.runFor('13:10') // the clock of both tabs
+  const questions = [first, second].map((page) =>
+    page.getByRole('alertdialog', { name: 'Are you still there?' }),
+  )
+  for (const question of questions) await expect(question).toBeVisible()
+  await second.getByRole('button', { name: 'Stay signed in' }).click()
+  for (const question of questions) await expect(question).toBeHidden()
+
+  await second.getByRole('button', { name: /your menu/ }).click()
+  await second.getByRole('button', { name: 'Sign out' }).click()
+  for (const page of [first, second])
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Come in')
+})

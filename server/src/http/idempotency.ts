@@ -30,14 +30,12 @@ export function answerOnce(
   const { personId, key } = request
   return inTransaction(database, async (trx) => {
     await trx.sql('idempotencyKeys').where('at', '<', addMinutes(trx.now, -KEPT_MINUTES)).delete()
+    const claim = { personId, key, requestHash, status: null, answer: null, at: trx.now }
+    // A second request with the key waits here until the first is committed, and then finds its answer.
+    await trx.sql('idempotencyKeys').insert(claim).onConflict(['personId', 'key']).ignore()
     const row = await trx.sql('idempotencyKeys').where({ personId, key }).first()
-    if (row) {
-      if (row.requestHash !== requestHash) throw new AppError('conflict', 'repeated-differently')
-      return { status: row.status, body: JSON.parse(row.answer ?? 'null') }
-    }
-    await trx
-      .sql('idempotencyKeys')
-      .insert({ personId, key, requestHash, status: null, answer: null, at: trx.now })
+    if (row.requestHash !== requestHash) throw new AppError('conflict', 'repeated-differently')
+    if (row.status !== null) return { status: row.status, body: JSON.parse(row.answer) }
     const answer = await work(trx)
     const kept = { status: answer.status, answer: JSON.stringify(answer.body ?? null) }
     await trx.sql('idempotencyKeys').where({ personId, key }).update(kept)

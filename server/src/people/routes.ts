@@ -14,8 +14,9 @@ import {
 import { Type } from 'typebox'
 import { route } from '../http/index.ts'
 import * as service from './service.ts'
+import { getSchool, listYearGroups } from './schoolStore.ts'
 import { makeSignInLink } from './signInLinkService.ts'
-import { getSchool, listPeople, listYearGroups } from './store.ts'
+import { listPeople } from './store.ts'
 
 const byId = Type.Object({ id: idSchema }, { additionalProperties: false })
 

@@ -16,11 +16,13 @@ import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import { tellNews } from '../feedback/index.ts'
 import { appendRecord } from '../records/index.ts'
+import * as memberships from './membershipStore.ts'
+import * as school from './schoolStore.ts'
 import { endSessionsOf } from './sessionStore.ts'
 import * as store from './store.ts'
 
 export async function getPersonDetail(reader: Reader, id: string): Promise<PersonDetail> {
-  return { person: await getPerson(reader, id), memberships: await store.listMemberships(reader, id) }
+  return { person: await getPerson(reader, id), memberships: await memberships.listMemberships(reader, id) }
 }
 
 export function createPerson(on: Writable, actor: Actor, input: PersonInput): Promise<PersonDetail> {
@@ -85,16 +87,16 @@ export function createMembership(
   return inTransaction(on, async (trx) => {
     const person = await getPerson(trx, personId)
     if (person.endedAt !== null) throw new AppError('conflict', 'person-ended')
-    const course = await store.findClassName(trx, input.classId)
+    const course = await memberships.findClassName(trx, input.classId)
     if (!course)
       throw new AppError('invalid', 'invalid-input', {
         fields: [{ path: '/classId', reason: 'not-offered' }],
       })
     if (course.endedAt !== null) throw new AppError('conflict', 'class-ended')
     const window = await windowOf(trx, input)
-    const others = await store.listMembershipSpans(trx, personId)
+    const others = await memberships.listMembershipSpans(trx, personId)
     assertAllowed(decideMembership({ ...input, ...window }, others), 'conflict')
-    const id = await store.insertMembership(trx, { personId, ...input, ...window })
+    const id = await memberships.insertMembership(trx, { personId, ...input, ...window })
     const params = { className: course.name, role: input.role }
     await tellNews(trx, { personId, kind: 'joined-class', params })
     await appendRecord(trx, actor, {
@@ -121,12 +123,14 @@ export function updateMembership(
   return inTransaction(on, async (trx) => {
     const before = await getMembership(trx, id)
     const window = await windowOf(trx, days)
-    const others = (await store.listMembershipSpans(trx, before.personId)).filter((span) => span.id !== id)
+    const others = (await memberships.listMembershipSpans(trx, before.personId)).filter(
+      (span) => span.id !== id,
+    )
     assertAllowed(
       decideMembership({ classId: before.classId, role: before.role, ...window }, others),
       'conflict',
     )
-    if (!(await store.updateMembership(trx, id, revision, { ...days, ...window })))
+    if (!(await memberships.updateMembership(trx, id, revision, { ...days, ...window })))
       throw new AppError('stale', 'stale')
     const after = await getMembership(trx, id)
     if (before.state === 'running' && after.state === 'ended') {
@@ -154,20 +158,20 @@ export async function getPerson(reader: Reader, id: string): Promise<Person> {
 }
 
 async function getMembership(reader: Reader, id: string): Promise<Membership> {
-  const membership = await store.findMembership(reader, id)
+  const membership = await memberships.findMembership(reader, id)
   if (!membership) throw new AppError('not-found', 'not-found')
   return membership
 }
 
 /** What of a person goes into the records with its value. Names are content: records say that they changed, not how. */
 async function settingsOf(trx: Trx, { yearGroupId, administrator, language }: PersonInput) {
-  const yearGroups = await store.listYearGroups(trx)
+  const yearGroups = await school.listYearGroups(trx)
   const yearGroup = yearGroups.find(({ id }) => id === yearGroupId)?.name ?? null
   return { yearGroup, administrator, language }
 }
 
 async function windowOf(trx: Trx, days: Pick<MembershipInput, 'firstDay' | 'lastDay'>) {
-  const { timeZone } = await store.getSchool(trx)
+  const { timeZone } = await school.getSchool(trx)
   return toTimeWindow(days, timeZone)
 }
 
@@ -181,7 +185,7 @@ async function assertCanBeKept(trx: Trx, input: PersonInput, id: string | null):
     const fields = [{ path: '/signInName', reason: 'sign-in-name-taken' }] as const
     throw new AppError('conflict', 'sign-in-name-taken', { fields })
   }
-  if (input.yearGroupId !== null && !(await store.hasYearGroup(trx, input.yearGroupId))) {
+  if (input.yearGroupId !== null && !(await school.hasYearGroup(trx, input.yearGroupId))) {
     throw new AppError('invalid', 'invalid-input', {
       fields: [{ path: '/yearGroupId', reason: 'not-offered' }],
     })

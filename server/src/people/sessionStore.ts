@@ -2,7 +2,7 @@
 import type { ClassRole, Language, SessionLimits } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
-import { isPresent, peopleNow } from './store.ts'
+import { isPresent, peopleNow } from './presenceStore.ts'
 
 export interface SessionRow {
   readonly id: string

@@ -5,7 +5,7 @@ import { AppError } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
 import type { Writable } from '../database/index.ts'
 import { createPerson } from './service.ts'
-import { hasSchool, insertSchool, insertYearGroup } from './store.ts'
+import { hasSchool, insertSchool, insertYearGroup } from './schoolStore.ts'
 
 export interface SchoolPlan {
   readonly school: School

@@ -10,10 +10,10 @@ import type { Client } from '../http/index.ts'
 import { hashToken, newToken } from '../keys.ts'
 import { appendRecord } from '../records/index.ts'
 import type { Services } from '../services.ts'
+import { getSchool } from './schoolStore.ts'
 import { getPerson } from './service.ts'
 import { assertGoodPassword, keepPassword, startSession } from './sessionService.ts'
 import * as store from './sessionStore.ts'
-import { getSchool } from './store.ts'
 
 /**
  * Makes a link for somebody, by an administrator.

@@ -1,77 +1,21 @@
-// People, year groups and memberships in the database.
+// People and the year groups they are in, in the database.
 import { foldText, resolveShownName, toSignInKey } from '@valise/core/people'
 import type {
-  ClassRole,
   Language,
-  Membership,
   PeopleQuery,
   Person,
   PersonInput,
   PersonPage,
   PersonRow,
-  School,
   ShownNameRule,
-  YearGroup,
 } from '@valise/core/people'
-import { windowState } from '@valise/core/time'
-import type { Instant, LocalDay, TimeWindow } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { countRows, parseCursor, toCursor } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-
-export async function getSchool(reader: Reader): Promise<School> {
-  const row = await reader.sql('schools').select('name', 'timeZone', 'language').first()
-  if (!row) throw new Error('this data folder holds no school yet')
-  return row
-}
-
-export async function hasSchool(reader: Reader): Promise<boolean> {
-  return (await reader.sql('schools').first('id')) !== undefined
-}
-
-export async function insertSchool(trx: Trx, school: School): Promise<void> {
-  await trx.sql('schools').insert({ id: trx.newId(), ...school, revision: 1 })
-}
-
-export async function insertYearGroup(
-  trx: Trx,
-  yearGroup: Omit<YearGroup, 'id'>,
-  position: number,
-): Promise<string> {
-  const id = trx.newId()
-  await trx.sql('yearGroups').insert({ id, ...yearGroup, position, revision: 1 })
-  return id
-}
-
-export async function listYearGroups(reader: Reader): Promise<YearGroup[]> {
-  return reader
-    .sql('yearGroups')
-    .select('id', 'name', 'shownNameRule', 'idleMinutes', 'absoluteMinutes')
-    .orderBy(['position', 'id'])
-}
-
-/** Narrows a query over something dated to the rows that hold at the moment. */
-export function isPresent(query: Knex.QueryBuilder, table: string, now: Instant): void {
-  query
-    .where((from) => from.whereNull(`${table}.fromAt`).orWhere(`${table}.fromAt`, '<=', now))
-    .where((until) => until.whereNull(`${table}.untilAt`).orWhere(`${table}.untilAt`, '>', now))
-}
-
-/** People with the year group of the moment, under the names `people`, `stay` and `yearGroup`. */
-export function peopleNow(reader: Reader): Knex.QueryBuilder {
-  const { now } = reader
-  return reader
-    .sql('people')
-    .leftJoin('yearGroupStays as stay', (join) => {
-      join
-        .on('stay.personId', 'people.id')
-        .andOnVal('stay.fromAt', '<=', now)
-        .andOn((until) => {
-          until.onNull('stay.untilAt').orOnVal('stay.untilAt', '>', now)
-        })
-    })
-    .leftJoin('yearGroups as yearGroup', 'yearGroup.id', 'stay.yearGroupId')
-}
+import { listPresentMemberships } from './membershipStore.ts'
+import type { RowMembership } from './membershipStore.ts'
+import { isPresent, peopleNow } from './presenceStore.ts'
 
 export async function findPerson(reader: Reader, id: string): Promise<Person | null> {
   const row = await peopleNow(reader)
@@ -144,63 +88,6 @@ function narrowPeople(q: Knex.QueryBuilder, reader: Reader, query: PeopleQuery):
   }
 }
 
-type RowMembership = PersonRow['memberships'][number]
-
-async function listPresentMemberships(
-  reader: Reader,
-  personIds: string[],
-): Promise<Map<string, RowMembership[]>> {
-  const rows = await reader
-    .sql('memberships')
-    .join('classes', 'classes.id', 'memberships.classId')
-    .whereIn('memberships.personId', personIds)
-    .whereNull('classes.endedAt')
-    .modify(isPresent, 'memberships', reader.now)
-    .select(
-      'memberships.personId',
-      'memberships.id',
-      'memberships.classId',
-      'classes.name as className',
-      'memberships.role',
-    )
-    .orderBy(['classes.sortName', 'memberships.id'])
-  const byPerson = new Map<string, RowMembership[]>()
-  for (const { personId, ...membership } of rows) {
-    byPerson.set(personId, [...(byPerson.get(personId) ?? []), membership])
-  }
-  return byPerson
-}
-
-export async function listMemberships(reader: Reader, personId: string): Promise<Membership[]> {
-  const rows: MembershipRecord[] = await membershipRows(reader)
-    .where('memberships.personId', personId)
-    .orderBy(['classes.sortName', 'memberships.id'])
-  return rows.map((row) => toMembership(row, reader.now))
-}
-
-export async function findMembership(reader: Reader, id: string): Promise<Membership | null> {
-  const row: MembershipRecord | undefined = await membershipRows(reader).where('memberships.id', id).first()
-  return row ? toMembership(row, reader.now) : null
-}
-
-/** The spans of a person's memberships, for the rule that they must not overlap. */
-export async function listMembershipSpans(
-  reader: Reader,
-  personId: string,
-): Promise<{ id: string; classId: string; role: ClassRole; from: Instant | null; until: Instant | null }[]> {
-  return reader
-    .sql('memberships')
-    .where({ personId })
-    .select('id', 'classId', 'role', 'fromAt as from', 'untilAt as until')
-}
-
-function membershipRows(reader: Reader): Knex.QueryBuilder {
-  return reader
-    .sql('memberships')
-    .join('classes', 'classes.id', 'memberships.classId')
-    .select('memberships.*', 'classes.name as className')
-}
-
 export async function insertPerson(trx: Trx, input: PersonInput): Promise<string> {
   const id = trx.newId()
   await trx.sql('people').insert({
@@ -255,17 +142,6 @@ async function insertYearGroupStay(trx: Trx, personId: string, yearGroupId: stri
     .insert({ id: trx.newId(), personId, yearGroupId, fromAt: trx.now, untilAt: null })
 }
 
-export async function hasYearGroup(reader: Reader, id: string): Promise<boolean> {
-  return (await reader.sql('yearGroups').where({ id }).first()) !== undefined
-}
-
-export async function findClassName(
-  reader: Reader,
-  id: string,
-): Promise<{ name: string; endedAt: Instant | null } | null> {
-  return (await reader.sql('classes').where({ id }).first('name', 'endedAt')) ?? null
-}
-
 export async function hasSignInKey(
   reader: Reader,
   signInName: string,
@@ -280,33 +156,6 @@ export async function hasSignInKey(
 
 export function countAdministrators(reader: Reader): Promise<number> {
   return countRows(reader.sql('people').where({ administrator: 1, endedAt: null }))
-}
-
-export interface MembershipWrite extends TimeWindow {
-  readonly personId: string
-  readonly classId: string
-  readonly role: ClassRole
-  readonly firstDay: LocalDay | null
-  readonly lastDay: LocalDay | null
-}
-
-export async function insertMembership(
-  trx: Trx,
-  { from, until, ...write }: MembershipWrite,
-): Promise<string> {
-  const id = trx.newId()
-  await trx.sql('memberships').insert({ id, ...write, fromAt: from, untilAt: until, revision: 1 })
-  return id
-}
-
-export async function updateMembership(
-  trx: Trx,
-  id: string,
-  revision: number,
-  { from, until, firstDay, lastDay }: Pick<MembershipWrite, 'from' | 'until' | 'firstDay' | 'lastDay'>,
-): Promise<boolean> {
-  const next = { fromAt: from, untilAt: until, firstDay, lastDay, revision: revision + 1 }
-  return (await trx.sql('memberships').where({ id, revision }).update(next)) === 1
 }
 
 function toPersonColumns(input: PersonInput) {
@@ -340,11 +189,6 @@ interface PersonRecord {
   hash: string | null
 }
 
-interface MembershipRecord extends Omit<Membership, 'state'> {
-  fromAt: string | null
-  untilAt: string | null
-}
-
 function toPersonRow(row: PersonRecord, memberships: RowMembership[]): PersonRow {
   return {
     id: row.id,
@@ -369,8 +213,4 @@ function toPerson(row: PersonRecord): Person {
     email: row.email,
     language: row.language,
   }
-}
-
-function toMembership({ fromAt, untilAt, ...row }: MembershipRecord, now: Instant): Membership {
-  return { ...row, state: windowState({ from: fromAt, until: untilAt }, now) }
 }

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useTranslation } from 'react-i18next'
 import { signOut } from '../people/queries.ts'
-import { loseSession } from './lostSession.ts'
+import { leavePage } from '../people/tabs.ts'
 
 interface IdleDialogProps {
   readonly minutesLeft: number
@@ -22,7 +22,7 @@ export function IdleDialog({ minutesLeft, stay }: IdleDialogProps) {
       </DialogTitle>
       <DialogContent>{t('idle.text', { count: minutesLeft })}</DialogContent>
       <DialogActions sx={{ p: 4 }}>
-        <Button onClick={() => void signOut().catch(loseSession)}>{t('idle.leave')}</Button>
+        <Button onClick={() => void signOut().catch(leavePage)}>{t('idle.leave')}</Button>
         <Button variant="contained" color="primary" onClick={stay}>
           {t('idle.stay')}
         </Button>

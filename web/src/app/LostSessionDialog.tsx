@@ -7,6 +7,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import type { SignedIn } from '@valise/core/people'
 import { useTranslation } from 'react-i18next'
 import { SignInForm } from '../people/SignInForm.tsx'
+import { leavePage } from '../people/tabs.ts'
 import { useSession } from '../people/useSession.ts'
 import { regainSession } from './lostSession.ts'
 
@@ -17,7 +18,7 @@ export function LostSessionDialog() {
 
   function goOn(session: SignedIn) {
     // Somebody else must not find what the first person had open.
-    if (session.personId !== before.personId) return window.location.assign('/')
+    if (session.personId !== before.personId) return leavePage()
     regainSession()
     void client.invalidateQueries()
   }
@@ -30,7 +31,7 @@ export function LostSessionDialog() {
       <DialogContent>
         <p>{t('lost.text')}</p>
         <SignInForm submit={t('lost.signIn')} onSignedIn={goOn} />
-        <Button variant="text" sx={{ mt: 3 }} onClick={() => window.location.assign('/')}>
+        <Button variant="text" sx={{ mt: 3 }} onClick={leavePage}>
           {t('lost.leave')}
         </Button>
       </DialogContent>

@@ -6,6 +6,7 @@ import { Link } from 'react-router'
 import { signOut } from '../people/queries.ts'
 import { useSession } from '../people/useSession.ts'
 import { Avatar } from '../ui/Avatar.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
 import { roleWords } from './roleWords.ts'
 import { useDisclosure } from '../ui/useDisclosure.ts'
 import styles from './PersonMenu.module.css'
@@ -15,6 +16,7 @@ export function PersonMenu() {
   const session = useSession()
   const { ref, isOpen, toggle, close } = useDisclosure<HTMLDivElement>()
   const [isLeaving, setIsLeaving] = useState(false)
+  const [refusal, setRefusal] = useState<unknown>(null)
   const id = useId()
   const isStudent = session.memberships.some(({ role }) => role === 'student')
   return (
@@ -47,11 +49,16 @@ export function PersonMenu() {
           disabled={isLeaving}
           onClick={() => {
             setIsLeaving(true)
-            void signOut().catch(() => setIsLeaving(false))
+            setRefusal(null)
+            void signOut().catch((error: unknown) => {
+              setIsLeaving(false)
+              setRefusal(error)
+            })
           }}
         >
           {t('person.signOut')}
         </button>
+        <Refusal error={refusal} />
       </div>
     </div>
   )

@@ -1,6 +1,7 @@
 // Idle sign-out: on a shared computer nothing of one person is left for the next.
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { signOut, tellSeen } from '../people/queries.ts'
+import { hearTabs, leavePage, tellTabs } from '../people/tabs.ts'
 import { useSession } from '../people/useSession.ts'
 import { loseSession } from './lostSession.ts'
 
@@ -28,6 +29,7 @@ export function useIdle(): Idle {
     lastSign.current = Date.now()
     lastTold.current = Date.now()
     setMinutesLeft(null)
+    tellTabs('alive')
     // A session that has ended meanwhile shows its own dialog.
     void tellSeen().catch(loseSession)
   }, [])
@@ -35,25 +37,39 @@ export function useIdle(): Idle {
   useEffect(() => {
     lastSign.current = Date.now()
     lastTold.current = Date.now()
+    let lastShared = Date.now()
     const onSign = () => {
       // While the question stands only its answer counts: a nudged mouse is no answer.
       if (!isWarning.current) lastSign.current = Date.now()
     }
     const check = () => {
       const now = Date.now()
+      if (lastSign.current > lastShared) {
+        lastShared = now
+        tellTabs('alive')
+      }
       const left = idleMinutes - (now - lastSign.current) / MINUTE
       isWarning.current = left <= warningMinutes(idleMinutes)
       setMinutesLeft(isWarning.current ? Math.max(1, Math.ceil(left)) : null)
-      if (left <= 0) void signOut().catch(loseSession)
+      // Where the server cannot be reached the page is left all the same; the session ends there by itself.
+      if (left <= 0) void signOut().catch(leavePage)
       else if (lastSign.current > lastTold.current && now - lastTold.current > (idleMinutes * MINUTE) / 4) {
         lastTold.current = now
         void tellSeen().catch(() => undefined) // the next request will say so if the session is lost
       }
     }
+    const stopHearing = hearTabs((message) => {
+      if (message === 'left') return leavePage()
+      // Somebody is there in another tab, so the question in this one is answered.
+      isWarning.current = false
+      lastSign.current = lastShared = Date.now()
+      setMinutesLeft(null)
+    })
     const signs = ['pointerdown', 'pointermove', 'keydown', 'wheel', 'touchstart'] as const
     for (const sign of signs) document.addEventListener(sign, onSign, { passive: true })
     const timer = setInterval(check, CHECK_EVERY_MS)
     return () => {
+      stopHearing()
       for (const sign of signs) document.removeEventListener(sign, onSign)
       clearInterval(timer)
     }

@@ -17,6 +17,7 @@ import type {
   YearGroup,
 } from '@valise/core/people'
 import { ask, get, withQuery } from '../api/index.ts'
+import { leavePage, tellTabs } from './tabs.ts'
 
 export const sessionQueries = {
   me: () =>
@@ -91,10 +92,11 @@ export function useForgottenPassword() {
   })
 }
 
-/** Signs out and leaves nothing of this person in the page. */
+/** Signs out and leaves nothing of this person in any tab. */
 export async function signOut(): Promise<void> {
   await ask('DELETE', '/api/session')
-  window.location.assign('/')
+  tellTabs('left')
+  leavePage()
 }
 
 /** Tells the server that somebody is here, though nothing is asked of it. */

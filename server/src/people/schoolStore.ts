@@ -1,0 +1,38 @@
+// The school and its year groups in the database.
+import type { School, YearGroup } from '@valise/core/people'
+import type { Reader, Trx } from '../database/index.ts'
+
+export async function getSchool(reader: Reader): Promise<School> {
+  const row = await reader.sql('schools').select('name', 'timeZone', 'language').first()
+  if (!row) throw new Error('this data folder holds no school yet')
+  return row
+}
+
+export async function hasSchool(reader: Reader): Promise<boolean> {
+  return (await reader.sql('schools').first('id')) !== undefined
+}
+
+export async function insertSchool(trx: Trx, school: School): Promise<void> {
+  await trx.sql('schools').insert({ id: trx.newId(), ...school, revision: 1 })
+}
+
+export async function insertYearGroup(
+  trx: Trx,
+  yearGroup: Omit<YearGroup, 'id'>,
+  position: number,
+): Promise<string> {
+  const id = trx.newId()
+  await trx.sql('yearGroups').insert({ id, ...yearGroup, position, revision: 1 })
+  return id
+}
+
+export async function listYearGroups(reader: Reader): Promise<YearGroup[]> {
+  return reader
+    .sql('yearGroups')
+    .select('id', 'name', 'shownNameRule', 'idleMinutes', 'absoluteMinutes')
+    .orderBy(['position', 'id'])
+}
+
+export async function hasYearGroup(reader: Reader, id: string): Promise<boolean> {
+  return (await reader.sql('yearGroups').where({ id }).first()) !== undefined
+}

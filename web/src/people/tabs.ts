@@ -1,0 +1,22 @@
+// What the tabs of one browser tell each other: that somebody is there, and that they have left.
+
+export type TabMessage = 'alive' | 'left'
+
+const channel = new BroadcastChannel('valise')
+
+/** Tells the other tabs; the one that tells does not hear it. */
+export function tellTabs(message: TabMessage): void {
+  channel.postMessage(message)
+}
+
+/** Listens to the other tabs; gives the way to stop listening. */
+export function hearTabs(listener: (message: TabMessage) => void): () => void {
+  const hear = ({ data }: MessageEvent<TabMessage>) => listener(data)
+  channel.addEventListener('message', hear)
+  return () => channel.removeEventListener('message', hear)
+}
+
+/** Leaves the page, so that nothing of this person stays in it. */
+export function leavePage(): void {
+  window.location.assign('/')
+}
