@@ -1,7 +1,7 @@
 /** Jest in native ESM; types are checked by tsc, so ts-jest only strips them. */
 export default {
   testEnvironment: 'node',
-  roots: ['core/src', 'server/src', 'web/src', 'stand-ins/src', 'demo/src', 'tools/src'],
+  roots: ['core/src', 'server/src', 'web/src', 'stand-ins/src', 'demo/src', 'bench/src'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {

@@ -143,7 +143,7 @@ test('leaving in one tab leaves all, and being there in one counts for all', asy
   for (const question of questions) await expect(question).toBeHidden()
 
   await second.getByRole('button', { name: /your menu/ }).click()
-  await second.getByRole('button', { name: 'Sign out' }).click()
+  await second.getByRole('button', { name: 'Sign out', exact: true }).click()
   for (const page of [first, second])
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Come in')
 })

@@ -1,5 +1,5 @@
 // Builds the sample world into an empty database: Marram Bay Field College and its people.
-import { systemActor } from '@valise/core/people'
+import { personNamed, systemActor } from '@valise/core/people'
 import type { ClassRole, PersonInput } from '@valise/core/people'
 import { addDays, dayOf } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
@@ -44,7 +44,7 @@ export async function buildWorld(services: Services): Promise<void> {
     const { administratorId, yearGroupIds } = await setUpSchool(trx, {
       school: { name: 'Marram Bay Field College', timeZone: ZONE, language: 'en' },
       yearGroups: usualYearGroups,
-      administrator: inputOf(cast.mireille.fullName, { administrator: true }),
+      administrator: personNamed(cast.mireille.fullName, { administrator: true }),
     })
     await savePassword(trx, administratorId, passwordHash)
     const classIds = {
@@ -106,7 +106,7 @@ async function addLatecomers(on: Building): Promise<void> {
   const yearGroupId = on.yearGroupIds.get('Certificate') ?? null
   const sefa = await addPerson(on, cast.sefa.fullName, { yearGroupId })
   await join(on, sefa, methods, 'student', { firstDay: addDays(on.today, -2), lastDay: null })
-  const outside = await createPerson(on.trx, actor, inputOf('Imre Halloway-Stone'))
+  const outside = await createPerson(on.trx, actor, personNamed('Imre Halloway-Stone'))
   await join(on, outside.person.id, methods, 'assessor', {
     firstDay: addDays(on.today, 14),
     lastDay: addDays(on.today, 120),
@@ -114,7 +114,7 @@ async function addLatecomers(on: Building): Promise<void> {
 }
 
 async function addPerson(on: Building, fullName: string, more: Partial<PersonInput>): Promise<string> {
-  const { person } = await createPerson(on.trx, actor, inputOf(fullName, more))
+  const { person } = await createPerson(on.trx, actor, personNamed(fullName, more))
   await savePassword(on.trx, person.id, on.passwordHash)
   return person.id
 }
@@ -127,21 +127,6 @@ async function join(
   days: { firstDay: string; lastDay: string | null } = { firstDay: addDays(on.today, -80), lastDay: null },
 ): Promise<void> {
   await createMembership(on.trx, actor, personId, { classId, role, ...days })
-}
-
-function inputOf(fullName: string, more: Partial<PersonInput> = {}): PersonInput {
-  const firstName = fullName.split(' ')[0] ?? fullName
-  return {
-    fullName,
-    firstName,
-    chosenName: null,
-    signInName: firstName.toLowerCase(),
-    email: null,
-    language: 'en',
-    administrator: false,
-    yearGroupId: null,
-    ...more,
-  }
 }
 
 function morningOf(day: string): Instant {

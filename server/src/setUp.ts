@@ -1,7 +1,7 @@
 // Sets up a school in an empty data folder and prints the link with which its administrator chooses a password.
 import { parseArgs } from 'node:util'
 import { AppError } from '@valise/core/problems'
-import { systemActor } from '@valise/core/people'
+import { personNamed, systemActor } from '@valise/core/people'
 import { readConfig } from './config.ts'
 import { makeSignInLink, setUpSchool, usualYearGroups } from './people/index.ts'
 import type { Services } from './services.ts'
@@ -50,16 +50,7 @@ async function setUp(services: Services, wishes: Wishes): Promise<void> {
   const { administratorId } = await setUpSchool(services.database, {
     school: { name: school, timeZone: zone, language },
     yearGroups: usualYearGroups,
-    administrator: {
-      fullName: administrator,
-      firstName: administrator.split(' ')[0] ?? administrator,
-      chosenName: null,
-      signInName,
-      email: null,
-      language,
-      administrator: true,
-      yearGroupId: null,
-    },
+    administrator: personNamed(administrator, { signInName, language, administrator: true }),
   })
   const link = await makeSignInLink(services, systemActor('set-up'), administratorId)
   process.stdout.write(

@@ -2,7 +2,7 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { systemActor } from '@valise/core/people'
+import { personNamed, systemActor } from '@valise/core/people'
 import type { ClassRole } from '@valise/core/people'
 import {
   createApp,
@@ -75,7 +75,7 @@ async function fill(services: Services): Promise<void> {
     const { administratorId, yearGroupIds } = await setUpSchool(trx, {
       school: { name: 'Bench School', timeZone: 'Europe/Lisbon', language: 'en' },
       yearGroups: usualYearGroups,
-      administrator: inputOf('Lead Person', 'lead', null, true),
+      administrator: personNamed('Lead Person', { administrator: true }),
     })
     await savePassword(trx, administratorId, hash)
     const classIds: string[] = []
@@ -88,7 +88,7 @@ async function fill(services: Services): Promise<void> {
       const { person } = await createPerson(
         trx,
         actor,
-        inputOf(`Person ${n} Surname`, `p${n}`, yearGroupId, false),
+        personNamed(`Person ${n} Surname`, { signInName: `p${n}`, yearGroupId }),
       )
       const role: ClassRole = n % 20 === 0 ? 'assessor' : 'student'
       for (const classId of [classIds[n % 60], classIds[(n * 7 + 1) % 60]]) {
@@ -102,20 +102,6 @@ async function fill(services: Services): Promise<void> {
       }
     }
   })
-}
-
-function inputOf(fullName: string, signInName: string, yearGroupId: string | null, administrator: boolean) {
-  const language = 'en' as const
-  return {
-    fullName,
-    firstName: 'P',
-    chosenName: null,
-    signInName,
-    email: null,
-    language,
-    administrator,
-    yearGroupId,
-  }
 }
 
 /** Every statement of the route, written by hand and prepared once: session, classes of the actor, page, count, memberships. */

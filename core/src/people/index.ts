@@ -6,6 +6,7 @@ export type { MembershipSpan } from './decideMembership.ts'
 export { decidePassword, LEAST_PASSWORD_LENGTH } from './decidePassword.ts'
 export { foldText, initialsOf, resolveShownName, toPlainLine, toSignInKey } from './names.ts'
 export type { Names } from './names.ts'
+export { personNamed } from './personNamed.ts'
 export {
   changePasswordSchema,
   choosePasswordSchema,

@@ -1,7 +1,7 @@
 import { inTransaction } from '../database/index.ts'
 import { createMembership, createPerson } from '../people/index.ts'
-import { systemActor } from '@valise/core/people'
-import { describeEachDatabase, makeSmallSchool, makeTestSite, personInput } from '../testing/index.ts'
+import { personNamed, systemActor } from '@valise/core/people'
+import { describeEachDatabase, makeSmallSchool, makeTestSite } from '../testing/index.ts'
 
 const lists = [
   '/api/people?limit=200',
@@ -43,7 +43,7 @@ describeEachDatabase('lists', (open) => {
         const { person } = await createPerson(
           trx,
           systemActor('test'),
-          personInput(`Person ${n}`, { signInName: `p${n}` }),
+          personNamed(`Person ${n}`, { signInName: `p${n}` }),
         )
         const membership = {
           classId: school.classes.methods,

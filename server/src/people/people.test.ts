@@ -1,4 +1,5 @@
-import { describeEachDatabase, makeSmallSchool, makeTestSite, personInput } from '../testing/index.ts'
+import { personNamed } from '@valise/core/people'
+import { describeEachDatabase, makeSmallSchool, makeTestSite } from '../testing/index.ts'
 
 describeEachDatabase('people and memberships', (open) => {
   async function start() {
@@ -13,7 +14,7 @@ describeEachDatabase('people and memberships', (open) => {
     const { admin, site } = await start()
     const added = await admin.post(
       '/api/people',
-      personInput('  Lio   Fairweather ', { firstName: 'Lio', signInName: 'lio' }),
+      personNamed('  Lio   Fairweather ', { firstName: 'Lio', signInName: 'lio' }),
     )
     expect(added.status).toBe(201)
     expect(added.body.person).toMatchObject({
@@ -30,7 +31,7 @@ describeEachDatabase('people and memberships', (open) => {
     const { admin, site } = await start()
     const { body } = await admin.post(
       '/api/people',
-      personInput('Lio Fairweather', { email: 'lio@marram.example', language: 'es' }),
+      personNamed('Lio Fairweather', { email: 'lio@marram.example', language: 'es' }),
     )
     const link = await admin.post(`/api/people/${body.person.id}/sign-in-link`)
     expect(link.body.address).toBeNull()
@@ -43,25 +44,25 @@ describeEachDatabase('people and memberships', (open) => {
   it('adds once, however often the same request comes', async () => {
     const { admin } = await start()
     const key = { 'idempotency-key': '0123456789' }
-    const first = await admin.post('/api/people', personInput('Lio Fairweather'), key)
+    const first = await admin.post('/api/people', personNamed('Lio Fairweather'), key)
     const again = await Promise.all(
-      [1, 2, 3].map(() => admin.post('/api/people', personInput('Lio Fairweather'), key)),
+      [1, 2, 3].map(() => admin.post('/api/people', personNamed('Lio Fairweather'), key)),
     )
     for (const answer of again) expect(answer.body).toEqual(first.body)
     const atOnce = await Promise.all(
       [1, 2].map(() =>
-        admin.post('/api/people', personInput('Dov Oakhanger'), { 'idempotency-key': '9876543210' }),
+        admin.post('/api/people', personNamed('Dov Oakhanger'), { 'idempotency-key': '9876543210' }),
       ),
     )
     expect(atOnce[0]?.body).toEqual(atOnce[1]?.body)
-    const other = await admin.post('/api/people', personInput('Ines Mallow'), key)
+    const other = await admin.post('/api/people', personNamed('Ines Mallow'), key)
     expect(other).toMatchObject({ status: 409, body: { reason: 'repeated-differently' } })
     expect((await admin.get('/api/people?text=lio')).body.count).toBe(1)
   })
 
   it('names each field that cannot be kept', async () => {
     const { admin } = await start()
-    const { fullName: _, ...nameless } = personInput('Lio')
+    const { fullName: _, ...nameless } = personNamed('Lio')
     const answer = await admin.post('/api/people', {
       ...nameless,
       signInName: 'two words',
@@ -78,25 +79,25 @@ describeEachDatabase('people and memberships', (open) => {
         { path: '/extra', reason: 'unknown' },
       ]),
     )
-    const blank = await admin.post('/api/people', personInput('Lio', { firstName: '   ' }))
+    const blank = await admin.post('/api/people', personNamed('Lio', { firstName: '   ' }))
     expect(blank.body.errors).toEqual([{ path: '/firstName', reason: 'missing' }])
     const lost = await admin.post(
       '/api/people',
-      personInput('Lio', { yearGroupId: '01890000-0000-7000-8000-000000000000' }),
+      personNamed('Lio', { yearGroupId: '01890000-0000-7000-8000-000000000000' }),
     )
     expect(lost.body.errors).toEqual([{ path: '/yearGroupId', reason: 'not-offered' }])
   })
 
   it('gives a sign-in name to one person only, however it is written', async () => {
     const { admin, school } = await start()
-    expect(await admin.post('/api/people', personInput('Wren Other', { signInName: 'WREN' }))).toMatchObject({
+    expect(await admin.post('/api/people', personNamed('Wren Other', { signInName: 'WREN' }))).toMatchObject({
       status: 409,
       body: { reason: 'sign-in-name-taken', errors: [{ path: '/signInName', reason: 'sign-in-name-taken' }] },
     })
     const { body } = await admin.get(`/api/people/${school.people.wren}`)
     const kept = await admin.put(
       `/api/people/${school.people.wren}`,
-      personInput('Wren Adeyemi-Holt'),
+      personNamed('Wren Adeyemi-Holt'),
       body.person.revision,
     )
     expect(kept.status).toBe(200) // one's own name is no clash
@@ -105,9 +106,9 @@ describeEachDatabase('people and memberships', (open) => {
   it('refuses a change without, and with an old revision', async () => {
     const { admin, school } = await start()
     const path = `/api/people/${school.people.tomasz}`
-    expect((await admin.put(path, personInput('Tomasz New'))).status).toBe(428)
-    expect((await admin.put(path, personInput('Tomasz New'), 1)).status).toBe(200)
-    const stale = await admin.put(path, personInput('Tomasz Newer'), 1)
+    expect((await admin.put(path, personNamed('Tomasz New'))).status).toBe(428)
+    expect((await admin.put(path, personNamed('Tomasz New'), 1)).status).toBe(200)
+    const stale = await admin.put(path, personNamed('Tomasz Newer'), 1)
     expect(stale).toMatchObject({ status: 412, body: { reason: 'stale' } })
     expect((await admin.get(path)).body.person).toMatchObject({ fullName: 'Tomasz New', revision: 2 })
   })
@@ -116,14 +117,14 @@ describeEachDatabase('people and memberships', (open) => {
     const { admin, school } = await start()
     const path = `/api/people/${school.people.wren}`
     const junior = { yearGroupId: school.yearGroups.get('Junior') ?? null }
-    await admin.put(path, personInput('Wren Adeyemi-Holt', junior), 1)
+    await admin.put(path, personNamed('Wren Adeyemi-Holt', junior), 1)
     expect((await admin.get(path)).body.person.shownName).toBe('Wren')
     expect((await admin.get(`/api/people?yearGroupId=${junior.yearGroupId}`)).body.count).toBe(2)
   })
 
   it('finds people by a part of their name, without case and accents', async () => {
     const { admin } = await start()
-    await admin.post('/api/people', personInput('Álvaro Núñez 100%'))
+    await admin.post('/api/people', personNamed('Álvaro Núñez 100%'))
     const namesFor = async (text: string) =>
       (await admin.get(`/api/people?text=${encodeURIComponent(text)}`)).body.items.map(
         (p: { fullName: string }) => p.fullName,
@@ -221,13 +222,13 @@ describeEachDatabase('people and memberships', (open) => {
     const { admin, school } = await start()
     const path = `/api/people/${school.people.mireille}`
     expect((await admin.put(`${path}/ended`, { ended: true }, 1)).body.reason).toBe('last-administrator')
-    expect((await admin.put(path, personInput('Mireille Sund'), 1)).body.reason).toBe('last-administrator')
+    expect((await admin.put(path, personNamed('Mireille Sund'), 1)).body.reason).toBe('last-administrator')
     await admin.put(
       `/api/people/${school.people.odalys}`,
-      personInput('Odalys Fenn', { administrator: true }),
+      personNamed('Odalys Fenn', { administrator: true }),
       1,
     )
-    expect((await admin.put(path, personInput('Mireille Sund'), 1)).status).toBe(200)
+    expect((await admin.put(path, personNamed('Mireille Sund'), 1)).status).toBe(200)
     expect((await admin.get('/api/people')).status).toBe(403) // the right went at once
   })
 })

@@ -1,10 +1,10 @@
+import { personNamed } from '@valise/core/people'
 import { addMinutes } from '@valise/core/time'
 import { shiftedClock } from '../clock.ts'
 import {
   describeEachDatabase,
   makeSmallSchool,
   makeTestSite,
-  personInput,
   TEST_PASSWORD,
   TEST_START,
 } from '../testing/index.ts'
@@ -193,7 +193,7 @@ describeEachDatabase('coming in and going out', (open) => {
     const { site } = await start()
     const admin = site.browser()
     await admin.signIn('mireille')
-    await admin.post('/api/people', personInput('Ada Quay', { email: 'ada@marram.example' }))
+    await admin.post('/api/people', personNamed('Ada Quay', { email: 'ada@marram.example' }))
     const visitor = site.browser()
     for (const signInName of ['ada', 'wren', 'nobody']) {
       expect((await visitor.post('/api/password/forgotten', { signInName })).status).toBe(204)

@@ -1,4 +1,5 @@
-import { describeEachDatabase, makeSmallSchool, makeTestSite, personInput } from '../testing/index.ts'
+import { personNamed } from '@valise/core/people'
+import { describeEachDatabase, makeSmallSchool, makeTestSite } from '../testing/index.ts'
 
 describeEachDatabase('records', (open) => {
   async function start() {
@@ -15,7 +16,7 @@ describeEachDatabase('records', (open) => {
     const foundation = yearGroups.get('Foundation') ?? null
     await admin.put(
       `/api/people/${people.wren}`,
-      personInput('Wren Adeyemi-Holt', { yearGroupId: foundation }),
+      personNamed('Wren Adeyemi-Holt', { yearGroupId: foundation }),
       1,
     )
     const { body } = await admin.get('/api/records')
@@ -47,7 +48,7 @@ describeEachDatabase('records', (open) => {
     const { admin, school } = await start()
     const count = async () => (await admin.get('/api/records?limit=200')).body.items.length
     const before = await count()
-    await admin.put(`/api/people/${school.people.wren}`, personInput('Wren'), 99)
+    await admin.put(`/api/people/${school.people.wren}`, personNamed('Wren'), 99)
     await admin.post('/api/classes', { name: 'Again', code: 'FLD-204' })
     expect(await count()).toBe(before)
   })

@@ -2,5 +2,5 @@
 export { describeEachDatabase, openTestSqlite, TEST_START } from './databases.ts'
 export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
-export { makeSmallSchool, personInput } from './smallSchool.ts'
+export { makeSmallSchool } from './smallSchool.ts'
 export type { SmallSchool } from './smallSchool.ts'

@@ -1,6 +1,6 @@
 // A school of a handful of people for tests: one of each role, in two classes.
-import { systemActor } from '@valise/core/people'
-import type { ClassRole, PersonInput } from '@valise/core/people'
+import { personNamed, systemActor } from '@valise/core/people'
+import type { ClassRole } from '@valise/core/people'
 import { createClass } from '../classes/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Trx } from '../database/index.ts'
@@ -29,7 +29,7 @@ export async function makeSmallSchool(services: Services): Promise<SmallSchool> 
     const { administratorId, yearGroupIds } = await setUpSchool(trx, {
       school: { name: 'Marram Bay Field College', timeZone: 'Europe/Lisbon', language: 'en' },
       yearGroups: usualYearGroups,
-      administrator: personInput('Mireille Sund', { administrator: true }),
+      administrator: personNamed('Mireille Sund', { administrator: true }),
     })
     await savePassword(trx, administratorId, hash)
     const methods = (await createClass(trx, actor, { name: 'Shore Methods', code: 'FLD-204' })).id
@@ -52,21 +52,6 @@ export async function makeSmallSchool(services: Services): Promise<SmallSchool> 
   })
 }
 
-export function personInput(fullName: string, more: Partial<PersonInput> = {}): PersonInput {
-  const firstName = fullName.split(' ')[0] ?? fullName
-  return {
-    fullName,
-    firstName,
-    chosenName: null,
-    signInName: firstName.toLowerCase(),
-    email: null,
-    language: 'en',
-    administrator: false,
-    yearGroupId: null,
-    ...more,
-  }
-}
-
 interface Member {
   readonly name: string
   readonly role: ClassRole
@@ -79,7 +64,7 @@ async function addMember(
   hash: string,
   { name, role, classId, yearGroupId }: Member,
 ): Promise<string> {
-  const { person } = await createPerson(trx, actor, personInput(name, { yearGroupId }))
+  const { person } = await createPerson(trx, actor, personNamed(name, { yearGroupId }))
   await savePassword(trx, person.id, hash)
   await createMembership(trx, actor, person.id, { classId, role, firstDay: '2026-09-01', lastDay: null })
   return person.id

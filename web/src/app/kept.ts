@@ -11,6 +11,7 @@ const kept = createStore<Kept>({ state: 'nothing-yet' })
 let underWay = 0
 
 export const useKept = kept.use
+export const keptState = kept.get
 
 export function noteKeeping(): void {
   underWay += 1

@@ -1,0 +1,31 @@
+import { createStore } from '../ui/createStore.ts'
+import { keptState, noteKeeping, noteKept, noteRefused } from './kept.ts'
+
+describe('whether things are kept', () => {
+  it('is kept only when everything that was under way is', () => {
+    expect(keptState().state).toBe('nothing-yet')
+    noteKeeping()
+    noteKeeping()
+    noteKept()
+    expect(keptState().state).toBe('keeping')
+    noteKept()
+    expect(keptState()).toEqual({ state: 'kept', at: expect.any(Date) })
+  })
+
+  it('is refused until something is kept again', () => {
+    noteKeeping()
+    noteRefused()
+    expect(keptState().state).toBe('refused')
+    noteKeeping()
+    noteKept()
+    expect(keptState().state).toBe('kept')
+  })
+})
+
+describe('a value outside React', () => {
+  it('is what was set last', () => {
+    const store = createStore('a')
+    store.set('b')
+    expect(store.get()).toBe('b')
+  })
+})
