@@ -33,7 +33,7 @@ try {
   const isTaken = error instanceof Error && 'code' in error && error.code === 'EADDRINUSE'
   if (!(error instanceof StartError) && !isTaken) throw error
   const line = isTaken
-    ? `A port beside ${values.port} is taken. Give another one with --port.`
+    ? `Port ${values.port} or one of the two after it is taken. Give another one with --port.`
     : error.message
   process.stderr.write(`${line}\n`)
   process.exit(1)

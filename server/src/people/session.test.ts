@@ -206,6 +206,7 @@ describeEachDatabase('coming in and going out', (open) => {
       (await visitor.post('/api/password/chosen', { token, password: 'boats in the rain' })).status,
     ).toBe(201)
     expect((await visitor.get('/api/session')).body).toMatchObject({ fullName: 'Ada Quay' })
+    expect((await visitor.get('/api/news')).body.items).toEqual([]) // a first password is no news
     const again = await site.browser().post('/api/password/chosen', { token, password: 'boats in the sun' })
     expect(again).toMatchObject({ status: 410, body: { reason: 'sign-in-link-gone' } })
   })

@@ -178,9 +178,11 @@ export async function keepPassword(
   hash: string,
   butSessionId: string | null,
 ): Promise<void> {
+  const { hash: before } = await getSignInPerson(trx, personId)
   await store.savePassword(trx, personId, hash)
   await store.endSessionsOf(trx, personId, butSessionId)
-  await tellNews(trx, { personId, kind: 'password-changed', params: {} })
+  // Somebody who chooses their first password needs no warning that it changed.
+  if (before !== null) await tellNews(trx, { personId, kind: 'password-changed', params: {} })
   await appendRecord(trx, actor, { action: 'password-changed', subject: 'person', subjectId: personId })
 }
 
