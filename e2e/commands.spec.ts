@@ -32,8 +32,11 @@ test.describe('the demo', () => {
     const taken = await run('serve.js', ['--port', '7801', '--data', data])
     expect(taken).toEqual({
       code: 1,
-      said: expect.stringMatching(/^Port 7801 or one of the two after it is taken\. .*--port\.\n$/),
+      said: expect.stringMatching(/^Port 7801 is taken\. .*--port.*\n$/),
     })
+    expect(existsSync(data)).toBe(false)
+    const beside = await run('serve.js', ['--port', '7800', '--data', data])
+    expect(beside).toEqual({ code: 1, said: expect.stringMatching(/^Port 7801 is taken\./) })
     await new Promise((resolve) => other.close(resolve))
 
     const file = join(folder, 'file')

@@ -1,5 +1,6 @@
 // The demo: the built server over a sample world, with the stand-ins beside it.
 import { existsSync, readdirSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
 import { join, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
@@ -30,18 +31,16 @@ const { values } = parseArgs({
 try {
   await start()
 } catch (error) {
-  const isTaken = error instanceof Error && 'code' in error && error.code === 'EADDRINUSE'
-  if (!(error instanceof StartError) && !isTaken) throw error
-  const line = isTaken
-    ? `Port ${values.port} or one of the two after it is taken. Give another one with --port.`
-    : error.message
-  process.stderr.write(`${line}\n`)
+  if (!(error instanceof StartError)) throw error
+  process.stderr.write(`${error.message}\n`)
   process.exit(1)
 }
 
 async function start(): Promise<void> {
   const port = readPort(values.port)
   const dataFolder = resolve(values.data)
+  // First of all, so that nothing is built or emptied for a start that cannot be.
+  if (port !== 0) for (const one of [port, port + 1, port + 2]) await assertFree(one)
   makeReady(dataFolder)
   const standIns = await startStandIns(port === 0 ? 0 : port + 1)
   const config: Config = {
@@ -93,6 +92,18 @@ async function buildWhereEmpty(services: Services): Promise<void> {
   await buildWorld(services)
   markSampleFolder(dataFolder, 'built')
   if (!values.quiet) print(`Built the sample world in ${((Date.now() - started) / 1000).toFixed(1)} s.`)
+}
+
+/** @throws StartError when somebody listens on the port already */
+function assertFree(port: number): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const trial = createServer()
+    trial.once('error', (cause) => {
+      const advice = `Give another one with --port; the demo takes it and the two after it.`
+      reject(new StartError(`Port ${port} is taken. ${advice}`, { cause }))
+    })
+    trial.listen(port, '127.0.0.1', () => trial.close(() => resolve()))
+  })
 }
 
 function readPort(text: string): number {

@@ -42,7 +42,8 @@ export function Shell() {
         </button>
         <Rail onGo={closePlaces} />
       </dialog>
-      <main id="work" ref={work} className={styles.work} tabIndex={-1}>
+      {/* It scrolls by itself, so it must be reached by keyboard also where nothing in it can be. */}
+      <main id="work" ref={work} className={styles.work} tabIndex={0}>
         <Suspense fallback={<Loading />}>
           <Outlet />
         </Suspense>
