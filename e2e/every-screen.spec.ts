@@ -48,7 +48,7 @@ const looks = [
 
 for (const { name, axe, ...options } of looks) {
   test(`every screen is accessible and whole ${name}`, async ({ browser }) => {
-    test.setTimeout(180_000)
+    test.setTimeout(300_000)
     await forEachScreen({ browser, ...options }, async (page, screen) => {
       const [whole, seen] = await page.evaluate(() => {
         const main = document.querySelector('main')
@@ -69,7 +69,7 @@ async function findingsOf(page: Page, screen: Screen): Promise<string[]> {
 }
 
 test('every screen is whole in Spanish', async ({ browser }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(240_000)
   for (const who of ['Wren', 'Mireille'] as const) {
     const page = await site.pageAs(browser, who)
     await page.goto('/settings')
@@ -116,6 +116,7 @@ async function forEachScreen(
     await screen.go(page)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await page.waitForLoadState('networkidle')
+    await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
     await look(page, screen)
     // A refusal by the server is said by the browser as well; those of this list are what the screen is about.
     const unexpected = said.filter((text) => !/status of 40[14]/.test(text))

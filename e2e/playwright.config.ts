@@ -6,8 +6,8 @@ const journeys = defineConfig({
   testMatch: '*.spec.ts',
   outputDir: 'test-results',
   workers: 2,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {

@@ -104,7 +104,7 @@ test('colours follow the device until one chooses, and stay chosen', async ({ br
   const page = await site.pageAs(browser, 'Wren', { colorScheme: 'dark' })
   const background = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor)
   await page.goto('/settings')
-  expect(await background()).toBe('rgb(14, 29, 38)')
+  await expect.poll(background).toBe('rgb(14, 29, 38)')
   await page.getByText('Light', { exact: true }).click()
   await expect.poll(background).toBe('rgb(240, 231, 215)')
   await page.reload()

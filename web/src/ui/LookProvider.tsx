@@ -2,23 +2,20 @@
 import createCache from '@emotion/cache'
 import { CacheProvider } from '@emotion/react'
 import CssBaseline from '@mui/material/CssBaseline'
-import GlobalStyles from '@mui/material/GlobalStyles'
 import { ThemeProvider } from '@mui/material/styles'
 import type { ReactNode } from 'react'
 import './fonts.ts'
-import { colourProperties, theme } from './theme.ts'
+import { theme } from './theme.ts'
 import './tokens.css'
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content
 const cache = createCache({ key: 'v', prepend: true, ...(nonce && { nonce }) })
-const colours = { ':root': colourProperties('light'), '[data-scheme="dark"]': colourProperties('dark') }
 
 export function LookProvider({ children }: { children: ReactNode }) {
   return (
     <CacheProvider value={cache}>
       <ThemeProvider theme={theme} modeStorageKey="valise-scheme" defaultMode="system">
         <CssBaseline />
-        <GlobalStyles styles={colours} />
         {children}
       </ThemeProvider>
     </CacheProvider>

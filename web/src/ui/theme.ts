@@ -6,11 +6,6 @@ import { colour as colours } from './tokens.json'
 type Scheme = 'light' | 'dark'
 type ColourName = keyof typeof colours
 
-/** Every colour of a scheme as a custom property: `--lining`, `--tan-text` and so on. */
-export function colourProperties(scheme: Scheme): Record<string, string> {
-  return Object.fromEntries(Object.entries(colours).map(([name, colour]) => [`--${name}`, colour[scheme]]))
-}
-
 function paletteOf(scheme: Scheme) {
   const of = (name: ColourName) => colours[name][scheme]
   const paired = (name: ColourName, text: ColourName) => ({
