@@ -37,6 +37,7 @@ test('an address of others and one that never was show the same', async ({ brows
   ]) {
     await page.goto(address)
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('There is nothing here')
+    await expect(page).toHaveTitle('There is nothing here · Valise')
   }
 })
 

@@ -3,12 +3,18 @@ import { AppError } from '@valise/core/problems'
 import { addMinutes, minutesBetween } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Database, Reader } from '../database/index.ts'
+import type { ServerKeys } from '../keys.ts'
 
 export interface RateLimit {
   /** What is counted, as a keyed digest: the table holds no names and no addresses. */
   readonly bucket: string
   readonly most: number
   readonly minutes: number
+}
+
+/** The bucket of an account, an address or a link, for one purpose. */
+export function bucketOf(keys: ServerKeys, purpose: string, text: string): string {
+  return `${purpose}:${keys.digest(purpose, text)}`
 }
 
 /** @throws AppError `too-many` with the minutes to wait when any of the limits is used up. */

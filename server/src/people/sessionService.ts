@@ -12,7 +12,7 @@ import { addMinutes, minutesBetween } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import { tellNews } from '../feedback/index.ts'
-import { assertWithinLimits, countTry, forgetTries } from '../http/index.ts'
+import { assertWithinLimits, bucketOf, countTry, forgetTries } from '../http/index.ts'
 import type { Client, RateLimit } from '../http/index.ts'
 import { hashToken, newToken } from '../keys.ts'
 import { appendRecord } from '../records/index.ts'
@@ -225,13 +225,12 @@ function recordRefusal(services: Services, person: SignInRow | null): Promise<vo
 }
 
 function signInLimits(services: Services, key: string, address: string) {
-  const bucket = (purpose: string, text: string) => `${purpose}:${services.keys.digest(purpose, text)}`
   return {
-    account: { bucket: bucket('sign-in-account', key), most: 10, minutes: 15 },
-    address: { bucket: bucket('sign-in-address', address), most: 300, minutes: 15 },
+    account: { bucket: bucketOf(services.keys, 'sign-in-account', key), most: 10, minutes: 15 },
+    address: { bucket: bucketOf(services.keys, 'sign-in-address', address), most: 300, minutes: 15 },
   } satisfies Record<string, RateLimit>
 }
 
 function passwordLimit(services: Services, personId: string): RateLimit {
-  return { bucket: `password:${services.keys.digest('password', personId)}`, most: 10, minutes: 15 }
+  return { bucket: bucketOf(services.keys, 'password', personId), most: 10, minutes: 15 }
 }

@@ -5,7 +5,7 @@ import type { Actor, Language, MySession, SignInLink } from '@valise/core/people
 import { addMinutes } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
-import { assertWithinLimits, countTry } from '../http/index.ts'
+import { assertWithinLimits, bucketOf, countTry } from '../http/index.ts'
 import type { Client } from '../http/index.ts'
 import { hashToken, newToken } from '../keys.ts'
 import { appendRecord } from '../records/index.ts'
@@ -52,10 +52,9 @@ export async function sendForgottenLink(
   signInName: string,
 ): Promise<void> {
   const key = toSignInKey(signInName)
-  const bucket = (purpose: string, text: string) => `${purpose}:${services.keys.digest(purpose, text)}`
   const limits = [
-    { bucket: bucket('forgotten-account', key), most: 3, minutes: 60 },
-    { bucket: bucket('forgotten-address', client.address), most: 60, minutes: 60 },
+    { bucket: bucketOf(services.keys, 'forgotten-account', key), most: 3, minutes: 60 },
+    { bucket: bucketOf(services.keys, 'forgotten-address', client.address), most: 60, minutes: 60 },
   ]
   await assertWithinLimits(reader, limits)
   await countTry(services.database, limits)
