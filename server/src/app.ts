@@ -5,6 +5,7 @@ import { Hono } from 'hono'
 import { compress } from 'hono/compress'
 import { v7 as uuidv7 } from 'uuid'
 import { classRoutes } from './classes/index.ts'
+import { evidenceRoutes, mountUploads } from './evidence/index.ts'
 import { feedbackRoutes } from './feedback/index.ts'
 import {
   assertOwnSite,
@@ -52,6 +53,7 @@ export const productRoutes: readonly Route[] = [
   ...sessionRoutes,
   ...peopleRoutes,
   ...classRoutes,
+  ...evidenceRoutes,
   ...feedbackRoutes,
   ...recordRoutes,
 ]
@@ -83,6 +85,7 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
     return problemResponse(refusal, numberOf(c.req.raw))
   })
 
+  mountUploads(app, services, authenticate)
   mountRoutes(app, services, routes, { authenticate, checkAnswers: options.checkAnswers ?? false })
   let description: object | undefined
   app.get('/api/openapi.json', (c) => c.json((description ??= describeApi(routes, VERSION))))

@@ -13,12 +13,18 @@ export interface Config {
   readonly mail: string | null
   /** Whether the address of the client stands in X-Forwarded-For, set by a proxy of one's own. */
   readonly behindProxy: boolean
+  /** Bytes that one file may have. */
+  readonly largestFile: number
+  /** Bytes that one person may keep. */
+  readonly quota: number
   /** The moment at which the clock is to stand at the start; only demo and tests may shift it. */
   readonly clock: string | null
   /** The built web site, or null to serve the API alone. */
   readonly webFolder: string | null
   readonly logLevel: 'silent' | 'error' | 'info'
 }
+
+const MEGABYTE = 1_048_576
 
 type Environment = Readonly<Record<string, string | undefined>>
 
@@ -38,6 +44,8 @@ export function readConfig(environment: Environment, defaults: Partial<Config> =
     postgres: environment['VALISE_POSTGRES'] ?? defaults.postgres ?? null,
     mail: environment['VALISE_MAIL'] ?? defaults.mail ?? null,
     behindProxy: environment['VALISE_BEHIND_PROXY'] === '1',
+    largestFile: readMegabytes('VALISE_LARGEST_FILE', environment) ?? defaults.largestFile ?? 2048 * MEGABYTE,
+    quota: readMegabytes('VALISE_QUOTA', environment) ?? defaults.quota ?? 20_480 * MEGABYTE,
     clock: environment['VALISE_CLOCK'] ?? defaults.clock ?? null,
     webFolder: defaults.webFolder ?? null,
     logLevel: readLogLevel(environment['VALISE_LOG']) ?? defaults.logLevel ?? 'info',
@@ -53,6 +61,16 @@ function readPort(text: string | undefined): number | null {
   const port = Number(text)
   if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new Error(`VALISE_PORT is no port: ${text}`)
   return port
+}
+
+/** Sizes are set in megabytes of 1,048,576 bytes. */
+function readMegabytes(name: string, environment: Environment): number | null {
+  const text = environment[name]
+  if (text === undefined) return null
+  const megabytes = Number(text)
+  if (!Number.isInteger(megabytes) || megabytes < 1)
+    throw new Error(`${name} is no number of megabytes: ${text}`)
+  return megabytes * MEGABYTE
 }
 
 function readLogLevel(text: string | undefined): Config['logLevel'] | null {

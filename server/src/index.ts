@@ -20,6 +20,7 @@ export {
   usualYearGroups,
 } from './people/index.ts'
 export { createClass } from './classes/index.ts'
-export { listen, openServices, StartError } from './start.ts'
+export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
+export { keepFile, putIntoBin, putIntoTray, updateEvidence } from './evidence/index.ts'
 export type { RunningServer } from './start.ts'
 export type { Services } from './services.ts'

@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { createApp } from './app.ts'
 import { readConfig } from './config.ts'
-import { listen, openServices, StartError } from './start.ts'
+import { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
 
 const builtWeb = fileURLToPath(new URL('../../web/dist', import.meta.url))
 
@@ -11,10 +11,11 @@ try {
   const config = readConfig(process.env, existsSync(builtWeb) ? { webFolder: builtWeb } : {})
   const services = await openServices(config, process.env['NODE_ENV'] === 'test')
   const server = await listen(createApp(services), config)
+  await startJobs(services)
   process.stdout.write(`Valise listens on http://${config.host}:${server.port}\n`)
   const stop = async () => {
     await server.close()
-    await services.database.close()
+    await closeServices(services)
     process.exit(0)
   }
   process.once('SIGINT', stop)

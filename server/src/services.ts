@@ -1,7 +1,11 @@
 // What the use cases work with, made once at the start and handed down.
 import type { Config } from './config.ts'
 import type { Database } from './database/index.ts'
+import { evidenceJobs } from './evidence/index.ts'
+import type { EvidenceWorkers } from './evidence/index.ts'
+import type { FileStore } from './files/index.ts'
 import type { RequestLog } from './http/index.ts'
+import type { Jobs } from './jobs/index.ts'
 import type { ServerKeys } from './keys.ts'
 import type { MailSender } from './mail/index.ts'
 import type { PasswordHasher } from './people/passwordHasher.ts'
@@ -9,8 +13,17 @@ import type { PasswordHasher } from './people/passwordHasher.ts'
 export interface Services {
   readonly config: Config
   readonly database: Database
+  readonly files: FileStore
+  readonly jobs: Jobs
   readonly keys: ServerKeys
   readonly mail: MailSender
   readonly passwords: PasswordHasher
   readonly log: RequestLog
+  readonly workers: EvidenceWorkers
+}
+
+/** Tells the background work who does what; each domain brings its own. */
+export function withJobs(services: Services): Services {
+  for (const [kind, handler] of Object.entries(evidenceJobs(services))) services.jobs.handle(kind, handler)
+  return services
 }

@@ -5,7 +5,7 @@ import { personNamed, systemActor } from '@valise/core/people'
 import { readConfig } from './config.ts'
 import { makeSignInLink, setUpSchool, usualYearGroups } from './people/index.ts'
 import type { Services } from './services.ts'
-import { openServices, StartError } from './start.ts'
+import { closeServices, openServices, StartError } from './start.ts'
 
 const USAGE = `npm run set-up -- --school NAME --administrator "FIRST AND FAMILY NAME" --sign-in NAME [--zone Europe/Lisbon] [--language en|es]`
 
@@ -29,7 +29,7 @@ try {
   try {
     await setUp(services, { school, administrator, signInName, zone, language })
   } finally {
-    await services.database.close()
+    await closeServices(services)
   }
 } catch (error) {
   if (!(error instanceof StartError || error instanceof AppError)) throw error

@@ -10,10 +10,15 @@ import type { Config } from './config.ts'
 import { databaseFile } from './config.ts'
 import { errorCodeOf } from './errorCode.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
+import { planSweep } from './evidence/index.ts'
+import type { EvidenceTasks } from './evidence/index.ts'
+import { openFolderStore } from './files/index.ts'
 import { openLog } from './http/index.ts'
 import { openKeys } from './keys.ts'
+import { makeJobs, makeThreads } from './jobs/index.ts'
 import { makeMailSender } from './mail/index.ts'
 import { makePasswordHasher } from './people/index.ts'
+import { withJobs } from './services.ts'
 import type { Services } from './services.ts'
 
 const GRACE_MS = 2000
@@ -42,14 +47,36 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
       ? openSqlite({ file: databaseFile(config), clock })
       : await openPostgres(config.postgres, clock)
   await migrateToLatest(database)
-  return {
+  const log = openLog(config.logLevel)
+  return withJobs({
     config,
     database,
+    files: openFolderStore(config.dataFolder),
+    jobs: makeJobs(database, log),
     keys: openKeys(config.dataFolder),
     mail: makeMailSender(config),
     passwords: makePasswordHasher(),
-    log: openLog(config.logLevel),
-  }
+    log,
+    workers: makeThreads<EvidenceTasks>(workerProgram(), { dataFolder: config.dataFolder }),
+  })
+}
+
+/** Begins the background work: what is due, and the sweep every hour. */
+export async function startJobs(services: Services): Promise<void> {
+  await planSweep(services)
+  services.jobs.start()
+}
+
+/** Ends what runs beside the requests, then closes the database. */
+export async function closeServices(services: Services): Promise<void> {
+  await services.jobs.stop()
+  await services.workers.close()
+  await services.database.close()
+}
+
+/** The thread's program lies beside this one: built, or as source while one develops. */
+function workerProgram(): URL {
+  return new URL(import.meta.url.endsWith('.ts') ? './worker.ts' : './worker.js', import.meta.url)
 }
 
 export interface RunningServer {

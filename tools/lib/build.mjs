@@ -10,13 +10,14 @@ import { root } from './run.mjs'
 const programs = {
   main: 'server/src/main.ts',
   setUp: 'server/src/setUp.ts',
+  worker: 'server/src/worker.ts',
   serve: 'tools/src/serve.ts',
   backup: 'tools/src/backup.ts',
   restore: 'tools/src/restore.ts',
 }
 
 /** Native parts, and what finds its own files at run time. Everything else goes in: one file starts faster than 400. */
-const outside = ['better-sqlite3', '@node-rs/argon2', 'knex', 'pg', 'pino', 'nodemailer']
+const outside = ['better-sqlite3', '@node-rs/argon2', 'knex', 'pg', 'pino', 'nodemailer', 'sharp', 'piscina']
 
 export async function build() {
   await buildWeb()

@@ -13,7 +13,15 @@ import {
   SAMPLE_PASSWORD,
   sampleFiles,
 } from '@valise/demo'
-import { createApp, listen, openServices, readConfig, StartError } from '@valise/server'
+import {
+  closeServices,
+  createApp,
+  listen,
+  openServices,
+  readConfig,
+  startJobs,
+  StartError,
+} from '@valise/server'
 import type { Config, Services } from '@valise/server'
 import { startStandIns } from '@valise/stand-ins'
 
@@ -56,6 +64,7 @@ async function start(): Promise<void> {
   }
   const services = await openServices(config, true)
   await buildWhereEmpty(services)
+  await startJobs(services)
   const app = createApp(services, { extraRoutes: demoRoutes(config, standIns.mailRoomAddress) })
   const server = await listen(app, config)
   say(server.port, standIns.mailRoomAddress)
@@ -63,7 +72,7 @@ async function start(): Promise<void> {
   const stop = async () => {
     await server.close()
     await standIns.close()
-    await services.database.close()
+    await closeServices(services)
     process.exit(0)
   }
   process.once('SIGINT', stop)

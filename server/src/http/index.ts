@@ -1,6 +1,7 @@
 // HTTP plumbing: routes as data, refusals as problem details, headers, limits, the log.
+export type { FileAnswer } from './fileAnswer.ts'
 export { answerOnce } from './idempotency.ts'
-export { mountRoutes } from './mountRoutes.ts'
+export { getSignedIn, mountRoutes } from './mountRoutes.ts'
 export type { Authenticate } from './mountRoutes.ts'
 export { describeApi } from './openApi.ts'
 export { problemResponse, statusOf, toAppError } from './problemDetails.ts'
@@ -8,7 +9,8 @@ export { assertWithinLimits, bucketOf, countTry, forgetTries } from './rateLimit
 export type { RateLimit } from './rateLimits.ts'
 export { openLog } from './requestLog.ts'
 export type { RequestLog } from './requestLog.ts'
-export { route } from './route.ts'
+export { fileRoute, route } from './route.ts'
 export type { Client, Route, Who } from './route.ts'
+export { parseInput } from './validation.ts'
 export { assertOwnSite, securityHeaders } from './securityHeaders.ts'
 export { mountWebSite } from './webSite.ts'

@@ -8,6 +8,8 @@ import type { Context, Hono } from 'hono'
 import { getCookie, setCookie, deleteCookie } from 'hono/cookie'
 import type { Reader } from '../database/index.ts'
 import type { Services } from '../services.ts'
+import { answerFile } from './fileAnswer.ts'
+import type { FileAnswer } from './fileAnswer.ts'
 import { answerOnce } from './idempotency.ts'
 import type { KeptAnswer } from './idempotency.ts'
 import type { Call, Client, Route, RouteSpec, Who } from './route.ts'
@@ -54,20 +56,38 @@ async function answer(
   options: MountOptions,
 ): Promise<Response> {
   const { spec } = route
-  const client = clientOf(c, services)
   const reader = services.database.reader()
-  const token = client.sessionToken
-  const session = token === null ? null : await options.authenticate(services, reader, token)
-  const actor = session?.actor ?? unknownActor
+  const { client, session, actor } = await findCaller(c, services, reader, options.authenticate)
   assertMayCall(spec.who, actor)
   const call = await readCall(c, { services, reader, client, actor }, spec)
   const kept = await runCall(c, call, route, actor)
   // What the page asks by itself (fresh news, say) is no sign that somebody sits there.
   if (session?.noteSeen && !c.req.header('valise-background')) await session.noteSeen()
+  // A route with `file` answers with one: `fileRoute` sees to it.
+  if (spec.file) return answerFile(c.req.raw, services.files, kept.body as FileAnswer)
   c.header('cache-control', 'no-store')
   if (!spec.answer) return c.body(null, 204)
   if (options.checkAnswers) assertAnswer(spec.answer, kept.body)
   return c.newResponse(JSON.stringify(kept.body), spec.status ?? 200, { 'content-type': 'application/json' })
+}
+
+async function findCaller(c: Context, services: Services, reader: Reader, authenticate: Authenticate) {
+  const client = clientOf(c, services)
+  const token = client.sessionToken
+  const session = token === null ? null : await authenticate(services, reader, token)
+  return { client, session, actor: session?.actor ?? unknownActor }
+}
+
+/** Who is signed in at the other end, for handlers that are no routes. Asking counts as a sign of life. */
+export async function getSignedIn(
+  c: Context,
+  services: Services,
+  authenticate: Authenticate,
+): Promise<PersonActor> {
+  const { session } = await findCaller(c, services, services.database.reader(), authenticate)
+  if (session === null) throw new AppError('signed-out', 'signed-out')
+  if (session.noteSeen) await session.noteSeen()
+  return session.actor
 }
 
 function assertMayCall(who: Who, actor: Actor): void {

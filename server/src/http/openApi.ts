@@ -35,9 +35,15 @@ function operationOf(spec: RouteSpec): object {
     ...(spec.needsRevision ? [headerOf('If-Match', true, 'The revision that is changed, as "r5"')] : []),
     ...(spec.once ? [headerOf('Idempotency-Key', false, 'Makes a repeated request have one effect')] : []),
   ]
-  const done = spec.answer
-    ? { [spec.status ?? 200]: { description: 'Done', ...json(spec.answer) } }
-    : { 204: { description: 'Done' } }
+  const bytes = { 'application/octet-stream': { schema: { type: 'string', format: 'binary' } } }
+  const done = spec.file
+    ? {
+        200: { description: 'The file', content: bytes },
+        206: { description: 'The part that was asked for', content: bytes },
+      }
+    : spec.answer
+      ? { [spec.status ?? 200]: { description: 'Done', ...json(spec.answer) } }
+      : { 204: { description: 'Done' } }
   return {
     summary: spec.summary,
     description: `For ${spec.who === 'anyone' ? 'anyone' : spec.who === 'signed-in' ? 'people who are signed in' : 'administrators'}.`,

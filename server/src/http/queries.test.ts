@@ -1,7 +1,12 @@
 import { inTransaction } from '../database/index.ts'
 import { createMembership, createPerson } from '../people/index.ts'
 import { personNamed, systemActor } from '@valise/core/people'
-import { describeEachDatabase, makeSmallSchool, makeTestSite } from '../testing/index.ts'
+import {
+  describeEachDatabase,
+  insertSampleEvidence,
+  makeSmallSchool,
+  makeTestSite,
+} from '../testing/index.ts'
 
 const lists = [
   '/api/people?limit=200',
@@ -9,6 +14,11 @@ const lists = [
   '/api/records?limit=200',
   '/api/news',
   '/api/sessions',
+  '/api/evidence?limit=200',
+  '/api/evidence/tags',
+  '/api/bin?limit=200',
+  '/api/tray',
+  '/api/uploads',
 ]
 
 describeEachDatabase('lists', (open) => {
@@ -52,6 +62,7 @@ describeEachDatabase('lists', (open) => {
           lastDay: null,
         } as const
         await createMembership(trx, systemActor('test'), person.id, membership)
+        await insertSampleEvidence(trx, school.people.mireille, n)
       }
     })
     expect(await countAll()).toEqual(few)

@@ -3,6 +3,7 @@ import type { Actor, PersonActor } from '@valise/core/people'
 import type { Static, TSchema } from 'typebox'
 import type { Reader, Writable } from '../database/index.ts'
 import type { Services } from '../services.ts'
+import type { FileAnswer } from './fileAnswer.ts'
 
 /** Who may call a route at all; what they see there is the service's decision. */
 export type Who = 'anyone' | 'signed-in' | 'administrator'
@@ -27,6 +28,8 @@ export interface RouteSpec<
   readonly status?: 200 | 201 | 202
   /** Writes to what others may change as well carry `If-Match: "r<revision>"`. */
   readonly needsRevision?: true
+  /** The handler answers with a `FileAnswer`, which is sent as its bytes, whole or the part that was asked for. */
+  readonly file?: true
   /** An `Idempotency-Key` makes the repeated request have one effect. */
   readonly once?: true
 }
@@ -68,9 +71,18 @@ export function route<
   B extends TSchema,
   A extends TSchema,
 >(
-  spec: RouteSpec<W, P, Q, B, A>,
+  spec: RouteSpec<W, P, Q, B, A> & { readonly file?: never },
   handle: (call: Call<W, Static<P>, Static<Q>, Static<B>>) => Promise<[A] extends [never] ? void : Static<A>>,
 ): Route {
   // The router hands over only what it has checked against the schemas above.
   return { spec, handle: handle as Route['handle'] }
+}
+
+/** A route that answers with a file. */
+export function fileRoute<W extends Who, P extends TSchema>(
+  spec: Omit<RouteSpec<W, P>, 'method' | 'answer' | 'file' | 'query' | 'body'>,
+  handle: (call: Call<W, Static<P>, unknown, unknown>) => Promise<FileAnswer>,
+): Route {
+  // As above.
+  return { spec: { ...spec, method: 'get', file: true }, handle: handle as Route['handle'] }
 }

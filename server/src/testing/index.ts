@@ -1,6 +1,10 @@
 // For tests and measurements: databases, a site without a socket, a small school.
 export { describeEachDatabase, openTestSqlite, TEST_START } from './databases.ts'
+export { insertSampleEvidence } from './sampleEvidence.ts'
 export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
 export { makeSmallSchool } from './smallSchool.ts'
 export type { SmallSchool } from './smallSchool.ts'
+export { makePicture, makePictureBomb } from './pictures.ts'
+export { beginUpload, BYTES, TUS, upload } from './upload.ts'
+export type { FileToUpload } from './upload.ts'

@@ -1,13 +1,25 @@
 // A whole server for tests, without a socket: an app over a real database, and browsers that keep their cookie.
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { inspect } from 'node:util'
 import { makeKeys } from '../keys.ts'
 import type { Config } from '../config.ts'
 import { createApp } from '../app.ts'
+import { evidenceTasks } from '../evidence/index.ts'
+import { openFolderStore } from '../files/index.ts'
 import type { Route } from '../http/index.ts'
+import { makeInlineWorkers, makeJobs } from '../jobs/index.ts'
 import type { Database } from '../database/index.ts'
 import type { Message } from '../mail/index.ts'
 import { makePasswordHasher } from '../people/index.ts'
+import { withJobs } from '../services.ts'
 import type { Services } from '../services.ts'
+
+const folders: string[] = []
+afterAll(() => {
+  for (const folder of folders.splice(0)) rmSync(folder, { recursive: true })
+})
 
 export const testConfig: Config = {
   dataFolder: '/nowhere',
@@ -20,6 +32,8 @@ export const testConfig: Config = {
   clock: null,
   webFolder: null,
   logLevel: 'silent',
+  largestFile: 50 * 1_048_576,
+  quota: 200 * 1_048_576,
 }
 
 /** So little work that a test can sign in a hundred times. */
@@ -38,20 +52,27 @@ export function makeTestSite(
   config = testConfig,
 ): TestSite {
   const mails: Message[] = []
-  const services: Services = {
-    config,
+  const dataFolder = mkdtempSync(join(tmpdir(), 'valise-files-'))
+  folders.push(dataFolder)
+  const files = openFolderStore(dataFolder)
+  // A defect in a test must be seen: it is printed where a server would log it.
+  const log: Services['log'] = {
+    answered: () => undefined,
+    failed: (_, error) =>
+      process.stderr.write(`${inspect(error)}
+`),
+  }
+  const services: Services = withJobs({
+    config: { ...config, dataFolder },
     database,
+    files,
+    jobs: makeJobs(database, log),
     keys: makeKeys(Buffer.alloc(32, 7)),
     mail: { canSend: true, send: async (message) => void mails.push(message) },
     passwords: makePasswordHasher(cheapHashes),
-    // A defect in a test must be seen: it is printed where a server would log it.
-    log: {
-      answered: () => undefined,
-      failed: (_, error) =>
-        process.stderr.write(`${inspect(error)}
-`),
-    },
-  }
+    log,
+    workers: makeInlineWorkers(evidenceTasks(files)),
+  })
   const app = createApp(services, { checkAnswers: true, extraRoutes })
   return { services, mails, browser: () => new TestBrowser((path, init) => app.request(path, init)) }
 }
@@ -59,6 +80,7 @@ export function makeTestSite(
 export interface Answer {
   readonly status: number
   readonly headers: Headers
+  readonly bytes: Buffer
   /** Whatever the JSON holds: tests look into answers of every shape, each held against its schema before. */
   readonly body: ReturnType<typeof JSON.parse>
 }
@@ -79,17 +101,21 @@ export class TestBrowser {
   ): Promise<Answer> {
     const sent = new Headers({ origin: testConfig.publicAddress, cookie: this.cookie, ...headers })
     if (body !== undefined && !sent.has('content-type')) sent.set('content-type', 'application/json')
-    const text = typeof body === 'string' ? body : JSON.stringify(body)
+    const isRaw = typeof body === 'string' || body instanceof Uint8Array
+    // TypeScript tells apart where a typed array's memory lies; a request does not.
+    const raw = (isRaw ? body : JSON.stringify(body)) as NonNullable<RequestInit['body']>
     const response = await this.#request(`${testConfig.publicAddress}${path}`, {
       method,
       headers: sent,
-      ...(body !== undefined && { body: text }),
+      ...(body !== undefined && { body: raw }),
     })
     const set = response.headers.get('set-cookie')
     if (set !== null) this.cookie = set.split(';')[0] ?? ''
-    const answer = await response.text()
+    const bytes = Buffer.from(await response.arrayBuffer())
+    const answer = bytes.toString('utf8')
     const isJson = response.headers.get('content-type')?.includes('json')
-    return { status: response.status, headers: response.headers, body: isJson ? JSON.parse(answer) : answer }
+    const { status, headers: answered } = response
+    return { status, headers: answered, bytes, body: isJson && answer ? JSON.parse(answer) : answer }
   }
 
   get = (path: string) => this.ask('GET', path)

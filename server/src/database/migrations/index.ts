@@ -2,5 +2,7 @@
 import * as peopleAndClasses from './20261123060000_create_people_and_classes.ts'
 import * as sessions from './20261123061000_create_sessions.ts'
 import * as recordsAndNews from './20261123062000_create_records_and_news.ts'
+import * as filesAndJobs from './20261123100000_create_files_and_jobs.ts'
+import * as evidence from './20261123101000_create_evidence.ts'
 
-export const migrations = [peopleAndClasses, sessions, recordsAndNews] as const
+export const migrations = [peopleAndClasses, sessions, recordsAndNews, filesAndJobs, evidence] as const

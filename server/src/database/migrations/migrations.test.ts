@@ -14,6 +14,15 @@ const proofs: Record<string, readonly string[]> = {
   ],
   '20261123061000_create_sessions': ['passwords', 'sessions', 'signInLinks', 'rateLimits', 'idempotencyKeys'],
   '20261123062000_create_records_and_news': ['auditRecords', 'news'],
+  '20261123100000_create_files_and_jobs': ['files', 'jobs'],
+  '20261123101000_create_evidence': [
+    'evidence',
+    'evidenceVersions',
+    'evidenceTags',
+    'renditions',
+    'trayItems',
+    'uploads',
+  ],
 }
 
 describeEachDatabase('migrations', (open) => {

@@ -1,0 +1,56 @@
+// File names as they come from anybody's device: tidied for keeping, and read for a title.
+import { toPlainLine } from '../people/index.ts'
+import { LONGEST_FILE_NAME, LONGEST_TITLE } from './valueLists.ts'
+
+/** Controls, and marks that turn the direction of writing: with them `gpj.exe` reads as `exe.jpg`. */
+const HIDDEN = /[\p{Cc}\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/gu
+
+/**
+ * A file name that can be kept and shown: its last part only, composed (NFC), without hidden marks, at most 200
+ * characters with the ending kept. Letters of every script and emoji stay. Never empty: `file` where nothing is left.
+ */
+export function cleanFileName(name: string): string {
+  const last = name.split(/[/\\]/).at(-1) ?? ''
+  const line = toPlainLine(last.toWellFormed().replace(HIDDEN, ' '))
+  const named = line.replace(/^\.+/, '').trim()
+  return named === '' ? 'file' : shortened(named)
+}
+
+/** The ending of a file name in lower case without its dot, or ''. */
+export function extensionOf(fileName: string): string {
+  return /\.([\p{L}\p{N}]{1,12})$/u.exec(fileName)?.[1]?.toLowerCase() ?? ''
+}
+
+/** Words that devices write into names, which tell nobody what the thing is. */
+const deviceWords = new Set(
+  (
+    'img dsc dscn dscf pxl vid mov mvi gopr gh wa cimg sam pict image photo picture video audio voice rec recording ' +
+    'scan screen shot screenshot untitled unnamed download file document doc copy new edited final at am pm mp'
+  ).split(' '),
+)
+
+/**
+ * A title from a file name, or '' where only a device spoke (`IMG_2041.jpg`): then the owner is asked.
+ *
+ * Underscores and the like become spaces; the ending goes.
+ */
+export function suggestTitle(fileName: string): string {
+  const ending = extensionOf(fileName)
+  const stem = ending === '' ? fileName : fileName.slice(0, -ending.length - 1)
+  const title = toPlainLine(stem.replace(/[_+]|%20/g, ' '))
+  const words = title.toLowerCase().match(/\p{L}+/gu) ?? []
+  const tells = words.some((word) => word.length > 1 && !deviceWords.has(word))
+  return tells ? cut(title, LONGEST_TITLE) : ''
+}
+
+function shortened(name: string): string {
+  if ([...name].length <= LONGEST_FILE_NAME) return name
+  const ending = extensionOf(name)
+  const tail = ending === '' ? '' : name.slice(-ending.length - 1)
+  return cut(name.slice(0, name.length - tail.length), LONGEST_FILE_NAME - [...tail].length).trim() + tail
+}
+
+/** The first `most` characters, never half of one. */
+function cut(text: string, most: number): string {
+  return [...text].slice(0, most).join('').trim()
+}

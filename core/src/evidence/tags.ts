@@ -1,0 +1,19 @@
+// Tags: short words an owner puts on things, compared without case, marks or double spaces.
+import { foldText, toPlainLine } from '../people/index.ts'
+import { LONGEST_TAG, MOST_TAGS } from './valueLists.ts'
+
+/** The form under which a tag is the same as another. */
+export function toTagKey(tag: string): string {
+  return foldText(tag)
+}
+
+/** Tags as they are kept: tidied, none empty, none twice (the first spelling stays), at most 30, in their order. */
+export function cleanTags(tags: readonly string[]): string[] {
+  const kept = new Map<string, string>()
+  for (const tag of tags) {
+    const line = [...toPlainLine(tag)].slice(0, LONGEST_TAG).join('').trim()
+    const key = toTagKey(line)
+    if (key !== '' && !kept.has(key)) kept.set(key, line)
+  }
+  return [...kept.values()].slice(0, MOST_TAGS)
+}

@@ -1,0 +1,10 @@
+// Evidence: what a student keeps, how it comes in, the tray and the bin.
+export { evidenceJobs, planSweep } from './evidenceJobs.ts'
+export { keepFile } from './keepFile.ts'
+export type { FileToKeep, KeptFile } from './keepFile.ts'
+export { shutOtherReaders } from './openPicture.ts'
+export { evidenceRoutes } from './routes.ts'
+export { putIntoBin, putIntoTray, updateEvidence } from './service.ts'
+export { evidenceTasks } from './tasks.ts'
+export type { EvidenceTasks, EvidenceWorkers } from './tasks.ts'
+export { mountUploads } from './uploadRoutes.ts'

@@ -1,0 +1,3 @@
+// The kinds of background work on evidence.
+export const RENDER_VERSION = 'render-version'
+export const SWEEP = 'sweep'

@@ -1,0 +1,27 @@
+// The sweep: once an hour, what nobody needs any more goes: old uploads, the bin after its days, loose files.
+import { BIN_KEPT_DAYS, UPLOAD_KEPT_HOURS } from '@valise/core/evidence'
+import { addMinutes } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import { removeLooseFiles } from '../files/index.ts'
+import type { Services } from '../services.ts'
+import { deleteBinnedBefore } from './store.ts'
+import { deleteUploadsBefore, hasUpload } from './uploadStore.ts'
+
+const EVERY_MINUTES = 60
+const LEFTOVERS_KEPT_MS = 24 * 3_600_000
+
+/** @returns when to sweep again */
+export async function sweep({ database, files }: Pick<Services, 'database' | 'files'>): Promise<Instant> {
+  await inTransaction(database, async (trx) => {
+    await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_KEPT_HOURS * 60))
+    await deleteBinnedBefore(trx, addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60))
+  })
+  const reader = database.reader()
+  for await (const id of files.incoming.list()) {
+    if (!(await hasUpload(reader, id))) await files.incoming.drop(id)
+  }
+  await files.incoming.clearLeftovers(LEFTOVERS_KEPT_MS)
+  await removeLooseFiles(database, files)
+  return addMinutes(reader.now, EVERY_MINUTES)
+}

@@ -1,0 +1,139 @@
+// Files on their way in: beginning, asking how far they are, finishing, giving up.
+import { cleanFileName, decideUpload } from '@valise/core/evidence'
+import type { Upload, UploadMetadata, Uploads } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import type { ErrorCode, Reason } from '@valise/core/problems'
+import { inTransaction } from '../database/index.ts'
+import type { Reader } from '../database/index.ts'
+import type { Services } from '../services.ts'
+import { keepFile } from './keepFile.ts'
+import { findEvidence } from './store.ts'
+import * as store from './uploadStore.ts'
+import { sumOfBytes } from './versionStore.ts'
+
+/** Room that stays free for the database and for what is worked on. */
+const SPARE_BYTES = 268_435_456
+
+export interface NewUpload {
+  readonly id: string
+  readonly bytes: number
+  readonly metadata: UploadMetadata
+}
+
+/** @throws AppError in one clear sentence when the file may not come in or nowhere could hold it. */
+export async function beginUpload(
+  services: Services,
+  actor: PersonActor,
+  { id, bytes, metadata }: NewUpload,
+): Promise<void> {
+  const { database, config, files } = services
+  const free = await files.freeBytes()
+  if (free !== null && free < bytes + SPARE_BYTES) throw new AppError('no-space', 'no-space')
+  await inTransaction(database, async (trx) => {
+    const open = await store.countOpenUploads(trx, actor)
+    const keptBytes = (await sumOfBytes(trx, actor.personId)) + open.bytes
+    const limits = { largest: config.largestFile, quota: config.quota }
+    const decision = decideUpload({ bytes, keptBytes, openUploads: open.count }, limits)
+    if (!decision.allowed) throw new AppError(codeOf(decision.reason), decision.reason, decision)
+    const replaces = metadata.replaces ?? null
+    if (replaces !== null) await assertCanBeReplaced(trx, actor, replaces)
+    const classId = metadata.classId ?? null
+    const isMember = actor.memberships.some((membership) => membership.classId === classId)
+    await store.insertUpload(trx, {
+      id,
+      ownerId: actor.personId,
+      fileName: cleanFileName(metadata.filename),
+      bytes,
+      lastModified: metadata.lastModified ?? null,
+      replaces,
+      classId: isMember ? classId : null,
+    })
+  })
+}
+
+/** What tus has to know of an upload, whoever owns it; ownership is asked before. */
+export async function getUploadState(
+  { database, files }: Services,
+  id: string,
+): Promise<{ bytes: number; received: number; startedAt: string }> {
+  const row = await store.findUpload(database.reader(), id)
+  if (!row) throw new AppError('not-found', 'not-found')
+  const received = row.outcome === null ? await files.incoming.received(id) : row.bytes
+  return { bytes: row.bytes, received, startedAt: row.startedAt }
+}
+
+export async function getUpload(
+  reader: Reader,
+  services: Services,
+  actor: PersonActor,
+  id: string,
+): Promise<Upload> {
+  const row = await store.findOwnUpload(reader, actor, id)
+  if (!row) throw new AppError('not-found', 'not-found')
+  const received = row.outcome === null ? await services.files.incoming.received(id) : row.bytes
+  return toUpload(row, received, row.title)
+}
+
+/** What somebody began and has not finished, so that it can be gone on with, also from another window. */
+export async function listUploads(reader: Reader, services: Services, actor: PersonActor): Promise<Uploads> {
+  const rows = await store.listOpenUploads(reader, actor)
+  const open = await Promise.all(
+    rows.map(async (row) => toUpload(row, await services.files.incoming.received(row.id), null)),
+  )
+  return { open, largest: services.config.largestFile }
+}
+
+/**
+ * Makes evidence of an upload that has arrived. Doing it twice, or again after the server stopped half-way, comes to
+ * the same.
+ *
+ * @throws AppError `conflict` when it was to replace an item of another kind; the upload is given up then
+ */
+export async function finishUpload(services: Services, actor: PersonActor, id: string): Promise<void> {
+  const { database, files, jobs, workers } = services
+  const upload = await store.findOwnUpload(database.reader(), actor, id)
+  if (!upload) throw new AppError('not-found', 'not-found')
+  if (upload.outcome !== null) return
+  const stored = await files.incoming.keep(id)
+  if (stored.bytes !== upload.bytes) throw new AppError('invalid', 'file-cut-off')
+  const { fileName, replaces, classId } = upload
+  const examined = await workers.run('examine', { ...stored, fileName })
+  try {
+    await inTransaction(database, async (trx) => {
+      const file = { id, stored, examined, fileName, replaces, classId }
+      const { outcome, evidenceId } = await keepFile(trx, jobs, actor, file)
+      await store.closeUpload(trx, id, outcome, evidenceId)
+      trx.afterCommit(() => files.incoming.drop(id))
+    })
+  } catch (error) {
+    // It will be refused however often it is tried, so nothing of it stays.
+    if (error instanceof AppError && error.code === 'conflict') await cancelUpload(services, id)
+    throw error
+  }
+}
+
+export async function cancelUpload({ database, files }: Services, id: string): Promise<void> {
+  await inTransaction(database, async (trx) => {
+    await store.deleteUpload(trx, id)
+    trx.afterCommit(() => files.incoming.drop(id))
+  })
+}
+
+function codeOf(reason: Reason): ErrorCode {
+  if (reason === 'file-too-large') return 'too-large'
+  if (reason === 'quota-full') return 'no-space'
+  return reason === 'too-many-uploads' ? 'too-many' : 'invalid'
+}
+
+async function assertCanBeReplaced(reader: Reader, actor: PersonActor, id: string): Promise<void> {
+  const present = await findEvidence(reader, actor, id)
+  if (!present) throw new AppError('not-found', 'not-found')
+  if (present.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
+}
+
+function toUpload(row: store.UploadRow, received: number, title: string | null): Upload {
+  const { id, fileName, bytes, lastModified, replaces, startedAt, outcome, evidenceId } = row
+  const became = outcome && evidenceId ? { kind: outcome, evidenceId, title: title ?? '' } : null
+  return { id, fileName, bytes, received, lastModified, replaces, startedAt, outcome: became }
+}

@@ -1,0 +1,84 @@
+// Files on their way in, as the database knows them; their bytes lie in the file store.
+import type { Upload } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import { countRows } from '../database/index.ts'
+import type { Reader, Trx } from '../database/index.ts'
+
+export interface UploadRow {
+  readonly id: string
+  readonly ownerId: string
+  readonly fileName: string
+  readonly bytes: number
+  readonly lastModified: number | null
+  readonly replaces: string | null
+  readonly classId: string | null
+  readonly startedAt: Instant
+  readonly outcome: NonNullable<Upload['outcome']>['kind'] | null
+  readonly evidenceId: string | null
+}
+
+export async function insertUpload(
+  trx: Trx,
+  upload: Omit<UploadRow, 'startedAt' | 'outcome' | 'evidenceId'>,
+): Promise<void> {
+  await trx.sql('uploads').insert({ ...upload, startedAt: trx.now, outcome: null, evidenceId: null })
+}
+
+export async function findUpload(reader: Reader, id: string): Promise<UploadRow | null> {
+  return (await reader.sql('uploads').where({ id }).first()) ?? null
+}
+
+export async function findOwnUpload(
+  reader: Reader,
+  actor: PersonActor,
+  id: string,
+): Promise<(UploadRow & { title: string | null }) | null> {
+  const row = await reader
+    .sql('uploads')
+    .leftJoin('evidence', 'evidence.id', 'uploads.evidenceId')
+    .where({ 'uploads.id': id, 'uploads.ownerId': actor.personId })
+    .first('uploads.*', 'evidence.title')
+  return row ?? null
+}
+
+/** Uploads of somebody that have not arrived yet, oldest first. */
+export function listOpenUploads(reader: Reader, actor: PersonActor): Promise<UploadRow[]> {
+  return reader
+    .sql('uploads')
+    .where({ ownerId: actor.personId })
+    .whereNull('outcome')
+    .orderBy(['startedAt', 'id'])
+}
+
+export async function countOpenUploads(
+  reader: Reader,
+  actor: PersonActor,
+): Promise<{ count: number; bytes: number }> {
+  const open = reader.sql('uploads').where({ ownerId: actor.personId }).whereNull('outcome')
+  const row = await open.clone().sum({ sum: 'bytes' }).first()
+  return { count: await countRows(open), bytes: Number(row?.sum ?? 0) }
+}
+
+/** Remembers what an upload became, so that a client that missed the answer can ask. */
+export async function closeUpload(
+  trx: Trx,
+  id: string,
+  outcome: NonNullable<UploadRow['outcome']>,
+  evidenceId: string,
+): Promise<void> {
+  await trx.sql('uploads').where({ id }).update({ outcome, evidenceId })
+}
+
+export async function deleteUpload(trx: Trx, id: string): Promise<void> {
+  await trx.sql('uploads').where({ id }).delete()
+}
+
+/** Forgets what was begun before a moment, whether it arrived or not. */
+export function deleteUploadsBefore(trx: Trx, before: Instant): Promise<number> {
+  return trx.sql('uploads').where('startedAt', '<=', before).delete()
+}
+
+export async function hasUpload(reader: Reader, id: string): Promise<boolean> {
+  return (await reader.sql('uploads').where({ id }).first('id')) !== undefined
+}

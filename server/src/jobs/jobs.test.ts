@@ -1,0 +1,101 @@
+import { shiftedClock } from '../clock.ts'
+import type { Clock } from '../clock.ts'
+import { inTransaction } from '../database/index.ts'
+import { describeEachDatabase, TEST_START } from '../testing/index.ts'
+import { makeJobs } from './index.ts'
+import { takeJob } from './store.ts'
+
+describeEachDatabase('jobs', (open) => {
+  /** A clock that a test moves by itself. */
+  async function start() {
+    let ahead = 0
+    const clock: Clock = { now: () => new Date(Date.parse(TEST_START) + ahead).toISOString() }
+    const database = await open({ clock })
+    const failures: unknown[] = []
+    const jobs = makeJobs(database, { failed: (_, error) => failures.push(error) })
+    const add = (kind: string, more: { dedupeKey?: string; runAt?: string } = {}) =>
+      inTransaction(database, (trx) => jobs.enqueue(trx, { kind, payload: { n: 7 }, ...more }))
+    const rows = () => database.reader().sql('jobs').orderBy('id')
+    return { database, jobs, add, rows, failures, pass: (minutes: number) => (ahead += minutes * 60_000) }
+  }
+
+  it('are done once each, when they are due, and then gone', async () => {
+    const { jobs, add, rows, pass } = await start()
+    const done: unknown[] = []
+    jobs.handle('count', async (payload) => void done.push(payload))
+    await add('count')
+    await add('count', { runAt: '2026-11-26T10:45:00.000Z' })
+    await jobs.drain()
+    expect(done).toEqual([{ n: 7 }])
+    pass(4)
+    await jobs.drain()
+    await jobs.drain()
+    expect([done.length, await rows()]).toEqual([2, []])
+  })
+
+  it('that are wanted twice under one key are there once, and never of an act that failed', async () => {
+    const { database, jobs, add, rows } = await start()
+    await add('one', { dedupeKey: 'k' })
+    await add('one', { dedupeKey: 'k' })
+    await add('one')
+    const failed = inTransaction(database, async (trx) => {
+      await jobs.enqueue(trx, { kind: 'one', payload: {} })
+      throw new Error('no')
+    })
+    await expect(failed).rejects.toThrow('no')
+    expect(await rows()).toHaveLength(2)
+  })
+
+  it('are taken by one server at a time, and by another when the first falls silent', async () => {
+    const { database, add, pass } = await start()
+    await add('one')
+    const both = await Promise.all([takeJob(database), takeJob(database)])
+    expect(both.filter((job) => job !== null)).toHaveLength(1)
+    expect(await takeJob(database)).toBeNull()
+    pass(2)
+    expect(await takeJob(database)).toMatchObject({ kind: 'one', attempts: 2 })
+  })
+
+  it('that fail are tried again later each time, and rest after the fifth', async () => {
+    const { jobs, add, rows, failures, pass } = await start()
+    let tries = 0
+    jobs.handle('bad', async () => {
+      tries += 1
+      throw new Error('broken')
+    })
+    await add('bad', { dedupeKey: 'k' })
+    for (let minute = 0; minute < 200; minute += 1) {
+      await jobs.drain().catch((error: unknown) => failures.push(error))
+      pass(1)
+    }
+    expect([tries, failures.length]).toEqual([5, 5])
+    expect(await rows()).toMatchObject([{ attempts: 5, dedupeKey: null }])
+    expect((await rows())[0].failedAt).not.toBeNull()
+  })
+
+  it('may ask to be done again', async () => {
+    const { jobs, add, pass } = await start()
+    let times = 0
+    jobs.handle('hourly', async () => {
+      times += 1
+      return new Date(Date.parse(TEST_START) + times * 3_600_000).toISOString()
+    })
+    await add('hourly', { dedupeKey: 'hourly' })
+    await jobs.drain()
+    await jobs.drain()
+    expect(times).toBe(1)
+    pass(61)
+    await jobs.drain()
+    expect(times).toBe(2)
+  })
+
+  it('begin by themselves after the commit that wants them, and stop when asked', async () => {
+    const { database } = await start()
+    const live = makeJobs({ ...database, clock: shiftedClock(TEST_START) }, { failed: () => undefined })
+    const heard = new Promise<unknown>((resolve) => live.handle('hear', async (payload) => resolve(payload)))
+    live.start()
+    await inTransaction(database, (trx) => live.enqueue(trx, { kind: 'hear', payload: { word: 'tide' } }))
+    expect(await heard).toEqual({ word: 'tide' })
+    await live.stop()
+  })
+})

@@ -1,0 +1,87 @@
+// Jobs in the database: put there in the transaction that wants them, taken under a lease, removed when done.
+import { addMinutes } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import type { Database, Trx } from '../database/index.ts'
+
+/** What a job is about: ids and numbers, never content. */
+export type JobPayload = Readonly<Record<string, string | number>>
+
+export interface NewJob {
+  readonly kind: string
+  readonly payload: JobPayload
+  /** While a job with this key is still to be done, another one is not added. */
+  readonly dedupeKey?: string
+  readonly runAt?: Instant
+}
+
+export interface TakenJob {
+  readonly id: string
+  readonly kind: string
+  readonly payload: JobPayload
+  readonly attempts: number
+}
+
+/** How long a server that fell silent keeps a job from others. */
+const LEASE_MINUTES = 1.5
+const MOST_ATTEMPTS = 5
+
+export async function insertJob(trx: Trx, { kind, payload, dedupeKey, runAt }: NewJob): Promise<void> {
+  const row = {
+    id: trx.newId(),
+    kind,
+    payload: JSON.stringify(payload),
+    dedupeKey: dedupeKey ?? null,
+    runAt: runAt ?? trx.now,
+    leaseUntil: null,
+    attempts: 0,
+    failedAt: null,
+  }
+  await trx.sql('jobs').insert(row).onConflict('dedupeKey').ignore()
+}
+
+/** Takes the job that has been due longest, or null where none is. The try is counted before it begins. */
+export function takeJob(database: Database): Promise<TakenJob | null> {
+  return inTransaction(database, async ({ sql, now }) => {
+    const isFree = (q: ReturnType<typeof sql>) => q.whereNull('leaseUntil').orWhere('leaseUntil', '<=', now)
+    const due = sql('jobs').whereNull('failedAt').where('runAt', '<=', now).where(isFree)
+    const row = await due.orderBy('runAt').orderBy('id').first()
+    if (!row) return null
+    const attempts = row.attempts + 1
+    const lease = { leaseUntil: addMinutes(now, LEASE_MINUTES), attempts }
+    // Another server may have taken it since; then this one looks again later.
+    const taken = await sql('jobs').where({ id: row.id, attempts: row.attempts }).where(isFree).update(lease)
+    return taken === 1 ? { id: row.id, kind: row.kind, payload: JSON.parse(row.payload), attempts } : null
+  })
+}
+
+/** Says that the job is still being worked on. */
+export function prolongLease(database: Database, id: string): Promise<number> {
+  return inTransaction(database, ({ sql, now }) =>
+    sql('jobs')
+      .where({ id })
+      .update({ leaseUntil: addMinutes(now, LEASE_MINUTES) }),
+  )
+}
+
+export function removeJob(database: Database, id: string): Promise<number> {
+  return inTransaction(database, ({ sql }) => sql('jobs').where({ id }).delete())
+}
+
+/** Puts a job back for a later moment, as if it had not been tried yet. */
+export function postponeJob(database: Database, id: string, runAt: Instant): Promise<number> {
+  return inTransaction(database, ({ sql }) =>
+    sql('jobs').where({ id }).update({ runAt, leaseUntil: null, attempts: 0 }),
+  )
+}
+
+/** After a failed try: later again, each time four times as long after; after the last one it rests as failed. */
+export function noteFailure(database: Database, { id, attempts }: TakenJob): Promise<number> {
+  return inTransaction(database, ({ sql, now }) => {
+    const again = { runAt: addMinutes(now, 4 ** attempts / 12), leaseUntil: null }
+    const over = { failedAt: now, leaseUntil: null, dedupeKey: null }
+    return sql('jobs')
+      .where({ id })
+      .update(attempts < MOST_ATTEMPTS ? again : over)
+  })
+}

@@ -1,0 +1,41 @@
+// Evidence written straight into the tables, where a test wants many items and no files.
+import type { PersonActor } from '@valise/core/people'
+import type { Trx } from '../database/index.ts'
+import { insertEvidence, insertTrayItem, replaceTags, updateEvidence } from '../evidence/store.ts'
+import { insertUpload } from '../evidence/uploadStore.ts'
+import { insertVersion } from '../evidence/versionStore.ts'
+
+/** The n-th item: each third one in the bin, a few in the tray, a few uploads open. Gives its id. */
+export async function insertSampleEvidence(trx: Trx, ownerId: string, n: number): Promise<string> {
+  const actor: PersonActor = {
+    kind: 'person',
+    personId: ownerId,
+    sessionId: '',
+    administrator: false,
+    memberships: [],
+  }
+  const id = trx.newId()
+  const said = { kind: 'file', title: `Note ${n}`, rights: { state: 'mine' }, classId: null } as const
+  await insertEvidence(trx, { id, ownerId, ...said, madeAt: trx.now, madeAtKnown: false })
+  await insertVersion(trx, {
+    evidenceId: id,
+    n: 1,
+    ownerId,
+    fileSha256: n.toString(16).padStart(64, '0'),
+    fileName: `${n}.txt`,
+    mime: 'text/plain',
+    bytes: 1,
+    width: null,
+    height: null,
+    latitude: null,
+    longitude: null,
+    preview: 'none',
+    previewProblem: null,
+  })
+  await updateEvidence(trx, id, null, { currentVersion: 1, binnedAt: n % 3 === 2 ? trx.now : null })
+  await replaceTags(trx, actor, id, [`tag ${n}`])
+  if (n % 21 === 1) await insertTrayItem(trx, actor, id)
+  const upload = { id: trx.newId(), ownerId, fileName: 'x', bytes: 1, lastModified: null, replaces: null }
+  if (n % 21 === 3) await insertUpload(trx, { ...upload, classId: null })
+  return id
+}

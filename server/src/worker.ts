@@ -1,0 +1,24 @@
+// A thread for heavy work: opens the file store for itself and does one task after another.
+import { workerData } from 'node:worker_threads'
+import { evidenceTasks, shutOtherReaders } from './evidence/index.ts'
+import type { EvidenceTasks } from './evidence/index.ts'
+import { openFolderStore } from './files/index.ts'
+
+export interface WorkerData {
+  readonly dataFolder: string
+}
+
+const { dataFolder }: WorkerData = workerData
+
+shutOtherReaders()
+const run = evidenceTasks(openFolderStore(dataFolder))
+
+export function runTask<N extends keyof EvidenceTasks>({
+  task,
+  input,
+}: {
+  task: N
+  input: EvidenceTasks[N]['input']
+}): Promise<EvidenceTasks[N]['output']> {
+  return run(task, input)
+}
