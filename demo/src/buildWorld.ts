@@ -14,6 +14,7 @@ import {
   usualYearGroups,
 } from '@valise/server'
 import type { Services, Trx } from '@valise/server'
+import { buildEvidence } from './buildEvidence.ts'
 import { cast, moreInSaturdayCrew, moreInShoreMethods } from './cast.ts'
 
 /** Every person of the sample world has this password, beside the one click. */
@@ -34,8 +35,10 @@ interface Building {
  * Builds the world as it stands on the day of the database's clock.
  *
  * Dates are laid out around that day, so that memberships are past, running and to come.
+ *
+ * @param longSide pixels of the longer side of each picture; tests build a small world
  */
-export async function buildWorld(services: Services): Promise<void> {
+export async function buildWorld(services: Services, longSide = 1280): Promise<void> {
   const passwordHash = await services.passwords.hash(SAMPLE_PASSWORD)
   const today = dayOf(services.database.clock.now(), ZONE)
   // The school was set up in late summer, and its people have heard of it: their news are dated then.
@@ -59,6 +62,7 @@ export async function buildWorld(services: Services): Promise<void> {
   })
   const lately = { ...services.database, clock: shiftedClock(morningOf(addDays(today, -2))) }
   await inTransaction(lately, (trx) => addLatecomers({ ...building, trx }))
+  await buildEvidence(services, today, longSide)
 }
 
 async function addStaff(on: Building): Promise<void> {

@@ -16,7 +16,7 @@ describe('the sample world', () => {
       await openTestSqlite(),
       demoRoutes({ dataFolder: folderWith('built'), host: '127.0.0.1' }, null),
     )
-    await buildWorld(site.services)
+    await buildWorld(site.services, 200)
     return site
   }
 
@@ -36,6 +36,33 @@ describe('the sample world', () => {
     expect(memberships.map((one: { state: string }) => one.state)).toEqual(['ended', 'running'])
     const imre = (await admin.get('/api/people?text=imre')).body.items[0]
     expect((await admin.get(`/api/people/${imre.id}`)).body.memberships[0].state).toBe('to-come')
+  })
+
+  it('holds evidence of every sort, in every state', async () => {
+    const site = await start()
+    const wren = site.browser()
+    await wren.signIn(cast.wren.signInName, SAMPLE_PASSWORD)
+    const { items, count } = (await wren.get('/api/evidence?limit=200')).body
+    expect(count).toBe(60)
+    type Item = {
+      kind: string
+      rightsState: string
+      title: string
+      version: { preview: string; hasPlace: boolean }
+    }
+    const having = (test: (item: Item) => boolean) => items.filter(test).length
+    const kindCount = (kind: string) => having((item) => item.kind === kind)
+    expect(['video', 'audio', 'data-table', 'file'].map(kindCount)).toEqual([1, 2, 2, 2])
+    expect(having(({ rightsState }) => rightsState === 'missing')).toBe(1)
+    expect(having(({ rightsState }) => rightsState === 'licensed')).toBe(2)
+    expect(having(({ kind, version }) => kind === 'picture' && version.preview !== 'there')).toBe(0)
+    expect(having(({ version }) => version.hasPlace)).toBe(3)
+    expect(items[0].title).toBe('Dawn on the low marsh')
+    expect((await wren.get('/api/tray')).body).toHaveLength(6)
+    expect((await wren.get('/api/bin')).body.count).toBe(1)
+    const sefa = site.browser()
+    await sefa.signIn(cast.sefa.signInName, SAMPLE_PASSWORD)
+    expect((await sefa.get('/api/evidence')).body.count).toBe(0)
   })
 
   it('lists its people, those with a part first, and signs in with one click', async () => {

@@ -1,0 +1,124 @@
+// Puts the sample evidence into the world, by the same way in as any upload once its bytes are there.
+import { readFile } from 'node:fs/promises'
+import type { PersonActor } from '@valise/core/people'
+import { addDays } from '@valise/core/time'
+import type { Instant, LocalDay } from '@valise/core/time'
+import {
+  inTransaction,
+  keepFile,
+  listPresentPeople,
+  putIntoBin,
+  putIntoTray,
+  shiftedClock,
+  updateEvidence,
+} from '@valise/server'
+import type { Services } from '@valise/server'
+import { v7 as uuidv7 } from 'uuid'
+import { cast } from './cast.ts'
+import { drawPicture } from './drawPicture.ts'
+import { evidenceOfJuno, evidenceOfNell, evidenceOfTomasz } from './evidenceOfOthers.ts'
+import { evidenceOfWren } from './evidenceOfWren.ts'
+import type { SampleItem } from './evidenceOfWren.ts'
+import { fieldNotes, fieldReport, marshSound, tideTable, turbidityTable } from './writtenFiles.ts'
+
+/** Nobody was here earlier than this; what was made before came in on the first day. */
+const FIRST_DAY_AGO = 78
+const DRAWN_AT_ONCE = 4
+
+const shelves = [
+  [cast.wren.signInName, evidenceOfWren],
+  [cast.tomasz.signInName, evidenceOfTomasz],
+  [cast.juno.signInName, evidenceOfJuno],
+  [cast.nell.signInName, evidenceOfNell],
+] as const
+
+interface DrawnItem {
+  readonly item: SampleItem
+  readonly ownerName: string
+  readonly content: Buffer
+}
+
+/**
+ * Draws and keeps everybody's evidence around `today`, and makes its renditions.
+ *
+ * @param longSide pixels of the longer side of each picture
+ */
+export async function buildEvidence(services: Services, today: LocalDay, longSide: number): Promise<void> {
+  // All is drawn before the first is examined: examining shuts the reader of drawings in this process.
+  const drawn = await drawAll(today, longSide)
+  const people = await listPresentPeople(services.database.reader())
+  for (const one of drawn) {
+    const person = people.find(({ signInName }) => signInName === one.ownerName)
+    if (!person) throw new Error(`${one.ownerName} is not in the world`)
+    await keep(services, ownerActor(person.id), one, today)
+  }
+  // Two hands, as the server has.
+  await Promise.all([services.jobs.drain(), services.jobs.drain()])
+}
+
+async function drawAll(today: LocalDay, longSide: number): Promise<DrawnItem[]> {
+  const wanted = shelves
+    .flatMap(([ownerName, items]) => items.map((item) => ({ ownerName, item })))
+    .sort((a, b) => momentOf(a.item, today).localeCompare(momentOf(b.item, today)))
+  const drawn: DrawnItem[] = []
+  for (let at = 0; at < wanted.length; at += DRAWN_AT_ONCE) {
+    const some = wanted.slice(at, at + DRAWN_AT_ONCE)
+    const contents = await Promise.all(some.map(({ item }) => contentOf(item, today, longSide)))
+    drawn.push(...some.map((one, n) => ({ ...one, content: contents[n] ?? Buffer.alloc(0) })))
+  }
+  return drawn
+}
+
+async function keep(services: Services, owner: PersonActor, { item, content }: DrawnItem, today: LocalDay) {
+  const cameIn = { ...item, daysAgo: Math.min(item.daysAgo, FIRST_DAY_AGO) }
+  const database = { ...services.database, clock: shiftedClock(momentOf(cameIn, today)) }
+  const stored = await services.files.put(once(content))
+  const examined = await services.workers.run('examine', { ...stored, fileName: item.fileName })
+  const { title, tags, rights, fileName } = item
+  const id = uuidv7({ msecs: Date.parse(database.clock.now()) })
+  const file = { id, stored, examined, fileName, replaces: null, classId: null, rights }
+  await inTransaction(database, (trx) => keepFile(trx, services.jobs, owner, file))
+  await updateEvidence(database, owner, id, 2, { title, tags: [...tags] })
+  if (item.inTray) await putIntoTray(database, owner, id)
+  if (item.binned) await putIntoBin(database, owner, id)
+}
+
+function contentOf(
+  { title, content, ...item }: SampleItem,
+  today: LocalDay,
+  longSide: number,
+): Promise<Buffer> {
+  const moment = momentOf(item, today)
+  if ('scene' in content) {
+    const { camera, ...wish } = content
+    return drawPicture(camera ? { ...wish, takenAt: moment.slice(0, 16) } : wish, longSide)
+  }
+  switch (content.file) {
+    case 'turbidity':
+      return Promise.resolve(turbidityTable(content.seed))
+    case 'tides':
+      return Promise.resolve(tideTable())
+    case 'report':
+      return fieldReport(title, new Date(moment))
+    case 'notes':
+      return fieldNotes(title, new Date(moment))
+    case 'sound':
+      return Promise.resolve(marshSound(content.seed, 12))
+    case 'film':
+      // Where the source lies and where the built program lies, this leads to the same file.
+      return readFile(new URL('../../demo/assets/walking-transect.webm', import.meta.url))
+  }
+}
+
+function momentOf({ daysAgo, hour }: Pick<SampleItem, 'daysAgo' | 'hour'>, today: LocalDay): Instant {
+  const minute = String((daysAgo * 7) % 60).padStart(2, '0')
+  return `${addDays(today, -daysAgo)}T${String(hour).padStart(2, '0')}:${minute}:00.000Z`
+}
+
+function ownerActor(personId: string): PersonActor {
+  return { kind: 'person', personId, sessionId: '', administrator: false, memberships: [] }
+}
+
+async function* once(content: Buffer): AsyncIterable<Buffer> {
+  yield content
+}

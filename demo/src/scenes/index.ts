@@ -1,0 +1,23 @@
+// The scenes of the sample world by name.
+import { pool, quadrat, strandline } from './close.ts'
+import { map, plot, sketch, tallyCard } from './paper.ts'
+import { bank, bird, crew, marsh, stake, transectLine } from './shore.ts'
+
+export { makeDice, toSvg } from './drawing.ts'
+
+export const scenes = {
+  marsh,
+  bird,
+  bank,
+  stake,
+  crew,
+  transectLine,
+  quadrat,
+  pool,
+  strandline,
+  sketch,
+  tallyCard,
+  map,
+  plot,
+} as const
+export type SceneName = keyof typeof scenes
