@@ -17,7 +17,17 @@ const programs = {
 }
 
 /** Native parts, and what finds its own files at run time. Everything else goes in: one file starts faster than 400. */
-const outside = ['better-sqlite3', '@node-rs/argon2', 'knex', 'pg', 'pino', 'nodemailer', 'sharp', 'piscina', 'pdfkit']
+const outside = [
+  'better-sqlite3',
+  '@node-rs/argon2',
+  'knex',
+  'pg',
+  'pino',
+  'nodemailer',
+  'sharp',
+  'piscina',
+  'pdfkit',
+]
 
 export async function build() {
   await buildWeb()

@@ -43,6 +43,7 @@ export {
   MOST_IN_TRAY,
   MOST_PIXELS,
   MOST_TAGS,
+  previewProblems,
   renditionKinds,
   UPLOAD_KEPT_HOURS,
 } from './valueLists.ts'

@@ -44,8 +44,6 @@ export const reasonSentences = {
   'other-kind':
     'The new file is of another kind than this item, so it did not replace it. Add it as an item of its own.',
   'no-such-version': 'This version does not exist. Load the item again and choose one of its versions.',
-  'no-preview': 'There is no picture of this yet. Look again in a moment.',
-  'range-wrong': 'The part of the file that was asked for does not exist. Load it from the beginning.',
   'tray-full': 'The tray holds {{most}} things. Take something out of it first.',
   'in-the-bin': 'This is in the bin. Take it out of the bin first.',
   'not-in-bin': 'This is not in the bin, so it was not removed. Put it into the bin first.',

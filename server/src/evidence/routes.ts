@@ -16,7 +16,7 @@ import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { fileRoute, route } from '../http/index.ts'
 import * as service from './service.ts'
-import { listEvidence, listTags, listTray } from './store.ts'
+import { countEvidence, listEvidence, listTags, listTray } from './store.ts'
 import { getUpload, listUploads } from './uploadService.ts'
 import { findOwnRendition, findOwnVersion } from './versionStore.ts'
 
@@ -66,6 +66,16 @@ export const evidenceRoutes = [
       answer: tagsInUseSchema,
     },
     ({ reader, actor }) => listTags(reader, actor),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/evidence/count',
+      summary: 'How many items I have',
+      who: 'signed-in',
+      answer: object({ kept: Type.Integer() }),
+    },
+    async ({ reader, actor }) => ({ kept: await countEvidence(reader, actor) }),
   ),
   route(
     {

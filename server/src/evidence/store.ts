@@ -54,6 +54,10 @@ export async function listEvidence(
   }
 }
 
+export function countEvidence(reader: Reader, actor: PersonActor): Promise<number> {
+  return countRows(ownEvidence(reader, actor).whereNull('binnedAt'))
+}
+
 /** What lies in somebody's tray, in the order of picking up; what is in the bin is not shown. */
 export async function listTray(reader: Reader, actor: PersonActor): Promise<EvidenceRow[]> {
   const picked = ownEvidence(reader, actor).whereNull('evidence.binnedAt').whereNotNull('trayItems.pickedAt')

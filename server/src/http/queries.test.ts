@@ -16,6 +16,7 @@ const lists = [
   '/api/sessions',
   '/api/evidence?limit=200',
   '/api/evidence/tags',
+  '/api/evidence/count',
   '/api/bin?limit=200',
   '/api/tray',
   '/api/uploads',

@@ -11,6 +11,7 @@ export interface AskOptions {
   readonly signal?: AbortSignal
   /** Asked by the page itself, so no sign that somebody sits there. */
   readonly background?: boolean
+  readonly headers?: Readonly<Record<string, string>>
 }
 
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
@@ -41,7 +42,7 @@ export function withQuery(
 }
 
 async function send(method: Method, path: string, options: AskOptions): Promise<Response> {
-  const headers = new Headers({ accept: 'application/json' })
+  const headers = new Headers({ accept: 'application/json', ...options.headers })
   if (options.body !== undefined) headers.set('content-type', 'application/json')
   if (options.revision !== undefined) headers.set('if-match', `"r${options.revision}"`)
   if (options.key !== undefined) headers.set('idempotency-key', options.key)
@@ -61,7 +62,7 @@ async function send(method: Method, path: string, options: AskOptions): Promise<
 }
 
 /** A proxy in between may answer with something that is no problem of ours. */
-function readProblem(text: string): Problem | null {
+export function readProblem(text: string): Problem | null {
   try {
     const problem: Problem = JSON.parse(text)
     return typeof problem.reason === 'string' ? problem : null

@@ -1,8 +1,10 @@
 // The rail: a route with its stops; the place one is in wears a luggage tag.
+import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { NavLink } from 'react-router'
+import { evidenceQueries } from '../evidence/queries.ts'
 import { useSession } from '../people/useSession.ts'
-import { placesOf } from './places.ts'
+import { footPlacesOf, placesOf } from './places.ts'
 import type { PlaceLink } from './places.ts'
 import styles from './Rail.module.css'
 
@@ -29,6 +31,11 @@ export function Rail({ onGo }: { readonly onGo?: () => void }) {
           </div>
         ),
       )}
+      <ul className={styles.foot}>
+        {footPlacesOf(session).map((place) => (
+          <PlaceItem key={place.name} place={place} />
+        ))}
+      </ul>
     </nav>
   )
 }
@@ -41,7 +48,21 @@ function PlaceItem({ place }: { readonly place: PlaceLink }) {
       <NavLink to={place.to} end={place.to === '/'} className={styles.place ?? ''}>
         <PlaceIcon size={18} stroke={1.7} aria-hidden="true" />
         <span className={styles.name}>{t(`places.${place.name}`)}</span>
+        {place.name === 'evidence' ? <EvidenceCount /> : null}
       </NavLink>
     </li>
+  )
+}
+
+function EvidenceCount() {
+  const { t } = useTranslation()
+  const { data } = useQuery(evidenceQueries.count())
+  if (!data) return null
+  return (
+    <span className={styles.count}>
+      <span className="only-heard">, </span>
+      {data.kept}
+      <span className="only-heard"> {t('places.things', { count: data.kept })}</span>
+    </span>
   )
 }

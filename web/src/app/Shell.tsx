@@ -4,6 +4,8 @@ import { Suspense, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Outlet, useLocation } from 'react-router'
 import { Tray } from '../evidence/Tray.tsx'
+import { WindowDrop } from '../evidence/WindowDrop.tsx'
+import { useSession } from '../people/useSession.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Guards } from './Guards.tsx'
 import { Rail } from './Rail.tsx'
@@ -15,16 +17,18 @@ export function Shell() {
   const places = useRef<HTMLDialogElement>(null)
   const work = useRef<HTMLElement>(null)
   const { pathname } = useLocation()
+  const gathers = useSession().memberships.some(({ role }) => role === 'student')
   const closePlaces = () => places.current?.close()
 
   // A new place is read from its top, by eye and by screen reader; the first one keeps the focus where it is.
-  const firstPath = useRef(pathname)
+  const screen = screenOf(pathname)
+  const firstScreen = useRef(screen)
   useEffect(() => {
-    if (firstPath.current === pathname) return
-    firstPath.current = ''
+    if (firstScreen.current === screen) return
+    firstScreen.current = ''
     work.current?.focus({ preventScroll: true })
     work.current?.scrollTo(0, 0)
-  }, [pathname])
+  }, [screen])
 
   return (
     <div className={styles.shell}>
@@ -49,7 +53,13 @@ export function Shell() {
         </Suspense>
       </main>
       <Tray />
+      {gathers ? <WindowDrop /> : null}
       <Guards />
     </div>
   )
+}
+
+/** An item of evidence has its own address, but opens within the screen that one is on. */
+function screenOf(pathname: string): string {
+  return pathname.startsWith('/evidence/') ? '/evidence' : pathname
 }

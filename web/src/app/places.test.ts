@@ -10,8 +10,12 @@ const names = (session: Parameters<typeof placesOf>[0]) =>
   placesOf(session).flatMap((stop) => stop.places.map((place) => place.name))
 
 describe('the rail', () => {
-  it('shows students Today and their class', () => {
-    expect(names({ administrator: false, memberships: [membership('student')] })).toEqual(['today', 'class'])
+  it('shows students Today, their class and what they gather', () => {
+    expect(names({ administrator: false, memberships: [membership('student')] })).toEqual([
+      'today',
+      'class',
+      'evidence',
+    ])
   })
 
   it('shows assessors their classes', () => {
@@ -32,7 +36,7 @@ describe('the rail', () => {
       administrator: true,
       memberships: [membership('student'), membership('assessor', 'c2')],
     }
-    expect(names(session)).toEqual(['today', 'class', 'people', 'classes', 'records'])
+    expect(names(session)).toEqual(['today', 'class', 'evidence', 'people', 'classes', 'records'])
     expect(homeOf(session)).toBe('/')
   })
 

@@ -1,11 +1,19 @@
 // The rail as data: which places stand there for whom, in the order of the job.
-import { IconBuildingArch, IconHistory, IconSunHigh, IconUsers, IconUsersGroup } from '@tabler/icons-react'
+import {
+  IconBuildingArch,
+  IconHistory,
+  IconPhoto,
+  IconSunHigh,
+  IconTrash,
+  IconUsers,
+  IconUsersGroup,
+} from '@tabler/icons-react'
 import type { Icon } from '@tabler/icons-react'
 import { isAssessorRole } from '@valise/core/people'
 import type { SignedIn } from '@valise/core/people'
 
-export type PlaceName = 'today' | 'class' | 'classes' | 'people' | 'records'
-export type StopName = 'read' | 'school'
+export type PlaceName = 'today' | 'class' | 'classes' | 'evidence' | 'bin' | 'people' | 'records'
+export type StopName = 'gather' | 'read' | 'school'
 
 export interface PlaceLink {
   readonly name: PlaceName
@@ -20,6 +28,8 @@ export interface Stop {
 }
 
 const today: PlaceLink = { name: 'today', to: '/', icon: IconSunHigh }
+const evidence: PlaceLink = { name: 'evidence', to: '/evidence', icon: IconPhoto }
+const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
 
 /** The union of what each role of a person needs, in fixed order. */
@@ -39,6 +49,7 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
           : []),
       ],
     },
+    ...(firstClass ? [{ name: 'gather' as const, places: [evidence] }] : []),
     ...(isAssessor && !administrator ? [{ name: 'read' as const, places: [classes] }] : []),
     ...(administrator
       ? [
@@ -53,6 +64,11 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
         ]
       : []),
   ].filter((stop) => stop.places.length > 0)
+}
+
+/** What stands at the foot of the rail. */
+export function footPlacesOf(session: Pick<SignedIn, 'memberships'>): PlaceLink[] {
+  return session.memberships.some(({ role }) => role === 'student') ? [bin] : []
 }
 
 /** Where somebody begins: Today, or the first place of those who have none. */

@@ -23,6 +23,14 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <TodayScreen /> },
       {
+        path: 'evidence/:id?',
+        lazy: async () => ({ Component: (await import('../evidence/EvidenceScreen.tsx')).EvidenceScreen }),
+      },
+      {
+        path: 'bin',
+        lazy: async () => ({ Component: (await import('../evidence/BinScreen.tsx')).BinScreen }),
+      },
+      {
         path: 'classes',
         lazy: async () => ({ Component: (await import('../classes/ClassesScreen.tsx')).ClassesScreen }),
       },

@@ -1,24 +1,35 @@
-// The Tray: the base of the case, under every screen; it holds what was picked up.
-import { IconChevronDown, IconChevronUp } from '@tabler/icons-react'
+// The Tray: the base of the case, under every screen; it holds what was picked up until it is taken out.
+import { useQuery } from '@tanstack/react-query'
+import { IconChevronDown, IconChevronUp, IconX } from '@tabler/icons-react'
+import type { EvidenceRow } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
 import { useLetterKey } from '../ui/useLetterKey.ts'
+import { trayQueries, useCarry } from './queries.ts'
+import { Thumbnail } from './Thumbnail.tsx'
+import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './Tray.module.css'
+
+const NONE: readonly EvidenceRow[] = []
 
 export function Tray() {
   const { t } = useTranslation()
   const [isOpen, setIsOpen] = useState(false)
+  const { data: items = NONE } = useQuery(trayQueries.all())
   const toggle = () => setIsOpen((open) => !open)
   const letterKeys = useLetterKey('t', toggle)
   const TrayIcon = isOpen ? IconChevronDown : IconChevronUp
+  const count = items.length === 0 ? t('tray.empty') : t('tray.count', { count: items.length })
   return (
     <section className={styles.tray} aria-label={t('tray.name')} data-open={isOpen}>
       <Corner side="left" />
       <Corner side="right" />
       <div className={styles.words}>
         <h2>{t('tray.name')}</h2>
-        <p>{isOpen ? t('tray.emptyHint') : t('tray.empty')}</p>
+        <p role="status">{isOpen && items.length === 0 ? t('tray.emptyHint') : count}</p>
       </div>
+      {isOpen ? <Carried items={items} /> : <Glimpse items={items} />}
       <button type="button" className={styles.verb} aria-expanded={isOpen} onClick={toggle}>
         <TrayIcon size={18} stroke={1.7} aria-hidden="true" />
         <span className={styles.long}>{isOpen ? t('tray.close') : t('tray.open')}</span>
@@ -26,6 +37,49 @@ export function Tray() {
         {letterKeys ? <kbd aria-hidden="true">T</kbd> : null}
       </button>
     </section>
+  )
+}
+
+/** Small pictures beside the count; the open Tray says what they are. */
+function Glimpse({ items }: { readonly items: readonly EvidenceRow[] }) {
+  return (
+    <div className={styles.glimpse} aria-hidden="true">
+      {items.map((item) => (
+        <span key={item.id} className={styles.small}>
+          <Thumbnail item={item} />
+        </span>
+      ))}
+    </div>
+  )
+}
+
+function Carried({ items }: { readonly items: readonly EvidenceRow[] }) {
+  const { t } = useTranslation()
+  const words = useEvidenceWords()
+  const carry = useCarry()
+  if (items.length === 0) return null
+  return (
+    <ul className={styles.carried}>
+      {items.map((item) => (
+        <li key={item.id}>
+          <Link to={`/evidence/${item.id}`}>
+            <span className={styles.large}>
+              <Thumbnail item={item} />
+            </span>
+            <b>{words.title(item)}</b>
+            <small>{words.kind(item)}</small>
+          </Link>
+          <button
+            type="button"
+            aria-label={t('tray.takeOut', { title: words.title(item) })}
+            title={t('tray.takeOutShort')}
+            onClick={() => carry.mutate({ item, into: false })}
+          >
+            <IconX size={16} stroke={1.9} aria-hidden="true" />
+          </button>
+        </li>
+      ))}
+    </ul>
   )
 }
 

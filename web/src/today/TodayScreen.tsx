@@ -1,10 +1,14 @@
 // Today: what to do next. So far nothing can be asked of anybody, so it says so and shows the way on.
 import Link from '@mui/material/Link'
-import { useInfiniteQuery } from '@tanstack/react-query'
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import { isAssessorRole } from '@valise/core/people'
+import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, Navigate } from 'react-router'
 import { homeOf } from '../app/places.ts'
+import { DropSlot } from '../evidence/DropSlot.tsx'
+import { uploadQueries } from '../evidence/queries.ts'
+import { useUploadsHere } from '../evidence/uploads.ts'
 import { NewsList } from '../feedback/NewsList.tsx'
 import { newsQueries } from '../feedback/queries.ts'
 import { useSession } from '../people/useSession.ts'
@@ -40,9 +44,27 @@ export function TodayScreen() {
           {sentence}
         </>
       }
-      panel={<LatestNews />}
+      panel={
+        <>
+          {studies ? (
+            <div className={styles.besides}>
+              <DropSlot />
+            </div>
+          ) : null}
+          <LatestNews />
+        </>
+      }
       panelLabel={t('news')}
     >
+      {studies ? (
+        <>
+          {/* On a phone the slot comes first: what one has in hand goes in before anything is read. */}
+          <div className={styles.first}>
+            <DropSlot />
+          </div>
+          <ComingIn />
+        </>
+      ) : null}
       <Empty>{hint}</Empty>
       {memberships.length > 0 ? (
         <section className={styles.classes}>
@@ -61,6 +83,20 @@ export function TodayScreen() {
         </section>
       ) : null}
     </Screen>
+  )
+}
+
+/** Fetched when there is something to tell; most days there is nothing on its way. */
+const UploadList = lazy(async () => ({ default: (await import('../evidence/UploadList.tsx')).UploadList }))
+
+function ComingIn() {
+  const here = useUploadsHere()
+  const open = useQuery(uploadQueries.open())
+  if (here.length === 0 && (open.data?.open.length ?? 0) === 0) return null
+  return (
+    <Suspense fallback={null}>
+      <UploadList />
+    </Suspense>
   )
 }
 

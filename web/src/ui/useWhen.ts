@@ -9,6 +9,8 @@ export interface When {
   time(at: Instant | Date): string
   /** Tue 24 Nov */
   day(at: Instant | Date): string
+  /** 24 Nov */
+  date(at: Instant | Date): string
   /** Tue 24 Nov, 10:42 */
   dayTime(at: Instant | Date): string
   /** Thursday 26 November */
@@ -27,16 +29,18 @@ export function useWhen(): When {
     new Intl.DateTimeFormat(language, { ...options, timeZone }).format(new Date(at)).replaceAll(',', '')
   const yearOf = (at: Instant | Date) => format(at, { year: 'numeric' })
   const time = (at: Instant | Date) => format(at, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
-  const day = (at: Instant | Date) =>
+  const date = (at: Instant | Date, more: Intl.DateTimeFormatOptions = {}) =>
     format(at, {
-      weekday: 'short',
       day: 'numeric',
       month: 'short',
       ...(yearOf(at) !== yearOf(new Date()) && { year: 'numeric' }),
+      ...more,
     })
+  const day = (at: Instant | Date) => date(at, { weekday: 'short' })
   return {
     time,
     day,
+    date: (at) => date(at),
     dayTime: (at) => `${day(at)}, ${time(at)}`,
     longDay: (at) => format(at, { weekday: 'long', day: 'numeric', month: 'long' }),
     localDay: (local) => {

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { evidenceKinds, licenceIds, licences, previewProblems } from '@valise/core/evidence'
 import { newsKinds } from '@valise/core/feedback'
 import { classRoles } from '@valise/core/people'
 import { reasonSentences, fieldSentences } from '@valise/core/problems'
@@ -8,7 +9,7 @@ import { recordActions } from '@valise/core/records'
 type Words = { [key: string]: string | Words }
 
 const here = new URL('.', import.meta.url).pathname
-const namespaces = ['app', 'classes', 'feedback', 'people', 'records', 'today']
+const namespaces = ['app', 'classes', 'evidence', 'feedback', 'people', 'records', 'today']
 const read = (language: string, namespace: string): Words =>
   JSON.parse(readFileSync(join(here, language, `${namespace}.json`), 'utf8'))
 
@@ -67,11 +68,16 @@ describe.each([...namespaces, 'problems'])('the words of %s', (namespace) => {
 })
 
 describe('words that follow lists of the core', () => {
-  it('name every action of the records, every role, every kind of news', () => {
+  it('name every action of the records, every role, every kind of news and of evidence', () => {
     const records = flat(read('en', 'records'))
     for (const action of recordActions) expect([...records.keys()]).toContain(`actions.${action}`)
     const people = flat(read('en', 'people'))
     for (const role of classRoles) expect([...people.keys()]).toContain(`roles.${role}`)
+    const evidence = [...flat(read('en', 'evidence')).keys()]
+    for (const kind of evidenceKinds)
+      expect(evidence).toEqual(expect.arrayContaining([`kinds.${kind}`, `untitled.${kind}`]))
+    for (const problem of previewProblems) expect(evidence).toContain(`preview.${problem}`)
+    for (const id of licenceIds) if (licences[id].name === null) expect(evidence).toContain(`licences.${id}`)
     const news = [...flat(read('en', 'feedback')).keys()].join(' ')
     for (const kind of newsKinds) expect(news).toContain(`news.${kind}`)
   })
@@ -105,7 +111,10 @@ describe('keys that the screens ask for', () => {
   function isAskedFor(key: string): boolean {
     const last = key.slice(0, key.lastIndexOf('.') + 1)
     return (
-      code.includes(`${key}'`) || (last !== '' && code.includes(`${last}\${`)) || code.includes(`'${key}_`)
+      code.includes(`${key}'`) ||
+      code.includes(`${key}"`) ||
+      (last !== '' && code.includes(`${last}\${`)) ||
+      code.includes(`'${key}_`)
     )
   }
 })

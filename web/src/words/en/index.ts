@@ -1,6 +1,7 @@
 // English.
 import app from './app.json'
 import classes from './classes.json'
+import evidence from './evidence.json'
 import feedback from './feedback.json'
 import people from './people.json'
 import { fieldSentences, reasonSentences } from '@valise/core/problems'
@@ -16,4 +17,4 @@ const problems = {
   fields: fieldSentences,
 }
 
-export const en = { app, classes, feedback, people, problems, records, today }
+export const en = { app, classes, evidence, feedback, people, problems, records, today }

@@ -1,0 +1,74 @@
+// What can be done with an item as a whole.
+import Button from '@mui/material/Button'
+import { IconChevronUp, IconReplace, IconTrash } from '@tabler/icons-react'
+import { binEndsAt } from '@valise/core/evidence'
+import type { Evidence } from '@valise/core/evidence'
+import { useTranslation } from 'react-i18next'
+import { OwnIcon } from '../ui/OwnIcon.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { useWhen } from '../ui/useWhen.ts'
+import { chooseFiles } from './chooseFiles.ts'
+import { useCarrying } from './PickMark.tsx'
+import { useBin } from './queries.ts'
+import { addFiles } from './uploads.ts'
+import styles from './Fields.module.css'
+
+interface DrawerVerbsProps {
+  readonly item: Evidence
+  readonly onClose: () => void
+  readonly onBinned: (item: Evidence) => void
+}
+
+export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
+  const { t } = useTranslation('evidence')
+  const when = useWhen()
+  const { isIn, toggle } = useCarrying(item)
+  const bin = useBin()
+  const onReplace = async () => {
+    const files = await chooseFiles()
+    if (files.length > 0) void addFiles(files, { replaces: item.id })
+  }
+  if (item.binnedAt !== null) {
+    return (
+      <div className={styles.verbs}>
+        <p>{t('bin.until', { date: when.date(binEndsAt(item.binnedAt)) })}</p>
+        <Button size="small" loading={bin.isPending} onClick={() => bin.mutate({ id: item.id, into: false })}>
+          {t('bin.takeOut')}
+        </Button>
+      </div>
+    )
+  }
+  return (
+    <>
+      <div className={styles.verbs}>
+        <Button size="small" startIcon={<OwnIcon name={isIn ? 'pickf' : 'pick'} />} onClick={toggle}>
+          {isIn ? t('tray.out') : t('tray.in')}
+        </Button>
+        <Button
+          size="small"
+          startIcon={<IconReplace size={18} stroke={1.7} />}
+          onClick={() => void onReplace()}
+        >
+          {t('versions.replace')}
+        </Button>
+        <Button
+          size="small"
+          startIcon={<IconTrash size={18} stroke={1.7} />}
+          loading={bin.isPending}
+          onClick={() => bin.mutate({ id: item.id, into: true }, { onSuccess: () => onBinned(item) })}
+        >
+          {t('bin.putIn')}
+        </Button>
+        <Button
+          size="small"
+          variant="text"
+          startIcon={<IconChevronUp size={18} stroke={1.7} />}
+          onClick={onClose}
+        >
+          {t('drawer.close')}
+        </Button>
+      </div>
+      <Refusal error={bin.error} />
+    </>
+  )
+}

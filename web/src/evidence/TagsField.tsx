@@ -1,0 +1,70 @@
+// Tags: typed or taken from those one has used before; each is kept as it is put on or taken off.
+import Autocomplete from '@mui/material/Autocomplete'
+import Chip from '@mui/material/Chip'
+import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
+import { cleanTags, LONGEST_TAG, MOST_TAGS } from '@valise/core/evidence'
+import { IconX } from '@tabler/icons-react'
+import { useTranslation } from 'react-i18next'
+import { evidenceQueries } from './queries.ts'
+import styles from './Fields.module.css'
+
+interface TagsFieldProps {
+  readonly tags: readonly string[]
+  readonly readOnly: boolean
+  readonly onKeep: (tags: string[]) => void
+}
+
+export function TagsField({ tags, readOnly, onKeep }: TagsFieldProps) {
+  const { t } = useTranslation('evidence')
+  const inUse = useQuery(evidenceQueries.tags())
+  return (
+    <Autocomplete
+      className={styles.tags ?? ''}
+      multiple
+      freeSolo
+      // What was typed and not entered is put on when the field is left: nothing typed is lost.
+      autoSelect={false}
+      clearOnBlur
+      disableClearable
+      readOnly={readOnly}
+      size="small"
+      options={(inUse.data ?? []).map(({ tag }) => tag)}
+      filterSelectedOptions
+      value={[...tags]}
+      onChange={(_event, next) => onKeep(cleanTags(next))}
+      renderValue={(value, getItemProps) =>
+        value.map((tag, index) => {
+          const { key, onDelete, ...item } = getItemProps({ index })
+          return (
+            <Chip
+              key={key}
+              {...item}
+              className={styles.tag ?? ''}
+              label={tag}
+              {...(!readOnly && {
+                onDelete,
+                deleteIcon: <IconX size={14} aria-label={t('tags.takeOff', { tag })} />,
+              })}
+            />
+          )
+        })
+      }
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          label={t('tags.label')}
+          placeholder={tags.length < MOST_TAGS && !readOnly ? t('tags.add') : ''}
+          onBlur={(event) => {
+            const typed = event.target instanceof HTMLInputElement ? event.target.value : ''
+            if (typed.trim() !== '') onKeep(cleanTags([...tags, typed]))
+          }}
+          slotProps={{
+            ...params.slotProps,
+            htmlInput: { ...params.slotProps.htmlInput, maxLength: LONGEST_TAG },
+          }}
+        />
+      )}
+    />
+  )
+}

@@ -1,0 +1,37 @@
+// What a thing looks like at a glance: its picture, or a card that says what sort of file it is.
+import { IconFile, IconFileMusic, IconMovie, IconPhotoOff, IconTable } from '@tabler/icons-react'
+import { extensionOf } from '@valise/core/evidence'
+import type { EvidenceKind, EvidenceRow } from '@valise/core/evidence'
+import { renditionAddress } from './queries.ts'
+import styles from './Thumbnail.module.css'
+
+const icons = {
+  picture: IconPhotoOff,
+  video: IconMovie,
+  audio: IconFileMusic,
+  'data-table': IconTable,
+  file: IconFile,
+} as const satisfies Record<EvidenceKind, unknown>
+
+/** Decoration: the title stands beside it in words. It fills the box it is put into. */
+export function Thumbnail({ item }: { readonly item: EvidenceRow }) {
+  const { version, kind } = item
+  if (version.preview === 'there') {
+    return (
+      <img className={styles.picture} src={renditionAddress(item, 'thumbnail')} alt="" decoding="async" />
+    )
+  }
+  if (version.preview === 'making') return <span className={styles.making} />
+  const KindIcon = icons[kind]
+  return (
+    <span className={styles.card} data-kind={kind} aria-hidden="true">
+      <KindIcon size={26} stroke={1.5} />
+      <b>{extensionOf(version.fileName).toUpperCase()}</b>
+    </span>
+  )
+}
+
+/** Width to height, for laying things out. */
+export function ratioOf({ version }: EvidenceRow): number {
+  return version.width && version.height ? version.width / version.height : 4 / 3
+}

@@ -1,0 +1,67 @@
+// Files dropped anywhere on the window come into one's evidence; the browser would else leave the page for them.
+import { useEffect, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useLocation, useNavigate } from 'react-router'
+import { StitchedBox } from '../ui/StitchedBox.tsx'
+import { holdsFiles, readDrop } from './droppedFiles.ts'
+import { addFiles } from './uploads.ts'
+import { useClassInView } from './useClassInView.ts'
+import styles from './WindowDrop.module.css'
+
+export function WindowDrop() {
+  const { t } = useTranslation('evidence')
+  const [isOver, setIsOver] = useState(false)
+  const navigate = useNavigate()
+  const { pathname } = useLocation()
+  const classId = useClassInView()
+
+  useEffect(() => {
+    // Entering a child comes before leaving its parent, so only the last leaving means that the drag is gone.
+    let depth = 0
+    const onEnter = (event: DragEvent) => {
+      if (!holdsFiles(event.dataTransfer)) return
+      depth += 1
+      setIsOver(true)
+    }
+    const onLeave = (event: DragEvent) => {
+      if (!holdsFiles(event.dataTransfer)) return
+      depth -= 1
+      if (depth === 0) setIsOver(false)
+    }
+    const onOver = (event: DragEvent) => {
+      if (!holdsFiles(event.dataTransfer)) return
+      event.preventDefault()
+      event.dataTransfer.dropEffect = 'copy'
+    }
+    const onDrop = async (event: DragEvent) => {
+      if (!holdsFiles(event.dataTransfer)) return
+      event.preventDefault()
+      depth = 0
+      setIsOver(false)
+      const files = await readDrop(event.dataTransfer)
+      if (files.length === 0) return
+      void addFiles(files, { classId })
+      const showsUploads = pathname === '/' || pathname.startsWith('/evidence')
+      if (!showsUploads) void navigate('/evidence')
+    }
+    window.addEventListener('dragenter', onEnter)
+    window.addEventListener('dragleave', onLeave)
+    window.addEventListener('dragover', onOver)
+    window.addEventListener('drop', onDrop)
+    return () => {
+      window.removeEventListener('dragenter', onEnter)
+      window.removeEventListener('dragleave', onLeave)
+      window.removeEventListener('dragover', onOver)
+      window.removeEventListener('drop', onDrop)
+    }
+  }, [navigate, pathname, classId])
+
+  if (!isOver) return null
+  return (
+    <div className={styles.over} aria-hidden="true">
+      <StitchedBox>
+        <p>{t('add.dropHere')}</p>
+      </StitchedBox>
+    </div>
+  )
+}

@@ -1,0 +1,196 @@
+// Files on their way in from this window: a few at a time, by themselves, whatever screen is open.
+import { cleanFileName } from '@valise/core/evidence'
+import type { Upload } from '@valise/core/evidence'
+import { ApiProblem, sendFile } from '../api/index.ts'
+import type { Sending } from '../api/index.ts'
+import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
+import { loseSession } from '../app/lostSession.ts'
+import { queryClient } from '../app/queryClient.ts'
+import { createStore } from '../ui/createStore.ts'
+import { getUpload, giveUpUpload, listUploads, refreshEvidence, uploadQueries } from './queries.ts'
+
+export type UploadState = 'waiting' | 'going' | 'pausing' | 'arrived' | 'refused'
+
+export interface UploadHere {
+  readonly key: number
+  readonly file: File
+  /** The item whose next version this is. */
+  readonly replaces: string | null
+  readonly classId: string | null
+  readonly state: UploadState
+  readonly sent: number
+  readonly uploadId: string | null
+  readonly outcome: Upload['outcome']
+  readonly problem: ApiProblem | null
+}
+
+export interface AddOptions {
+  readonly replaces?: string
+  readonly classId?: string | null
+}
+
+const AT_ONCE = 3
+
+const uploads = createStore<readonly UploadHere[]>([])
+const sendings = new Map<number, Sending>()
+let nextKey = 1
+
+export const useUploadsHere = uploads.use
+
+export const isOnItsWay = ({ state }: UploadHere) =>
+  state === 'waiting' || state === 'going' || state === 'pausing'
+
+/** Begins to bring files in. One that was begun before, in any window, is gone on with. */
+export async function addFiles(
+  files: readonly File[],
+  { replaces, classId }: AddOptions = {},
+): Promise<void> {
+  const added = files.map((file): UploadHere => {
+    const isEmpty = file.size === 0
+    return {
+      key: nextKey++,
+      file,
+      replaces: replaces ?? null,
+      classId: classId ?? null,
+      state: isEmpty ? 'refused' : 'waiting',
+      sent: 0,
+      uploadId: null,
+      outcome: null,
+      problem: isEmpty ? emptyProblem() : null,
+    }
+  })
+  uploads.set([...uploads.get().filter((one) => one.state !== 'arrived'), ...added])
+  for (const one of added) if (one.state === 'waiting') noteKeeping()
+  const open = await openUploadsOrNone()
+  for (const { key, file } of added) {
+    const begun = open.find((one) => isSameFile(one, file) && one.replaces === (replaces ?? null))
+    if (begun) change(key, { uploadId: begun.id, sent: begun.received })
+  }
+  sendNext()
+}
+
+/** Goes on with one that was refused, after what stood in the way was mended. */
+export function tryAgain(key: number): void {
+  if (find(key)?.state !== 'refused') return
+  noteKeeping()
+  change(key, { state: 'waiting', problem: null })
+  sendNext()
+}
+
+/** Stops one and takes it off the list; what has arrived of it goes. */
+export async function giveUp(key: number): Promise<void> {
+  const upload = find(key)
+  if (!upload) return
+  await sendings.get(key)?.stop()
+  sendings.delete(key)
+  if (isOnItsWay(upload)) noteKept()
+  uploads.set(uploads.get().filter((one) => one.key !== key))
+  if (upload.uploadId !== null && upload.outcome === null) {
+    // Where the server cannot be told, it forgets by itself after some days.
+    await giveUpUpload(upload.uploadId).catch(() => undefined)
+  }
+  await queryClient.invalidateQueries({ queryKey: uploadQueries.open().queryKey })
+  sendNext()
+}
+
+/** Takes what has arrived or was refused off the list. */
+export function clearDone(): void {
+  uploads.set(uploads.get().filter(isOnItsWay))
+}
+
+function sendNext(): void {
+  const all = uploads.get()
+  const going = all.filter(({ state }) => state === 'going' || state === 'pausing').length
+  for (const next of all.filter(({ state }) => state === 'waiting').slice(0, AT_ONCE - going)) void send(next)
+}
+
+async function send({ key, file, replaces, classId, uploadId }: UploadHere): Promise<void> {
+  change(key, { state: 'going' })
+  const metadata = {
+    filename: file.name,
+    lastModified: String(Math.max(0, file.lastModified)),
+    ...(replaces !== null && { replaces }),
+    ...(classId !== null && { classId }),
+  }
+  const sending = await sendFile(
+    { file, metadata, uploadId },
+    {
+      onBegun: (id) => change(key, { uploadId: id }),
+      onProgress: (sent) => change(key, { state: 'going', sent }),
+      onPause: () => change(key, { state: 'pausing' }),
+      onDone: () => void arrive(key),
+      onRefused: (problem) => refuse(key, problem),
+    },
+  )
+  sendings.set(key, sending)
+}
+
+async function arrive(key: number): Promise<void> {
+  const upload = find(key)
+  if (!upload?.uploadId) return
+  try {
+    const { outcome } = await getUpload(upload.uploadId)
+    change(key, { state: 'arrived', sent: upload.file.size, outcome })
+    noteKept()
+    await refreshEvidence(queryClient)
+  } catch (error) {
+    refuse(key, error instanceof ApiProblem ? error : new ApiProblem(null, error))
+  }
+  finish(key)
+}
+
+function refuse(key: number, problem: ApiProblem): void {
+  // The upload that was to be gone on with is gone: begin it anew.
+  if (problem.code === 'not-found' && find(key)?.uploadId) {
+    change(key, { uploadId: null, sent: 0, state: 'waiting' })
+    return sendNext()
+  }
+  change(key, { state: 'refused', problem })
+  noteRefused()
+  if (problem.reason === 'signed-out') loseSession()
+  finish(key)
+}
+
+function finish(key: number): void {
+  sendings.delete(key)
+  void queryClient.invalidateQueries({ queryKey: uploadQueries.open().queryKey })
+  sendNext()
+}
+
+function find(key: number): UploadHere | undefined {
+  return uploads.get().find((one) => one.key === key)
+}
+
+function change(key: number, to: Partial<UploadHere>): void {
+  uploads.set(uploads.get().map((one) => (one.key === key ? { ...one, ...to } : one)))
+}
+
+/** A file is found again by what the device says of it: name, size and last change. */
+export function isSameFile(upload: Pick<Upload, 'fileName' | 'bytes' | 'lastModified'>, file: File): boolean {
+  const isOfSameAge = upload.bytes === file.size && upload.lastModified === file.lastModified
+  return isOfSameAge && upload.fileName === cleanFileName(file.name)
+}
+
+async function openUploadsOrNone(): Promise<readonly Upload[]> {
+  try {
+    return (await listUploads()).open
+  } catch {
+    // Without an answer nothing can be gone on with; sending says why by itself.
+    return []
+  }
+}
+
+function emptyProblem(): ApiProblem {
+  return new ApiProblem({
+    type: '',
+    title: '',
+    status: 422,
+    code: 'invalid',
+    reason: 'file-empty',
+    params: {},
+  })
+}
+
+window.addEventListener('beforeunload', (event) => {
+  if (uploads.get().some(isOnItsWay)) event.preventDefault()
+})

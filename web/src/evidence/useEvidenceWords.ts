@@ -1,0 +1,25 @@
+// What things are called on the screens: their title, or what they are and when they were made.
+import type { EvidenceRow } from '@valise/core/evidence'
+import { useTranslation } from 'react-i18next'
+import { useWhen } from '../ui/useWhen.ts'
+
+type Titled = Pick<EvidenceRow, 'title' | 'kind' | 'madeAt'>
+
+export interface EvidenceWords {
+  /** The title, or "Picture of 24 Nov" where nobody has said yet what it is. */
+  title(item: Titled): string
+  /** Picture, 24 Nov */
+  line(item: Titled): string
+  /** Picture */
+  kind(item: Pick<EvidenceRow, 'kind'>): string
+}
+
+export function useEvidenceWords(): EvidenceWords {
+  const { t } = useTranslation('evidence')
+  const when = useWhen()
+  return {
+    title: (item) => item.title || t(`untitled.${item.kind}`, { date: when.date(item.madeAt) }),
+    line: (item) => t('kindAndDate', { kind: t(`kinds.${item.kind}`), date: when.date(item.madeAt) }),
+    kind: ({ kind }) => t(`kinds.${kind}`),
+  }
+}

@@ -1,0 +1,46 @@
+// A text field that keeps itself: after a pause in typing, when it is left, and when its screen goes.
+import { toPlainLine } from '@valise/core/people'
+import { useCallback, useEffect, useRef, useState } from 'react'
+
+const PAUSE_MS = 900
+
+export interface KeptText {
+  readonly text: string
+  change(text: string): void
+  /** For when the field is left: keeps at once what was typed, if anything was. */
+  leave(): void
+}
+
+/** What is typed stays in the field until `keep` has it; a value that comes from elsewhere shows only between. */
+export function useKeptText(value: string, keep: (text: string) => void): KeptText {
+  const [typed, setTyped] = useState<string | null>(null)
+  const [isLeft, setIsLeft] = useState(true)
+  const waiting = useRef<{ text: string; timer: ReturnType<typeof setTimeout> } | null>(null)
+  const keepRef = useRef(keep)
+  useEffect(() => {
+    keepRef.current = keep
+  })
+
+  const keepNow = useCallback(() => {
+    if (!waiting.current) return
+    clearTimeout(waiting.current.timer)
+    const { text } = waiting.current
+    waiting.current = null
+    keepRef.current(text)
+  }, [])
+  useEffect(() => keepNow, [keepNow])
+
+  const change = (text: string) => {
+    setTyped(text)
+    setIsLeft(false)
+    if (waiting.current) clearTimeout(waiting.current.timer)
+    waiting.current = { text, timer: setTimeout(keepNow, PAUSE_MS) }
+  }
+  const leave = () => {
+    setIsLeft(true)
+    keepNow()
+  }
+  // Once what was typed has come back as the value, the value leads again; never while somebody types on.
+  if (typed !== null && isLeft && toPlainLine(typed) === value) setTyped(null)
+  return { text: typed ?? value, change, leave }
+}
