@@ -3,6 +3,7 @@ import { defineConfig } from '@playwright/test'
 
 const journeys = defineConfig({
   testDir: '.',
+  globalSetup: './support/buildWorld.ts',
   testMatch: '*.spec.ts',
   outputDir: 'test-results',
   workers: 2,

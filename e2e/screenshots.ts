@@ -20,6 +20,22 @@ const views: readonly View[] = [
   { name: 'today', who: 'Wren', path: '/' },
   { name: 'today-360', who: 'Wren', path: '/', options: { viewport: { width: 360, height: 740 } } },
   {
+    name: 'evidence',
+    who: 'Wren',
+    path: '/evidence',
+    then: async (page) => {
+      await page.getByRole('button', { name: /^Quadrat 7/ }).click()
+      await page.keyboard.press('t')
+    },
+  },
+  {
+    name: 'evidence-360-dark',
+    who: 'Wren',
+    path: '/evidence',
+    options: { viewport: { width: 360, height: 740 }, colorScheme: 'dark' },
+  },
+  { name: 'bin', who: 'Wren', path: '/bin' },
+  {
     name: 'class',
     who: 'Wren',
     path: '/',

@@ -80,7 +80,7 @@ async function keep(services: Services, owner: PersonActor, { item, content }: D
   await inTransaction(database, (trx) => keepFile(trx, services.jobs, owner, file))
   await updateEvidence(database, owner, id, 2, { title, tags: [...tags] })
   if (item.inTray) await putIntoTray(database, owner, id)
-  if (item.binned) await putIntoBin(database, owner, id)
+  if (item.binned) await putIntoBin(lately(services, today), owner, id)
 }
 
 function contentOf(
@@ -108,6 +108,11 @@ function contentOf(
       // Where the source lies and where the built program lies, this leads to the same file.
       return readFile(new URL('../../demo/assets/walking-transect.webm', import.meta.url))
   }
+}
+
+/** A moment after which the bin's days are not over yet. */
+function lately(services: Services, today: LocalDay) {
+  return { ...services.database, clock: shiftedClock(momentOf({ daysAgo: 3, hour: 16 }, today)) }
 }
 
 function momentOf({ daysAgo, hour }: Pick<SampleItem, 'daysAgo' | 'hour'>, today: LocalDay): Instant {

@@ -1,7 +1,7 @@
 // A running Valise for one file of journeys: the built server over a fresh sample world.
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -11,12 +11,14 @@ import type { Browser, BrowserContextOptions, Page } from '@playwright/test'
 /** The moment at which every journey begins: a Thursday morning. */
 export const NOW = '2026-11-26T10:42:00.000Z'
 
-const program = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
+/** The demo's server, as it was built. */
+export const SERVE = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
 
 interface StartOptions {
   readonly port?: number
   readonly data?: string
   readonly args?: readonly string[]
+  readonly env?: Readonly<Record<string, string>>
 }
 
 export class Site {
@@ -37,12 +39,13 @@ export class Site {
     port = this.#port,
     data = this.dataFolder,
     args: more = [],
+    env = {},
   }: StartOptions = {}): Promise<void> {
     this.#port = port
     this.dataFolder = data
-    const args = [program, '--port', String(port), '--data', data, '--quiet', ...more]
+    const args = [SERVE, '--port', String(port), '--data', data, '--quiet', ...more]
     const child = spawn(process.execPath, args, {
-      env: { ...process.env, VALISE_CLOCK: NOW },
+      env: { ...process.env, VALISE_CLOCK: NOW, ...env },
       stdio: ['ignore', 'pipe', 'inherit'],
     })
     this.#process = child
@@ -89,9 +92,12 @@ export class Site {
 }
 
 /** The site of one file of journeys, started before its first test and removed after its last. */
-export function useSite(): Site {
+export function useSite(env: Readonly<Record<string, string>> = {}): Site {
   const site = new Site()
-  test.beforeAll(() => site.start({ port: 7600 + test.info().parallelIndex * 10 }))
+  test.beforeAll(() => {
+    cpSync(process.env['VALISE_E2E_WORLD'] ?? '', site.dataFolder, { recursive: true })
+    return site.start({ port: 7600 + test.info().parallelIndex * 10, env })
+  })
   test.afterAll(() => site.remove())
   return site
 }

@@ -80,7 +80,7 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           onKeep={(title) => change.mutate({ title })}
         />
         <Facts item={item} />
-        <TagsField tags={item.tags} readOnly={isBinned} onKeep={(tags) => change.mutate({ tags })} />
+        <TagsField tags={item.tags} readOnly={isBinned} onKeep={(tags) => change.mutateAsync({ tags })} />
         <Refusal error={change.error} />
         <DrawerVerbs item={item} onClose={onClose} onBinned={onBinned} />
       </div>

@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { cleanTags, LONGEST_TAG, MOST_TAGS } from '@valise/core/evidence'
 import { IconX } from '@tabler/icons-react'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { evidenceQueries } from './queries.ts'
 import styles from './Fields.module.css'
@@ -12,27 +13,39 @@ import styles from './Fields.module.css'
 interface TagsFieldProps {
   readonly tags: readonly string[]
   readonly readOnly: boolean
-  readonly onKeep: (tags: string[]) => void
+  readonly onKeep: (tags: string[]) => Promise<unknown>
 }
 
 export function TagsField({ tags, readOnly, onKeep }: TagsFieldProps) {
   const { t } = useTranslation('evidence')
   const inUse = useQuery(evidenceQueries.tags())
+  // Shown at once; the next tag is put beside those that are still being kept.
+  const [pending, setPending] = useState<string[] | null>(null)
+  const shown = pending ?? [...tags]
+  const put = (next: readonly string[]) => {
+    const clean = cleanTags(next)
+    setPending(clean)
+    const settle = () => setPending((latest) => (latest === clean ? null : latest))
+    void onKeep(clean).then(settle, settle)
+  }
   return (
     <Autocomplete
       className={styles.tags ?? ''}
       multiple
       freeSolo
-      // What was typed and not entered is put on when the field is left: nothing typed is lost.
-      autoSelect={false}
       clearOnBlur
+      // What was typed and not entered is put on when the field is left: nothing typed is lost.
+      onBlur={({ target }) => {
+        const typed = target instanceof HTMLInputElement ? target.value : ''
+        if (typed.trim() !== '') put([...shown, typed])
+      }}
       disableClearable
       readOnly={readOnly}
       size="small"
       options={(inUse.data ?? []).map(({ tag }) => tag)}
       filterSelectedOptions
-      value={[...tags]}
-      onChange={(_event, next) => onKeep(cleanTags(next))}
+      value={shown}
+      onChange={(_event, next) => put(next)}
       renderValue={(value, getItemProps) =>
         value.map((tag, index) => {
           const { key, onDelete, ...item } = getItemProps({ index })
@@ -54,11 +67,7 @@ export function TagsField({ tags, readOnly, onKeep }: TagsFieldProps) {
         <TextField
           {...params}
           label={t('tags.label')}
-          placeholder={tags.length < MOST_TAGS && !readOnly ? t('tags.add') : ''}
-          onBlur={(event) => {
-            const typed = event.target instanceof HTMLInputElement ? event.target.value : ''
-            if (typed.trim() !== '') onKeep(cleanTags([...tags, typed]))
-          }}
+          placeholder={shown.length < MOST_TAGS && !readOnly ? t('tags.add') : ''}
           slotProps={{
             ...params.slotProps,
             htmlInput: { ...params.slotProps.htmlInput, maxLength: LONGEST_TAG },

@@ -19,11 +19,21 @@ export function UploadList() {
   const stopped = (open.data?.open ?? []).filter(({ id }) => !isHere(id))
   if (here.length === 0 && stopped.length === 0) return null
   const coming = here.filter(isOnItsWay).length
-  const sentence = coming > 0 ? t('uploads.coming', { count: coming }) : t('uploads.done')
+  const isWhole = here.every(({ state }) => state !== 'refused')
+  const sentence =
+    coming > 0
+      ? t('uploads.coming', { count: coming })
+      : isWhole
+        ? t('uploads.done')
+        : t('uploads.doneInPart')
   return (
     <section className={styles.list} aria-label={t('uploads.label')}>
       <header>
-        <h2 role="status">{here.length > 0 ? sentence : t('uploads.stopped', { count: stopped.length })}</h2>
+        <h2>
+          <span role="status">
+            {here.length > 0 ? sentence : t('uploads.stopped', { count: stopped.length })}
+          </span>
+        </h2>
         {coming === 0 && here.length > 0 ? (
           <Button size="small" variant="text" onClick={clearDone}>
             {t('uploads.clear')}

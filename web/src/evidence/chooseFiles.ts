@@ -13,7 +13,7 @@ export function chooseFiles({ several = false, camera = false }: ChooserOptions 
   input.hidden = true
   if (camera) {
     input.accept = 'image/*'
-    input.capture = 'environment'
+    input.setAttribute('capture', 'environment')
   }
   // Some browsers forget a chooser that is not in the page.
   document.body.append(input)

@@ -1,0 +1,272 @@
+// Gathering: files come in, are named, tagged and credited, picked up, put into the bin and taken out again.
+import type { FileChooser, Page } from '@playwright/test'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite({ VALISE_LARGEST_FILE: '60' })
+
+const picture = (words: string) => ({
+  name: `${words}.png`,
+  mimeType: 'image/png',
+  // The smallest picture there is, with words after its end so that each file is another.
+  buffer: Buffer.concat([
+    Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+      'base64',
+    ),
+    Buffer.from(words),
+  ]),
+})
+const text = (name: string, words: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(words) })
+
+type Files = Parameters<FileChooser['setFiles']>[0]
+
+async function choose(page: Page, button: string, files: Files) {
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: button }).first().click(),
+  ])
+  await chooser.setFiles(files)
+}
+
+test('several files come in from Today, get their maker, and lie first in the grid', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Sefa')
+  await page.goto('/evidence')
+  await expect(page.getByText('No evidence yet.')).toBeVisible()
+  await page.goto('/')
+  await choose(page, 'Choose files', [
+    picture('rock pool'),
+    text('IMG_2041.txt', 'low water'),
+    text('x.txt', ''),
+  ])
+  const list = page.getByRole('region', { name: 'Files on their way' })
+  await expect(list.getByRole('heading')).toHaveText('Not all of it came in')
+  await expect(list.getByText('In your evidence')).toHaveCount(2)
+  await expect(list.getByRole('alert')).toHaveText(/^The file is empty\. Choose another one/)
+  await expect(page.getByText('Kept 10:42').first()).toBeVisible()
+  await list.getByRole('button', { name: 'Made by me' }).click()
+  await expect(list.getByText('Kept: made by you.')).toBeVisible()
+  await list
+    .getByRole('listitem')
+    .filter({ hasText: 'rock pool' })
+    .getByRole('link', { name: 'Show it' })
+    .click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 things gathered, latest first')
+  const drawer = page.getByRole('region', { name: 'rock pool' })
+  await expect(drawer.getByLabel('What is this?')).toHaveValue('rock pool')
+  await expect(drawer.getByText('Made by me', { exact: true })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^File of 26 Nov/ })).toBeVisible() // only a device spoke there
+})
+
+test('dropping files anywhere brings them in, and shows them', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Juno')
+  await page.goto('/settings')
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  const transfer = await page.evaluateHandle(() => {
+    const data = new DataTransfer()
+    data.items.add(new File(['tide'], 'dropped tide.txt', { lastModified: 1_764_000_000_000 }))
+    return data
+  })
+  await page.dispatchEvent('body', 'dragenter', { dataTransfer: transfer })
+  await expect(page.getByText('Drop it, and it is in your evidence.')).toBeVisible()
+  await page.dispatchEvent('body', 'drop', { dataTransfer: transfer })
+  await expect(page.getByText('Drop it, and it is in your evidence.')).toBeHidden()
+  await expect(page).toHaveURL(/\/evidence$/)
+  await expect(page.getByRole('button', { name: /^dropped tide/ })).toBeVisible()
+})
+
+test('what is said of an item keeps itself, and stands there after a reload', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  await page.getByRole('button', { name: /^Heron at the weir/ }).click()
+  const drawer = page.getByRole('region', { name: /^Heron at the/ })
+  await expect(drawer.getByText('Rights missing')).toBeVisible()
+  await drawer.getByLabel('What is this?').fill('Heron at the old weir')
+  await drawer.getByLabel('Tags').fill('Transect')
+  await page.keyboard.press('Enter')
+  await drawer.getByLabel('Tags').fill('Patience')
+  await drawer.getByLabel('What is this?').focus() // leaving the field keeps what was typed
+  await expect(drawer.getByText('Patience')).toBeVisible()
+  await drawer.getByRole('button', { name: 'Made by somebody else' }).click()
+  await drawer.getByRole('button', { name: 'Declare rights' }).click()
+  await expect(drawer.getByText('This is needed. Fill it in.').first()).toBeVisible()
+  await drawer.getByLabel('Who made it').fill('Ada Reed')
+  await drawer.getByLabel('Where it is from').fill('https://shelf.example/heron')
+  await drawer.getByRole('button', { name: 'Declare rights' }).click()
+  await expect(drawer.getByText('By Ada Reed,')).toBeVisible()
+  await expect(page.getByText('Kept 10:42').first()).toBeVisible()
+
+  await page.reload()
+  const again = page.getByRole('region', { name: 'Heron at the old weir' })
+  await expect(again.getByLabel('What is this?')).toHaveValue('Heron at the old weir')
+  for (const tag of ['Birds', 'Transect', 'Patience']) await expect(again.getByText(tag)).toBeVisible()
+  await expect(again.getByRole('link', { name: 'CC BY 4.0' })).toHaveAttribute('href', /creativecommons/)
+  await expect(again.getByRole('link', { name: 'Source' })).toHaveAttribute(
+    'href',
+    'https://shelf.example/heron',
+  )
+})
+
+test('a title that is typed while another window changes the item is not lost', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  const other = await page.context().newPage()
+  for (const window of [page, other]) {
+    await window.goto('/evidence')
+    await window.getByRole('button', { name: /^Transect map/ }).click()
+    await expect(window.getByLabel('What is this?')).toHaveValue('Transect map')
+  }
+  await other.getByLabel('What is this?').fill('Map of transect 3')
+  await other.keyboard.press('Enter')
+  await expect(other.getByText('Kept 10:42').first()).toBeVisible()
+  await page.getByLabel('What is this?').fill('Map, the long way round')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert')).toHaveText(/Somebody changed this while you had it open/)
+  await expect(page.getByLabel('What is this?')).toHaveValue('Map, the long way round')
+  await page.getByLabel('What is this?').press('End')
+  await page.keyboard.type(' again')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await page.reload()
+  await expect(page.getByLabel('What is this?')).toHaveValue('Map, the long way round again')
+})
+
+test('things are picked up and put back, and the tray goes along', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Tomasz')
+  await page.goto('/evidence')
+  const tray = page.getByRole('region', { name: 'Tray' })
+  await expect(tray.getByText('Nothing picked up')).toBeVisible()
+  await page.getByRole('button', { name: 'Into the tray: Quadrat 1' }).click()
+  await page.getByRole('button', { name: 'Into the tray: Stake 2, visit 1' }).click()
+  await expect(tray.getByText('2 things')).toBeVisible()
+  await page.getByRole('link', { name: 'Today' }).click()
+  await page.reload()
+  await expect(tray.getByText('2 things')).toBeVisible()
+  await page.keyboard.press('t')
+  await expect(tray.getByRole('link')).toHaveText([/^Quadrat 1/, /^Stake 2, visit 1/])
+  await tray.getByRole('button', { name: 'Take Quadrat 1 out of the tray' }).click()
+  await expect(tray.getByText('1 thing', { exact: true })).toBeVisible()
+  await tray.getByRole('link', { name: /^Stake 2/ }).click()
+  const drawer = page.getByRole('region', { name: 'Stake 2, visit 1' })
+  await drawer.getByRole('button', { name: 'Out of the tray' }).click()
+  await expect(tray.getByText('Nothing picked up. Use the case mark on any evidence.')).toBeVisible()
+})
+
+test('a better file makes a version, and the first one can come back', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  await page.getByRole('button', { name: /^Tides of November/ }).click()
+  const drawer = page.getByRole('region', { name: 'Tides of November' })
+  await choose(page, 'Replace the file', {
+    name: 'tides2.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('day\n1\n'),
+  })
+  await expect(page.getByText('The new version of its item')).toBeVisible()
+  await expect(drawer.getByRole('listitem')).toHaveText([
+    /^tides2\.csvVersion 2/,
+    /^tides_november\.tsvVersion 1/,
+  ])
+  await drawer.getByRole('button', { name: 'Use version 1 again' }).click()
+  await expect(drawer.getByRole('listitem').first()).toHaveText(/^tides_november\.tsvVersion 3/)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    drawer.getByRole('link', { name: 'tides2.csv' }).click(),
+  ])
+  expect(download.suggestedFilename()).toBe('tides2.csv')
+
+  await choose(page, 'Replace the file', picture('no table'))
+  await expect(page.getByRole('alert')).toHaveText(/of another kind than this item, so it did not replace it/)
+  await expect(drawer.getByRole('listitem')).toHaveCount(3)
+})
+
+test('the bin gives back what was put there, until it is removed for good', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  const putIntoBin = async () => {
+    await page.getByRole('button', { name: /^Curlew at the creek/ }).click()
+    await page.getByRole('button', { name: 'Into the bin' }).click()
+    await expect(page.getByText('Curlew at the creek is in the bin.')).toBeVisible()
+    await expect(page.getByRole('button', { name: /^Curlew at the creek/ })).toHaveCount(0)
+  }
+  await putIntoBin()
+  await page.getByRole('button', { name: 'Take it out again' }).click()
+  await expect(page.getByRole('button', { name: /^Curlew at the creek/ })).toBeVisible()
+  await putIntoBin()
+  await page.getByRole('link', { name: 'Bin' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 things in the bin')
+  await expect(page.getByText('Here until 26 Dec')).toBeVisible()
+  await page.getByRole('button', { name: 'Remove Curlew at the creek for good' }).click()
+  const question = page.getByRole('dialog')
+  await question.getByRole('button', { name: 'Cancel' }).click()
+  await expect(question).toBeHidden()
+  await page.getByRole('button', { name: 'Remove Curlew at the creek for good' }).click()
+  await question.getByRole('button', { name: 'Remove for good' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('One thing in the bin')
+  await page.getByRole('button', { name: 'Take Blurred, do not use out of the bin' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The bin is empty')
+})
+
+test('everything goes by keyboard', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  await page.getByRole('button', { name: /^Dawn on the low marsh/ }).focus()
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowLeft')
+  await expect(page.getByRole('button', { name: /^Quadrat 7/ })).toBeFocused()
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('button', { name: 'Out of the tray: Quadrat 7, low marsh' })).toBeFocused()
+  await page.keyboard.press('Space')
+  await page.getByRole('button', { name: 'Into the tray: Quadrat 7, low marsh' }).press('Shift+Tab')
+  await page.keyboard.press('Enter')
+  const drawer = page.getByRole('region', { name: 'Quadrat 7, low marsh' })
+  await expect(drawer).toBeFocused()
+  await page.keyboard.press('Escape')
+  await expect(drawer).toHaveCount(0)
+  await expect(page.getByRole('button', { name: /^Quadrat 7/ })).toBeFocused()
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('button', { name: /^(Transect map|Map, the long)/ })).toBeFocused()
+  await page.keyboard.press('End')
+  await page.keyboard.press('Home')
+  await expect(page.getByRole('button', { name: /^Dawn on the low marsh/ })).toBeFocused()
+})
+
+test('a picture goes in from a phone', async ({ browser }) => {
+  const options = { viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true }
+  const page = await site.pageAs(browser, 'Nell Quillan', options)
+  await page.goto('/')
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Take a photo' }).tap(),
+  ])
+  expect(await chooser.element().getAttribute('capture')).toBe('environment')
+  await chooser.setFiles(picture('crab'))
+  await page.getByRole('link', { name: 'Show it' }).tap()
+  await expect(page.getByRole('region', { name: 'crab' })).toBeVisible()
+})
+
+test('pictures that cannot be shown say why, and nothing that is kept shuts anybody out', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Juno')
+  await page.goto('/evidence')
+  const whole = picture('whole').buffer
+  const bomb = Buffer.from(whole)
+  bomb.writeUInt32BE(60_000, 16)
+  bomb.writeUInt32BE(60_000, 20)
+  await choose(page, 'Add files', [
+    { name: 'huge.png', mimeType: 'image/png', buffer: bomb },
+    { name: 'cut.png', mimeType: 'image/png', buffer: whole.subarray(0, 50) },
+    { name: 'too large.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(0) },
+    text('مستنقع 🌾.txt', 'name in two directions'),
+  ])
+  await expect(page.getByText('In your evidence')).toHaveCount(3)
+  for (const [name, sentence] of [
+    ['cut', 'This picture ends too early or is damaged.'],
+    ['huge', /This picture .*(60000 by 60000 pixels|damaged)/],
+  ] as const) {
+    await page.getByRole('button', { name: new RegExp(`^${name}`) }).click()
+    await expect(page.getByRole('region', { name }).getByText(sentence)).toBeVisible()
+    await page.keyboard.press('Escape')
+  }
+  await expect(page.getByRole('button', { name: /^مستنقع 🌾/ })).toBeVisible()
+})

@@ -1,0 +1,144 @@
+// Uploads in trouble: the server stops, the window closes, the session ends. What went up so far is kept.
+import { createHash, randomBytes } from 'node:crypto'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { Page } from '@playwright/test'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite({ VALISE_LARGEST_FILE: '60' })
+const folder = mkdtempSync(join(tmpdir(), 'valise-films-'))
+test.afterAll(() => rmSync(folder, { recursive: true }))
+
+const MB = 1_048_576
+
+function makeFilm(name: string, megabytes: number) {
+  const content = randomBytes(megabytes * MB)
+  const path = join(folder, name)
+  writeFileSync(path, content)
+  return { path, sha256: createHash('sha256').update(content).digest('hex') }
+}
+
+async function choose(page: Page, button: string, path: string) {
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: button }).first().click(),
+  ])
+  await chooser.setFiles(path)
+}
+
+/** Lets the first piece through and holds the others back until it is told to let them go. */
+async function holdAfterFirstPiece(page: Page) {
+  let letGo: () => void = () => undefined
+  const held = new Promise<void>((resolve) => (letGo = resolve))
+  let pieces = 0
+  await page.route('**/api/uploads/*', async (route) => {
+    if (route.request().method() !== 'PATCH') return route.continue()
+    pieces += 1
+    if (pieces > 1) await held
+    // Whoever waited too long may be gone.
+    await route.continue().catch(() => undefined)
+  })
+  return () => letGo()
+}
+
+async function hashOfNewest(page: Page): Promise<string> {
+  const { items } = await (await page.request.get('/api/evidence?limit=1')).json()
+  const file = await page.request.get(`/api/evidence/${items[0].id}/versions/${items[0].version.n}/file`)
+  return createHash('sha256')
+    .update(await file.body())
+    .digest('hex')
+}
+
+test('the server stops in the middle: it goes on by itself, byte for byte', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Sefa')
+  await page.goto('/evidence')
+  const film = makeFilm('storm.bin', 40)
+  const letGo = await holdAfterFirstPiece(page)
+  await choose(page, 'Add files', film.path)
+  await expect(page.getByText(/^16 MB of 40 MB|^[12]\d MB of 40 MB/)).toBeVisible()
+  await site.stop()
+  letGo()
+  await expect(page.getByText('No connection just now. What went up so far is kept')).toBeVisible()
+  await site.start({ env: { VALISE_LARGEST_FILE: '60' } })
+  await expect(page.getByText('In your evidence')).toBeVisible({ timeout: 60_000 })
+  expect(await hashOfNewest(page)).toBe(film.sha256)
+})
+
+test('the window is closed in the middle: choosing the file again goes on where it was', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Tomasz')
+  await page.goto('/evidence')
+  const film = makeFilm('walk.bin', 40)
+  await holdAfterFirstPiece(page)
+  await choose(page, 'Add files', film.path)
+  await expect
+    .poll(async () => (await (await page.request.get('/api/uploads')).json()).open[0]?.received)
+    .toBe(16 * MB)
+  const context = page.context()
+  await page.close({ runBeforeUnload: false })
+
+  const next = await context.newPage()
+  await next.goto('/evidence')
+  await expect(next.getByText(/Stopped at [123]\d MB of 40 MB\./)).toBeVisible()
+  await choose(next, 'Choose it again', makeFilm('other.bin', 1).path)
+  await expect(next.getByRole('alert')).toHaveText(/^That is another file/)
+  const offsets: string[] = []
+  next.on('request', (request) => {
+    if (request.method() === 'PATCH') offsets.push(request.headers()['upload-offset'] ?? '')
+  })
+  await choose(next, 'Choose it again', film.path)
+  await expect(next.getByText('In your evidence')).toBeVisible({ timeout: 60_000 })
+  // What was held back may have gone out in part when the window closed; nothing of it is sent again.
+  expect(Number(offsets[0])).toBeGreaterThanOrEqual(16 * MB)
+  expect(await hashOfNewest(next)).toBe(film.sha256)
+})
+
+test('the session ends in the middle: after signing in again it goes on', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Juno')
+  await page.goto('/evidence')
+  const film = makeFilm('pool.bin', 40)
+  const letGo = await holdAfterFirstPiece(page)
+  await choose(page, 'Add files', film.path)
+  await expect
+    .poll(async () => (await (await page.request.get('/api/uploads')).json()).open[0]?.received)
+    .toBe(16 * MB)
+  await page.context().clearCookies()
+  letGo()
+  const dialog = page.getByRole('dialog', { name: 'You were signed out' })
+  await dialog.getByLabel('Sign-in name').fill('juno')
+  await dialog.getByLabel('Password', { exact: true }).fill('low water at seven')
+  await dialog.getByRole('button', { name: 'Sign in and go on' }).click()
+  await page.getByRole('button', { name: 'Go on with it' }).click()
+  await expect(page.getByText('In your evidence')).toBeVisible({ timeout: 60_000 })
+  expect(await hashOfNewest(page)).toBe(film.sha256)
+})
+
+test('a file that one has already is not added twice, and one too large is refused with the limit', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  const film = makeFilm('twice.bin', 1)
+  await choose(page, 'Add files', film.path)
+  await expect(page.getByText('In your evidence')).toBeVisible()
+  await choose(page, 'Add files', film.path)
+  await expect(page.getByText('You have this already, it was not added twice')).toBeVisible()
+  await choose(page, 'Add files', makeFilm('large.bin', 61).path)
+  await expect(page.getByRole('alert')).toHaveText(/^The file is larger than 60 MB/)
+  await page.getByRole('button', { name: 'Take off the list large.bin' }).click()
+  await expect(page.getByRole('alert')).toHaveCount(0)
+})
+
+test('one that is stopped goes, with what was there of it', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Nell Quillan')
+  await page.goto('/evidence')
+  const letGo = await holdAfterFirstPiece(page)
+  await choose(page, 'Add files', makeFilm('no.bin', 40).path)
+  await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open.length).toBe(1)
+  await page.getByRole('button', { name: 'Stop no.bin' }).click()
+  letGo()
+  await expect(page.getByRole('region', { name: 'Files on their way' })).toHaveCount(0)
+  await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open).toEqual([])
+})
