@@ -106,6 +106,18 @@ test('what is said of an item keeps itself, and stands there after a reload', as
   )
 })
 
+test('a title that was typed the moment before the window closed is kept', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  await page.getByRole('button', { name: /^Wrack line/ }).click()
+  await page.getByLabel('What is this?').fill('Wrack after the gale')
+  const context = page.context()
+  await page.close({ runBeforeUnload: true })
+  const next = await context.newPage()
+  await next.goto('/evidence')
+  await expect(next.getByRole('button', { name: /^Wrack after the gale/ })).toBeVisible()
+})
+
 test('a title that is typed while another window changes the item is not lost', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
   const other = await page.context().newPage()

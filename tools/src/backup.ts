@@ -31,7 +31,9 @@ async function backUp(target: string): Promise<void> {
     await source.backup(copy)
     source.close()
     zip.addFile(copy, 'valise.sqlite')
-    for (const path of filesIn(dataFolder, '')) zip.addFile(join(dataFolder, path), path)
+    // Evidence is compressed already, most of it.
+    for (const path of filesIn(dataFolder, ''))
+      zip.addFile(join(dataFolder, path), path, { compress: !path.startsWith('files/') })
     zip.end()
     await pipeline(zip.outputStream, createWriteStream(target, { mode: 0o600, flags: 'wx' }))
     const size = Math.ceil(statSync(target).size / 1000).toLocaleString('en')
@@ -46,6 +48,8 @@ async function backUp(target: string): Promise<void> {
 function filesIn(folder: string, below: string): string[] {
   return readdirSync(join(folder, below), { withFileTypes: true }).flatMap((entry) => {
     const path = below === '' ? entry.name : `${below}/${entry.name}`
+    // What is still coming in changes while this reads it; whoever sends it begins again.
+    if (path === 'files/incoming') return []
     if (entry.isDirectory()) return filesIn(folder, path)
     return /^valise\.sqlite(-wal|-shm)?$/.test(path) ? [] : [path]
   })

@@ -18,6 +18,16 @@ export interface Examined {
   readonly previewProblem: PreviewProblem | null
 }
 
+/** What is known of a file that could not be looked at. */
+export const unexamined: Examined = {
+  mime: 'application/octet-stream',
+  width: null,
+  height: null,
+  madeAt: null,
+  place: null,
+  previewProblem: null,
+}
+
 export interface FileToExamine {
   readonly sha256: string
   readonly bytes: number
@@ -31,7 +41,7 @@ export async function examineFile(files: FileStore, file: FileToExamine): Promis
   const last = Math.min(file.bytes, HEAD_BYTES) - 1
   const head = await buffer(await files.open(file.sha256, { first: 0, last }))
   const mime = await typeOf(head, file.fileName)
-  const nothing = { mime, width: null, height: null, madeAt: null, place: null, previewProblem: null }
+  const nothing = { ...unexamined, mime }
   if (kindOfMime(mime) !== 'picture') return nothing
   const camera = await readCamera(head)
   if (!canBeRendered(mime)) return { ...nothing, ...camera, previewProblem: 'picture-not-shown' }

@@ -7,6 +7,8 @@ import type { ErrorCode, Reason } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import type { Services } from '../services.ts'
+import { unexamined } from './examineFile.ts'
+import type { Examined, FileToExamine } from './examineFile.ts'
 import { keepFile } from './keepFile.ts'
 import { findEvidence } from './store.ts'
 import * as store from './uploadStore.ts'
@@ -84,32 +86,52 @@ export async function listUploads(reader: Reader, services: Services, actor: Per
   return { open, largest: services.config.largestFile }
 }
 
+/** Finishing a large file takes a while, in which a client that lost its line asks again: both wait for the same. */
+const finishing = new Map<string, Promise<void>>()
+
 /**
  * Makes evidence of an upload that has arrived. Doing it twice, or again after the server stopped half-way, comes to
  * the same.
  *
  * @throws AppError `conflict` when it was to replace an item of another kind; the upload is given up then
  */
-export async function finishUpload(services: Services, actor: PersonActor, id: string): Promise<void> {
-  const { database, files, jobs, workers } = services
+export function finishUpload(services: Services, actor: PersonActor, id: string): Promise<void> {
+  const work = finishing.get(id) ?? finishOnce(services, actor, id).finally(() => finishing.delete(id))
+  finishing.set(id, work)
+  return work
+}
+
+async function finishOnce(services: Services, actor: PersonActor, id: string): Promise<void> {
+  const { database, files, jobs } = services
   const upload = await store.findOwnUpload(database.reader(), actor, id)
   if (!upload) throw new AppError('not-found', 'not-found')
   if (upload.outcome !== null) return
   const stored = await files.incoming.keep(id)
   if (stored.bytes !== upload.bytes) throw new AppError('invalid', 'file-cut-off')
   const { fileName, replaces, classId } = upload
-  const examined = await workers.run('examine', { ...stored, fileName })
+  const examined = await examine(services, id, { ...stored, fileName })
   try {
     await inTransaction(database, async (trx) => {
+      if (!(await store.isStillOpen(trx, id))) return
       const file = { id, stored, examined, fileName, replaces, classId }
       const { outcome, evidenceId } = await keepFile(trx, jobs, actor, file)
       await store.closeUpload(trx, id, outcome, evidenceId)
       trx.afterCommit(() => files.incoming.drop(id))
     })
   } catch (error) {
-    // It will be refused however often it is tried, so nothing of it stays.
-    if (error instanceof AppError && error.code === 'conflict') await cancelUpload(services, id)
+    // It would be refused however often it is tried, so nothing of it stays.
+    if (error instanceof AppError && error.reason === 'other-kind') await cancelUpload(services, id)
     throw error
+  }
+}
+
+/** What cannot even be looked at is kept as a file of an unknown kind: nobody's work is refused for it. */
+async function examine({ workers, log }: Services, id: string, file: FileToExamine): Promise<Examined> {
+  try {
+    return await workers.run('examine', file)
+  } catch (error) {
+    log.failed(id, error)
+    return unexamined
   }
 }
 

@@ -60,6 +60,12 @@ export async function countOpenUploads(
   return { count: await countRows(open), bytes: Number(row?.sum ?? 0) }
 }
 
+/** Whether nobody has finished it; asked in the transaction that does, which then has the row for itself. */
+export async function isStillOpen(trx: Trx, id: string): Promise<boolean> {
+  const row = await trx.sql('uploads').where({ id }).whereNull('outcome').forUpdate().first('id')
+  return row !== undefined
+}
+
 /** Remembers what an upload became, so that a client that missed the answer can ask. */
 export async function closeUpload(
   trx: Trx,

@@ -65,6 +65,33 @@ describeEachDatabase('uploads', (open) => {
     expect((await wren.get(address)).body.outcome).toMatchObject({ kind: 'new', evidenceId: id })
   })
 
+  it('become one item, however many ask at once whether it is finished', async () => {
+    const { site, wren } = await start()
+    const address = (await beginUpload(wren, file)).headers.get('location') ?? ''
+    const id = address.split('/').at(-1) ?? ''
+    await site.services.files.incoming.append(id, 0, [content] as never)
+    const asked = await Promise.all([1, 2, 3].map(() => wren.ask('HEAD', address, undefined, TUS)))
+    expect(asked.map(({ status }) => status)).toEqual([200, 200, 200])
+    expect((await wren.get('/api/evidence')).body.count).toBe(1)
+    expect((await wren.get(address)).body.outcome.evidenceId).toBe(id)
+  })
+
+  it('are kept as they came when they cannot even be looked at', async () => {
+    const { site, wren } = await start()
+    const failed: unknown[] = []
+    Object.assign(site.services, {
+      workers: { run: () => Promise.reject(new Error('the thread died')) },
+      log: { answered: () => undefined, failed: (_: string, error: unknown) => failed.push(error) },
+    })
+    const { body } = await upload(wren, { name: 'odd.jpg', content: await makePicture() })
+    expect(body.outcome).toMatchObject({ kind: 'new', title: 'odd' })
+    expect((await wren.get(`/api/evidence/${body.id}`)).body).toMatchObject({
+      kind: 'file',
+      version: { mime: 'application/octet-stream', preview: 'none' },
+    })
+    expect(failed).toHaveLength(1)
+  })
+
   it('belong to whoever began them, with every verb', async () => {
     const { wren, as } = await start()
     const address = (await beginUpload(wren, file)).headers.get('location') ?? ''

@@ -4,7 +4,7 @@ import type { PersonActor } from '@valise/core/people'
 import type { Reader, Trx } from '../database/index.ts'
 import { keepFileRow } from '../files/index.ts'
 import { MAKER_VERSION } from './renderPicture.ts'
-import type { Rendered } from './renderPicture.ts'
+import type { RenderedPicture } from './renderPicture.ts'
 
 export interface NewVersion {
   readonly evidenceId: string
@@ -63,7 +63,7 @@ export async function sumOfBytes(reader: Reader, ownerId: string): Promise<numbe
 export async function saveRenditions(
   trx: Trx,
   version: Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId'>,
-  { made, problem }: { made: readonly Rendered[]; problem: PreviewProblem | null },
+  { made, problem }: RenderedPicture,
 ): Promise<void> {
   const { evidenceId, n, ownerId } = version
   for (const { sha256, bytes, kind, mime, width, height } of made) {

@@ -44,14 +44,14 @@ export async function removeLooseFiles(database: Database, files: FileStore): Pr
       if (looseSince === null) await trx.sql('files').where({ sha256 }).update({ looseSince: trx.now })
       else if (isOver(looseSince)) await trx.sql('files').where({ sha256 }).delete()
     }
-    return loose.filter(({ looseSince }) => isOver(looseSince)).map(({ sha256 }) => sha256)
+    return new Set(loose.filter(({ looseSince }) => isOver(looseSince)).map(({ sha256 }) => sha256))
   })
   let removed = 0
   // Their hours have passed by the school's clock already; the bytes may be younger only if they came in again.
   for (const sha256 of gone) if (await files.remove(sha256, LOOSE_KEPT_MS)) removed += 1
   const { sql } = database.reader()
   for await (const sha256 of files.list()) {
-    if (gone.includes(sha256) || (await sql('files').where({ sha256 }).first())) continue
+    if (gone.has(sha256) || (await sql('files').where({ sha256 }).first())) continue
     if (await files.remove(sha256, LOOSE_KEPT_MS)) removed += 1
   }
   return removed

@@ -13,7 +13,13 @@ export function describeApi(routes: readonly Route[], version: string): object {
   }
   return {
     openapi: '3.1.0',
-    info: { title: 'Valise', version, summary: 'Evidence, pages, sharing and hand-ins of one school' },
+    info: {
+      title: 'Valise',
+      version,
+      summary: 'Evidence, pages, sharing and hand-ins of one school',
+      description:
+        'Files come in at /api/uploads by the tus protocol 1.0.0 (creation, termination), with filename, lastModified, replaces and classId as metadata.',
+    },
     paths,
     components: {
       schemas: { Problem: problemSchema },

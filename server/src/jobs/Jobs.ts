@@ -5,12 +5,17 @@ import type { RequestLog } from '../http/index.ts'
 import { insertJob, noteFailure, postponeJob, prolongLease, removeJob, takeJob } from './store.ts'
 import type { JobPayload, NewJob, TakenJob } from './store.ts'
 
-/**
- * Does a job. It may be run twice, also at once after a server fell silent, so it must come to the same thing.
- *
- * @returns when it is to be run again, or nothing when it is done
- */
-export type JobHandler = (payload: JobPayload) => Promise<Instant | void>
+/** Does the jobs of one kind. */
+export interface JobHandler {
+  /**
+   * It may be run twice, also at once after a server fell silent, so it must come to the same thing.
+   *
+   * @returns when it is to be run again, or nothing when it is done
+   */
+  run(payload: JobPayload): Promise<Instant | void>
+  /** After the last try failed: whoever looks at what it was for must not be left hoping. */
+  giveUp?(payload: JobPayload): Promise<void>
+}
 
 export interface Jobs {
   /** Adds a job in the transaction that wants it; it begins after the commit. */
@@ -64,13 +69,14 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
     const prolonging = setInterval(() => {
       prolongLease(database, job.id).catch((error: unknown) => log.failed(job.id, error))
     }, PROLONG_EVERY_MS)
+    const handler = handlers.get(job.kind)
     try {
-      const handler = handlers.get(job.kind)
       if (!handler) throw new Error(`nobody does jobs of the kind ${job.kind}`)
-      const again = await handler(job.payload)
+      const again = await handler.run(job.payload)
       await (again ? postponeJob(database, job.id, again) : removeJob(database, job.id))
     } catch (error) {
-      await noteFailure(database, job)
+      const isOver = await noteFailure(database, job)
+      if (isOver) await handler?.giveUp?.(job.payload)
       onError(error)
     } finally {
       clearInterval(prolonging)

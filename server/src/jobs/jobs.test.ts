@@ -22,7 +22,7 @@ describeEachDatabase('jobs', (open) => {
   it('are done once each, when they are due, and then gone', async () => {
     const { jobs, add, rows, pass } = await start()
     const done: unknown[] = []
-    jobs.handle('count', async (payload) => void done.push(payload))
+    jobs.handle('count', { run: async (payload) => void done.push(payload) })
     await add('count')
     await add('count', { runAt: '2026-11-26T10:45:00.000Z' })
     await jobs.drain()
@@ -59,16 +59,20 @@ describeEachDatabase('jobs', (open) => {
   it('that fail are tried again later each time, and rest after the fifth', async () => {
     const { jobs, add, rows, failures, pass } = await start()
     let tries = 0
-    jobs.handle('bad', async () => {
-      tries += 1
-      throw new Error('broken')
+    const givenUp: unknown[] = []
+    jobs.handle('bad', {
+      run: async () => {
+        tries += 1
+        throw new Error('broken')
+      },
+      giveUp: async (payload) => void givenUp.push(payload),
     })
     await add('bad', { dedupeKey: 'k' })
     for (let minute = 0; minute < 200; minute += 1) {
       await jobs.drain().catch((error: unknown) => failures.push(error))
       pass(1)
     }
-    expect([tries, failures.length]).toEqual([5, 5])
+    expect([tries, failures.length, givenUp]).toEqual([5, 5, [{ n: 7 }]])
     expect(await rows()).toMatchObject([{ attempts: 5, dedupeKey: null }])
     expect((await rows())[0].failedAt).not.toBeNull()
   })
@@ -76,9 +80,11 @@ describeEachDatabase('jobs', (open) => {
   it('may ask to be done again', async () => {
     const { jobs, add, pass } = await start()
     let times = 0
-    jobs.handle('hourly', async () => {
-      times += 1
-      return new Date(Date.parse(TEST_START) + times * 3_600_000).toISOString()
+    jobs.handle('hourly', {
+      run: async () => {
+        times += 1
+        return new Date(Date.parse(TEST_START) + times * 3_600_000).toISOString()
+      },
     })
     await add('hourly', { dedupeKey: 'hourly' })
     await jobs.drain()
@@ -92,7 +98,9 @@ describeEachDatabase('jobs', (open) => {
   it('begin by themselves after the commit that wants them, and stop when asked', async () => {
     const { database } = await start()
     const live = makeJobs({ ...database, clock: shiftedClock(TEST_START) }, { failed: () => undefined })
-    const heard = new Promise<unknown>((resolve) => live.handle('hear', async (payload) => resolve(payload)))
+    const heard = new Promise<unknown>((resolve) =>
+      live.handle('hear', { run: async (payload) => resolve(payload) }),
+    )
     live.start()
     await inTransaction(database, (trx) => live.enqueue(trx, { kind: 'hear', payload: { word: 'tide' } }))
     expect(await heard).toEqual({ word: 'tide' })

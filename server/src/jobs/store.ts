@@ -75,13 +75,19 @@ export function postponeJob(database: Database, id: string, runAt: Instant): Pro
   )
 }
 
-/** After a failed try: later again, each time four times as long after; after the last one it rests as failed. */
-export function noteFailure(database: Database, { id, attempts }: TakenJob): Promise<number> {
-  return inTransaction(database, ({ sql, now }) => {
+/**
+ * After a failed try: later again, each time four times as long after. After the last one it rests as failed.
+ *
+ * @returns whether that was the last try
+ */
+export async function noteFailure(database: Database, { id, attempts }: TakenJob): Promise<boolean> {
+  const isOver = attempts >= MOST_ATTEMPTS
+  await inTransaction(database, ({ sql, now }) => {
     const again = { runAt: addMinutes(now, 4 ** attempts / 12), leaseUntil: null }
     const over = { failedAt: now, leaseUntil: null, dedupeKey: null }
     return sql('jobs')
       .where({ id })
-      .update(attempts < MOST_ATTEMPTS ? again : over)
+      .update(isOver ? over : again)
   })
+  return isOver
 }

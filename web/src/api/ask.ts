@@ -14,6 +14,8 @@ export interface AskOptions {
   readonly headers?: Readonly<Record<string, string>>
 }
 
+const MOST_KEPT_ALIVE = 15_000
+
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
 
 /** Sends a request and gives its answer. Answers are trusted: the server's tests hold each against its schema. */
@@ -47,12 +49,15 @@ async function send(method: Method, path: string, options: AskOptions): Promise<
   if (options.revision !== undefined) headers.set('if-match', `"r${options.revision}"`)
   if (options.key !== undefined) headers.set('idempotency-key', options.key)
   if (options.background) headers.set('valise-background', '1')
+  const body = options.body === undefined ? undefined : JSON.stringify(options.body)
   try {
     return await fetch(path, {
       method,
       headers,
       credentials: 'same-origin',
-      ...(options.body !== undefined && { body: JSON.stringify(options.body) }),
+      ...(body !== undefined && { body }),
+      // What was typed last goes out even while the window closes; browsers allow that up to a size.
+      keepalive: method !== 'GET' && (body?.length ?? 0) < MOST_KEPT_ALIVE,
       ...(options.signal && { signal: options.signal }),
     })
   } catch (cause) {

@@ -43,7 +43,7 @@ export function RightsField({ rights, title, readOnly, isKeeping, onKeep }: Righ
             variant={rights.state === 'missing' ? 'outlined' : 'text'}
             onClick={() => setIsOpen(true)}
           >
-            {rights.state === 'licensed' ? t('rights.changeCredit') : t('rights.other')}
+            {rights.state === 'missing' ? t('rights.other') : t('rights.change')}
           </Button>
         </div>
       )}

@@ -6,6 +6,7 @@ import type { Sending } from '../api/index.ts'
 import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
 import { loseSession } from '../app/lostSession.ts'
 import { queryClient } from '../app/queryClient.ts'
+import { isLeaving } from '../people/tabs.ts'
 import { createStore } from '../ui/createStore.ts'
 import { getUpload, giveUpUpload, listUploads, refreshEvidence, uploadQueries } from './queries.ts'
 
@@ -191,6 +192,7 @@ function emptyProblem(): ApiProblem {
   })
 }
 
+// Whoever closes the window while something is on its way is asked; whoever is signed out is not.
 window.addEventListener('beforeunload', (event) => {
-  if (uploads.get().some(isOnItsWay)) event.preventDefault()
+  if (uploads.get().some(isOnItsWay) && !isLeaving()) event.preventDefault()
 })

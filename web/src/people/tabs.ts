@@ -16,7 +16,13 @@ export function hearTabs(listener: (message: TabMessage) => void): () => void {
   return () => channel.removeEventListener('message', hear)
 }
 
+let leaving = false
+
+/** Whether the page goes because the person must leave: then nothing may hold it up with a question. */
+export const isLeaving = () => leaving
+
 /** Leaves the page, so that nothing of this person stays in it. */
 export function leavePage(): void {
+  leaving = true
   window.location.assign('/')
 }

@@ -1,4 +1,4 @@
-// A text field that keeps itself: after a pause in typing, when it is left, and when its screen goes.
+// A text field that keeps itself: after a pause in typing, when it is left, and when its screen or its window goes.
 import { toPlainLine } from '@valise/core/people'
 import { useCallback, useEffect, useRef, useState } from 'react'
 
@@ -28,7 +28,13 @@ export function useKeptText(value: string, keep: (text: string) => void): KeptTe
     waiting.current = null
     keepRef.current(text)
   }, [])
-  useEffect(() => keepNow, [keepNow])
+  useEffect(() => {
+    window.addEventListener('pagehide', keepNow)
+    return () => {
+      window.removeEventListener('pagehide', keepNow)
+      keepNow()
+    }
+  }, [keepNow])
 
   const change = (text: string) => {
     setTyped(text)
