@@ -1,5 +1,6 @@
 // File names as they come from anybody's device: tidied for keeping, and read for a title.
 import { toPlainLine } from '../people/index.ts'
+import { extensionOf } from './extensionOf.ts'
 import { LONGEST_FILE_NAME, LONGEST_TITLE } from './valueLists.ts'
 
 /** Controls, and marks that turn the direction of writing: with them `gpj.exe` reads as `exe.jpg`. */
@@ -14,11 +15,6 @@ export function cleanFileName(name: string): string {
   const line = toPlainLine(last.toWellFormed().replace(HIDDEN, ' '))
   const named = line.replace(/^\.+/, '').trim()
   return named === '' ? 'file' : shortened(named)
-}
-
-/** The ending of a file name in lower case without its dot, or ''. */
-export function extensionOf(fileName: string): string {
-  return /\.([\p{L}\p{N}]{1,12})$/u.exec(fileName)?.[1]?.toLowerCase() ?? ''
 }
 
 /** Words that devices write into names, which tell nobody what the thing is. */

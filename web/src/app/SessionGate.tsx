@@ -4,12 +4,13 @@ import { lazy, Suspense, useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
 import { Fetched } from '../ui/Fetched.tsx'
-import { speak } from '../words/i18n.ts'
+import { needWords, speak } from '../words/i18n.ts'
 import { Shell } from './Shell.tsx'
 
-const SignInScreen = lazy(async () => ({
-  default: (await import('../people/SignInScreen.tsx')).SignInScreen,
-}))
+const SignInScreen = lazy(async () => {
+  await needWords('people')
+  return { default: (await import('../people/SignInScreen.tsx')).SignInScreen }
+})
 
 export function SessionGate() {
   const session = useQuery(sessionQueries.me())

@@ -1,8 +1,11 @@
 // The addresses of Valise and the screens that they show; each screen is loaded when it is first opened.
+import type { ComponentType } from 'react'
 import { createBrowserRouter } from 'react-router'
 import { TodayScreen } from '../today/TodayScreen.tsx'
 import { Broken } from './Broken.tsx'
 import { MissingScreen } from './MissingScreen.tsx'
+import { needWords } from '../words/i18n.ts'
+import type { ScreenWords } from '../words/i18n.ts'
 import { SessionGate } from './SessionGate.tsx'
 
 export const router = createBrowserRouter([
@@ -11,9 +14,10 @@ export const router = createBrowserRouter([
     errorElement: <Broken />,
     // Until the first screen's code is there, the plain page stands.
     hydrateFallbackElement: <></>,
-    lazy: async () => ({
-      Component: (await import('../people/ChoosePasswordScreen.tsx')).ChoosePasswordScreen,
-    }),
+    lazy: inWords(
+      'people',
+      async () => (await import('../people/ChoosePasswordScreen.tsx')).ChoosePasswordScreen,
+    ),
   },
   {
     path: '/',
@@ -24,41 +28,52 @@ export const router = createBrowserRouter([
       { index: true, element: <TodayScreen /> },
       {
         path: 'evidence/:id?',
-        lazy: async () => ({ Component: (await import('../evidence/EvidenceScreen.tsx')).EvidenceScreen }),
+        lazy: inWords(
+          'evidence',
+          async () => (await import('../evidence/EvidenceScreen.tsx')).EvidenceScreen,
+        ),
       },
       {
         path: 'bin',
-        lazy: async () => ({ Component: (await import('../evidence/BinScreen.tsx')).BinScreen }),
+        lazy: inWords('evidence', async () => (await import('../evidence/BinScreen.tsx')).BinScreen),
       },
       {
         path: 'classes',
-        lazy: async () => ({ Component: (await import('../classes/ClassesScreen.tsx')).ClassesScreen }),
+        lazy: inWords('classes', async () => (await import('../classes/ClassesScreen.tsx')).ClassesScreen),
       },
       {
         path: 'classes/:id',
-        lazy: async () => ({ Component: (await import('../classes/ClassScreen.tsx')).ClassScreen }),
+        lazy: inWords('classes', async () => (await import('../classes/ClassScreen.tsx')).ClassScreen),
       },
       {
         path: 'people',
-        lazy: async () => ({ Component: (await import('../people/PeopleScreen.tsx')).PeopleScreen }),
+        lazy: inWords('people', async () => (await import('../people/PeopleScreen.tsx')).PeopleScreen),
       },
       {
         path: 'people/new',
-        lazy: async () => ({ Component: (await import('../people/NewPersonScreen.tsx')).NewPersonScreen }),
+        lazy: inWords('people', async () => (await import('../people/NewPersonScreen.tsx')).NewPersonScreen),
       },
       {
         path: 'people/:id',
-        lazy: async () => ({ Component: (await import('../people/PersonScreen.tsx')).PersonScreen }),
+        lazy: inWords('people', async () => (await import('../people/PersonScreen.tsx')).PersonScreen),
       },
       {
         path: 'records',
-        lazy: async () => ({ Component: (await import('../records/RecordsScreen.tsx')).RecordsScreen }),
+        lazy: inWords('records', async () => (await import('../records/RecordsScreen.tsx')).RecordsScreen),
       },
       {
         path: 'settings',
-        lazy: async () => ({ Component: (await import('../people/SettingsScreen.tsx')).SettingsScreen }),
+        lazy: inWords('people', async () => (await import('../people/SettingsScreen.tsx')).SettingsScreen),
       },
       { path: '*', element: <MissingScreen /> },
     ],
   },
 ])
+
+/** A screen that is loaded together with its words, so that it never shows without them. */
+function inWords(name: ScreenWords, load: () => Promise<ComponentType>) {
+  return async () => {
+    const [Component] = await Promise.all([load(), needWords(name)])
+    return { Component }
+  }
+}

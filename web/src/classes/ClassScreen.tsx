@@ -56,7 +56,7 @@ interface MembersProps {
 }
 
 function Members({ members, kind, empty }: MembersProps) {
-  const { t } = useTranslation(['classes', 'people'])
+  const { t } = useTranslation(['classes', 'things'])
   if (members.length === 0) return <p className={styles.empty}>{empty}</p>
   return (
     <ul className={styles.members}>
@@ -65,7 +65,7 @@ function Members({ members, kind, empty }: MembersProps) {
           <Avatar name={member.shownName} kind={kind} />
           <span>
             {member.me ? t('one.you', { name: member.shownName }) : member.shownName}
-            {member.role === 'lead' ? <small> {t('people:roles.lead')}</small> : null}
+            {member.role === 'lead' ? <small> {t('things:roles.lead')}</small> : null}
           </span>
         </li>
       ))}

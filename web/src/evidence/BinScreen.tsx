@@ -99,7 +99,9 @@ function RemoveDialog({ item, onClose }: { readonly item: EvidenceRow; readonly 
   const remove = useRemoveForGood()
   return (
     <Dialog open onClose={onClose} aria-labelledby="remove-title">
-      <DialogTitle id="remove-title">{t('bin.removeTitle', { title: words.title(item) })}</DialogTitle>
+      <DialogTitle id="remove-title" variant="h2">
+        {t('bin.removeTitle', { title: words.title(item) })}
+      </DialogTitle>
       <DialogContent>
         <p>{t('bin.removeText')}</p>
         <Refusal error={remove.error} />

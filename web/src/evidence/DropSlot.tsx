@@ -2,12 +2,12 @@
 import { Trans, useTranslation } from 'react-i18next'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { chooseFiles } from './chooseFiles.ts'
-import { addFiles } from './uploads.ts'
+import { addFiles } from './uploadsHere.ts'
 import { useClassInView } from './useClassInView.ts'
 import styles from './DropSlot.module.css'
 
 export function DropSlot() {
-  const { t } = useTranslation('evidence')
+  const { t } = useTranslation('things')
   const classId = useClassInView()
   const choose = async (camera: boolean) => {
     const files = await chooseFiles({ several: !camera, camera })

@@ -115,13 +115,14 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
 function Facts({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation('evidence')
   const when = useWhen()
+  const words = useEvidenceWords()
   const size = useSize()
   const { width, height, bytes, hasPlace } = item.version
   const at = item.madeAtKnown
     ? when.dayTime(item.madeAt)
     : t('drawer.cameIn', { time: when.dayTime(item.createdAt) })
   const facts = [
-    t(`kinds.${item.kind}`),
+    words.kind(item),
     at,
     width && height ? t('drawer.pixels', { width, height }) : size(bytes),
     ...(hasPlace ? [t('drawer.place')] : []),

@@ -19,7 +19,7 @@ import { EvidenceGrid } from './EvidenceGrid.tsx'
 
 import { evidenceQueries, useBin } from './queries.ts'
 import { UploadList } from './UploadList.tsx'
-import { addFiles } from './uploads.ts'
+import { addFiles } from './uploadsHere.ts'
 import { useClassInView } from './useClassInView.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 
@@ -92,7 +92,7 @@ export function EvidenceScreen() {
 }
 
 function AddButton() {
-  const { t } = useTranslation('evidence')
+  const { t } = useTranslation('things')
   const classId = useClassInView()
   const onAdd = async () => {
     const files = await chooseFiles({ several: true })

@@ -7,13 +7,14 @@ import { Refusal } from '../ui/Refusal.tsx'
 import { uploadQueries, useDeclareRights } from './queries.ts'
 import { StoppedUpload } from './StoppedUpload.tsx'
 import { UploadRow } from './UploadRow.tsx'
-import { clearDone, isOnItsWay, useUploadsHere } from './uploads.ts'
-import type { UploadHere } from './uploads.ts'
+import { clearDone } from './sendFiles.ts'
+import { isOnItsWay, uploadsHere } from './uploadsHere.ts'
+import type { UploadHere } from './uploadsHere.ts'
 import styles from './UploadList.module.css'
 
 export function UploadList() {
   const { t } = useTranslation('evidence')
-  const here = useUploadsHere()
+  const here = uploadsHere.use()
   const open = useQuery(uploadQueries.open())
   const isHere = (id: string) => here.some(({ uploadId }) => uploadId === id)
   const stopped = (open.data?.open ?? []).filter(({ id }) => !isHere(id))

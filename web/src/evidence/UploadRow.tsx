@@ -7,8 +7,9 @@ import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
-import { giveUp, isOnItsWay, tryAgain } from './uploads.ts'
-import type { UploadHere } from './uploads.ts'
+import { giveUp, tryAgain } from './sendFiles.ts'
+import { isOnItsWay } from './uploadsHere.ts'
+import type { UploadHere } from './uploadsHere.ts'
 import styles from './UploadList.module.css'
 
 export function UploadRow({ upload }: { readonly upload: UploadHere }) {

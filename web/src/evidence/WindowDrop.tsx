@@ -4,12 +4,12 @@ import { useTranslation } from 'react-i18next'
 import { useLocation, useNavigate } from 'react-router'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { holdsFiles, readDrop } from './droppedFiles.ts'
-import { addFiles } from './uploads.ts'
+import { addFiles } from './uploadsHere.ts'
 import { useClassInView } from './useClassInView.ts'
 import styles from './WindowDrop.module.css'
 
 export function WindowDrop() {
-  const { t } = useTranslation('evidence')
+  const { t } = useTranslation('things')
   const [isOver, setIsOver] = useState(false)
   const navigate = useNavigate()
   const { pathname } = useLocation()

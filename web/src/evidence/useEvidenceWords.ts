@@ -15,7 +15,7 @@ export interface EvidenceWords {
 }
 
 export function useEvidenceWords(): EvidenceWords {
-  const { t } = useTranslation('evidence')
+  const { t } = useTranslation('things')
   const when = useWhen()
   return {
     title: (item) => item.title || t(`untitled.${item.kind}`, { date: when.date(item.madeAt) }),

@@ -25,7 +25,7 @@ interface MembershipDialogProps {
 }
 
 export function MembershipDialog({ person, changed, onClose }: MembershipDialogProps) {
-  const { t } = useTranslation(['people', 'app', 'problems'])
+  const { t } = useTranslation(['people', 'things', 'app', 'problems'])
   const [classId, setClassId] = useState('')
   const [role, setRole] = useState<ClassRole>('student')
   const [firstDay, setFirstDay] = useState(changed?.firstDay ?? '')
@@ -37,7 +37,8 @@ export function MembershipDialog({ person, changed, onClose }: MembershipDialogP
   const [hasAsked, setHasAsked] = useState(false)
   const isMissing = changed === null && classId === ''
   const classError = hasAsked && isMissing ? t('problems:fields.missing') : problems.field(error, 'classId')
-  const title = changed === null ? t('detail.join') : `${changed.className}, ${t(`roles.${changed.role}`)}`
+  const title =
+    changed === null ? t('detail.join') : `${changed.className}, ${t(`things:roles.${changed.role}`)}`
 
   function keep() {
     setHasAsked(true)
@@ -106,7 +107,7 @@ interface WhichClassProps {
 }
 
 function WhichClass({ classId, role, error, onClass, onRole }: WhichClassProps) {
-  const { t } = useTranslation('people')
+  const { t } = useTranslation(['people', 'things'])
   const classes = useQuery(classQueries.mine())
   const running = (classes.data ?? []).filter(({ endedAt }) => endedAt === null)
   return (
@@ -121,7 +122,7 @@ function WhichClass({ classId, role, error, onClass, onRole }: WhichClassProps) 
       <SelectField
         label={t('detail.role')}
         value={role}
-        choices={classRoles.map((one) => [one, t(`roles.${one}`)] as const)}
+        choices={classRoles.map((one) => [one, t(`things:roles.${one}`)] as const)}
         onChange={(value) => onRole(classRoles.find((one) => one === value) ?? 'student')}
       />
     </>

@@ -13,7 +13,7 @@ interface MembershipsProps {
 }
 
 export function Memberships({ person, memberships }: MembershipsProps) {
-  const { t } = useTranslation('people')
+  const { t } = useTranslation(['people', 'things'])
   const [edited, setEdited] = useState<Membership | 'new' | null>(null)
   return (
     <>
@@ -22,12 +22,12 @@ export function Memberships({ person, memberships }: MembershipsProps) {
         {memberships.map((membership) => (
           <li key={membership.id}>
             <span>
-              <b>{membership.className}</b>, {t(`roles.${membership.role}`)}
+              <b>{membership.className}</b>, {t(`things:roles.${membership.role}`)}
             </span>
             <Days membership={membership} />
             <Button
               onClick={() => setEdited(membership)}
-              aria-label={`${t('detail.edit')}: ${membership.className}, ${t(`roles.${membership.role}`)}`}
+              aria-label={`${t('detail.edit')}: ${membership.className}, ${t(`things:roles.${membership.role}`)}`}
             >
               {t('detail.edit')}
             </Button>
@@ -47,7 +47,7 @@ export function Memberships({ person, memberships }: MembershipsProps) {
 }
 
 function Days({ membership }: { readonly membership: Membership }) {
-  const { t } = useTranslation('people')
+  const { t } = useTranslation(['people', 'things'])
   const when = useWhen()
   const { firstDay, lastDay, state } = membership
   const words = [

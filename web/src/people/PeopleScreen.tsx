@@ -23,7 +23,7 @@ const states = ['present', 'ended', 'all'] as const
 type State = (typeof states)[number]
 
 export function PeopleScreen() {
-  const { t } = useTranslation(['people', 'app'])
+  const { t } = useTranslation(['people', 'things', 'app'])
   const filter = useFilter()
   const people = useInfiniteQuery(peopleQueries.list(useDeferredValue(filter.values)))
   const count = people.data?.pages[0]?.count
@@ -85,7 +85,7 @@ function useFilter() {
 }
 
 function Filters({ filter }: { readonly filter: Filter }) {
-  const { t } = useTranslation('people')
+  const { t } = useTranslation(['people', 'things'])
   const yearGroups = useQuery(peopleQueries.yearGroups())
   const classes = useQuery(classQueries.mine())
   const named = (any: string, list: readonly { id: string; name: string }[] | undefined) => [
@@ -125,7 +125,7 @@ function Filters({ filter }: { readonly filter: Filter }) {
 }
 
 function PeopleTable({ rows }: { readonly rows: readonly PersonRow[] }) {
-  const { t } = useTranslation('people')
+  const { t } = useTranslation(['people', 'things'])
   const yearGroups = useQuery(peopleQueries.yearGroups())
   const nameOf = (id: string | null) =>
     id === null ? t('list.noYearGroup') : yearGroups.data?.find((one) => one.id === id)?.name
@@ -150,7 +150,7 @@ function PeopleTable({ rows }: { readonly rows: readonly PersonRow[] }) {
 }
 
 function NameCell({ person }: { readonly person: PersonRow }) {
-  const { t } = useTranslation('people')
+  const { t } = useTranslation(['people', 'things'])
   const when = useWhen()
   const marks = [
     person.administrator ? t('list.administrator') : null,
@@ -168,11 +168,11 @@ function NameCell({ person }: { readonly person: PersonRow }) {
 }
 
 function ClassesCell({ person }: { readonly person: PersonRow }) {
-  const { t } = useTranslation('people')
+  const { t } = useTranslation(['people', 'things'])
   if (person.memberships.length === 0) return <span className={styles.quiet}>{t('list.noClass')}</span>
   return person.memberships.map(({ id, className, role }) => (
     <span key={id} className={styles.membership}>
-      {className} <small>{t(`roles.${role}`)}</small>
+      {className} <small>{t(`things:roles.${role}`)}</small>
     </span>
   ))
 }

@@ -8,19 +8,20 @@ import { Link as RouterLink, Navigate } from 'react-router'
 import { homeOf } from '../app/places.ts'
 import { DropSlot } from '../evidence/DropSlot.tsx'
 import { uploadQueries } from '../evidence/queries.ts'
-import { useUploadsHere } from '../evidence/uploads.ts'
+import { uploadsHere } from '../evidence/uploadsHere.ts'
 import { NewsList } from '../feedback/NewsList.tsx'
 import { newsQueries } from '../feedback/queries.ts'
 import { useSession } from '../people/useSession.ts'
 import { Empty } from '../ui/Empty.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useWhen } from '../ui/useWhen.ts'
+import { needWords } from '../words/i18n.ts'
 import styles from './TodayScreen.module.css'
 
 const NEWS_SHOWN = 4
 
 export function TodayScreen() {
-  const { t } = useTranslation(['today', 'app', 'people'])
+  const { t } = useTranslation(['today', 'app', 'things'])
   const session = useSession()
   const when = useWhen()
   const now = new Date()
@@ -76,7 +77,7 @@ export function TodayScreen() {
                   {membership.className}
                 </Link>
                 <span>{membership.classCode}</span>
-                <span>{t(`people:roles.${membership.role}`)}</span>
+                <span>{t(`things:roles.${membership.role}`)}</span>
               </li>
             ))}
           </ul>
@@ -87,10 +88,13 @@ export function TodayScreen() {
 }
 
 /** Fetched when there is something to tell; most days there is nothing on its way. */
-const UploadList = lazy(async () => ({ default: (await import('../evidence/UploadList.tsx')).UploadList }))
+const UploadList = lazy(async () => {
+  await needWords('evidence')
+  return { default: (await import('../evidence/UploadList.tsx')).UploadList }
+})
 
 function ComingIn() {
-  const here = useUploadsHere()
+  const here = uploadsHere.use()
   const open = useQuery(uploadQueries.open())
   if (here.length === 0 && (open.data?.open.length ?? 0) === 0) return null
   return (

@@ -135,7 +135,6 @@ export const theme = createTheme({
       },
     },
     MuiDialog: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', borderRadius: 10 } } },
-    MuiDialogTitle: { styleOverrides: { root: heading(20, 1.2) } },
     MuiMenu: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', border: '1px solid var(--line)' } } },
     MuiMenuItem: {
       styleOverrides: {

@@ -8,6 +8,27 @@ const loaders = {
   es: async () => (await import('./es/index.ts')).es,
 } as const satisfies Record<Language, () => Promise<object>>
 
+/** The words of single screens, fetched with them. */
+const screenLoaders = {
+  en: {
+    classes: async () => (await import('./en/classes.json')).default,
+    evidence: async () => (await import('./en/evidence.json')).default,
+    people: async () => (await import('./en/people.json')).default,
+    records: async () => (await import('./en/records.json')).default,
+  },
+  es: {
+    classes: async () => (await import('./es/classes.json')).default,
+    evidence: async () => (await import('./es/evidence.json')).default,
+    people: async () => (await import('./es/people.json')).default,
+    records: async () => (await import('./es/records.json')).default,
+  },
+} as const satisfies Record<Language, object>
+export type ScreenWords = keyof (typeof screenLoaders)['en']
+
+const needed = new Set<ScreenWords>()
+/** The language that is spoken, or that is just being fetched. */
+let wanted: Language = 'en'
+
 const KEPT_UNDER = 'valise-language'
 
 export const i18n = createInstance()
@@ -15,6 +36,7 @@ export const i18n = createInstance()
 /** Starts with the language that was used last on this device, else the browser's. */
 export async function startWords(): Promise<void> {
   const language = rememberedLanguage()
+  wanted = language
   await i18n.use(initReactI18next).init({
     lng: language,
     fallbackLng: false,
@@ -28,17 +50,30 @@ export async function startWords(): Promise<void> {
 
 export async function speak(language: Language): Promise<void> {
   if (i18n.language === language) return
+  wanted = language
   for (const [namespace, words] of Object.entries(await loaders[language]())) {
     i18n.addResourceBundle(language, namespace, words)
   }
+  for (const name of needed) await fetchWords(language, name)
   await i18n.changeLanguage(language)
   document.documentElement.lang = language
   remember(language)
 }
 
+/** Fetches the words of a screen before it is shown; from then on they follow the language. */
+export async function needWords(name: ScreenWords): Promise<void> {
+  needed.add(name)
+  await fetchWords(wanted, name)
+}
+
+async function fetchWords(language: Language, name: ScreenWords): Promise<void> {
+  if (i18n.hasResourceBundle(language, name)) return
+  i18n.addResourceBundle(language, name, await screenLoaders[language][name]())
+}
+
 function rememberedLanguage(): Language {
-  const wanted = recall() ?? navigator.language.slice(0, 2)
-  return wanted === 'es' ? 'es' : 'en'
+  const remembered = recall() ?? navigator.language.slice(0, 2)
+  return remembered === 'es' ? 'es' : 'en'
 }
 
 function recall(): string | null {

@@ -9,7 +9,7 @@ import { recordActions } from '@valise/core/records'
 type Words = { [key: string]: string | Words }
 
 const here = new URL('.', import.meta.url).pathname
-const namespaces = ['app', 'classes', 'evidence', 'feedback', 'people', 'records', 'today']
+const namespaces = ['app', 'classes', 'evidence', 'feedback', 'people', 'records', 'things', 'today']
 const read = (language: string, namespace: string): Words =>
   JSON.parse(readFileSync(join(here, language, `${namespace}.json`), 'utf8'))
 
@@ -71,9 +71,9 @@ describe('words that follow lists of the core', () => {
   it('name every action of the records, every role, every kind of news and of evidence', () => {
     const records = flat(read('en', 'records'))
     for (const action of recordActions) expect([...records.keys()]).toContain(`actions.${action}`)
-    const people = flat(read('en', 'people'))
-    for (const role of classRoles) expect([...people.keys()]).toContain(`roles.${role}`)
-    const evidence = [...flat(read('en', 'evidence')).keys()]
+    const things = flat(read('en', 'things'))
+    for (const role of classRoles) expect([...things.keys()]).toContain(`roles.${role}`)
+    const evidence = [...flat(read('en', 'evidence')), ...flat(read('en', 'things'))].map(([key]) => key)
     for (const kind of evidenceKinds)
       expect(evidence).toEqual(expect.arrayContaining([`kinds.${kind}`, `untitled.${kind}`]))
     for (const problem of previewProblems) expect(evidence).toContain(`preview.${problem}`)

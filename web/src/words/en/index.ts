@@ -1,11 +1,8 @@
-// English.
+// English, as every screen needs it. What single screens say comes with them.
 import app from './app.json'
-import classes from './classes.json'
-import evidence from './evidence.json'
 import feedback from './feedback.json'
-import people from './people.json'
 import { fieldSentences, reasonSentences } from '@valise/core/problems'
-import records from './records.json'
+import things from './things.json'
 import today from './today.json'
 
 /** The server's own sentences, and the one for when it cannot be reached. */
@@ -17,4 +14,4 @@ const problems = {
   fields: fieldSentences,
 }
 
-export const en = { app, classes, evidence, feedback, people, problems, records, today }
+export const en = { app, feedback, problems, things, today }

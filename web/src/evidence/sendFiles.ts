@@ -1,4 +1,4 @@
-// Files on their way in from this window: a few at a time, by themselves, whatever screen is open.
+// Sends files from this window: a few at a time, by themselves, whatever screen is open.
 import { cleanFileName } from '@valise/core/evidence'
 import type { Upload } from '@valise/core/evidence'
 import { ApiProblem, sendFile } from '../api/index.ts'
@@ -7,45 +7,17 @@ import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
 import { loseSession } from '../app/lostSession.ts'
 import { queryClient } from '../app/queryClient.ts'
 import { isLeaving } from '../people/tabs.ts'
-import { createStore } from '../ui/createStore.ts'
 import { getUpload, giveUpUpload, listUploads, refreshEvidence, uploadQueries } from './queries.ts'
-
-export type UploadState = 'waiting' | 'going' | 'pausing' | 'arrived' | 'refused'
-
-export interface UploadHere {
-  readonly key: number
-  readonly file: File
-  /** The item whose next version this is. */
-  readonly replaces: string | null
-  readonly classId: string | null
-  readonly state: UploadState
-  readonly sent: number
-  readonly uploadId: string | null
-  readonly outcome: Upload['outcome']
-  readonly problem: ApiProblem | null
-}
-
-export interface AddOptions {
-  readonly replaces?: string
-  readonly classId?: string | null
-}
+import { isOnItsWay, uploadsHere } from './uploadsHere.ts'
+import type { AddOptions, UploadHere } from './uploadsHere.ts'
 
 const AT_ONCE = 3
 
-const uploads = createStore<readonly UploadHere[]>([])
 const sendings = new Map<number, Sending>()
 let nextKey = 1
 
-export const useUploadsHere = uploads.use
-
-export const isOnItsWay = ({ state }: UploadHere) =>
-  state === 'waiting' || state === 'going' || state === 'pausing'
-
-/** Begins to bring files in. One that was begun before, in any window, is gone on with. */
-export async function addFiles(
-  files: readonly File[],
-  { replaces, classId }: AddOptions = {},
-): Promise<void> {
+/** Begins to send files, a few at a time. */
+export async function sendFiles(files: readonly File[], { replaces, classId }: AddOptions): Promise<void> {
   const added = files.map((file): UploadHere => {
     const isEmpty = file.size === 0
     return {
@@ -60,7 +32,7 @@ export async function addFiles(
       problem: isEmpty ? emptyProblem() : null,
     }
   })
-  uploads.set([...uploads.get().filter((one) => one.state !== 'arrived'), ...added])
+  uploadsHere.set([...uploadsHere.get().filter((one) => one.state !== 'arrived'), ...added])
   for (const one of added) if (one.state === 'waiting') noteKeeping()
   const open = await openUploadsOrNone()
   for (const { key, file } of added) {
@@ -85,7 +57,7 @@ export async function giveUp(key: number): Promise<void> {
   await sendings.get(key)?.stop()
   sendings.delete(key)
   if (isOnItsWay(upload)) noteKept()
-  uploads.set(uploads.get().filter((one) => one.key !== key))
+  uploadsHere.set(uploadsHere.get().filter((one) => one.key !== key))
   if (upload.uploadId !== null && upload.outcome === null) {
     // Where the server cannot be told, it forgets by itself after some days.
     await giveUpUpload(upload.uploadId).catch(() => undefined)
@@ -96,11 +68,11 @@ export async function giveUp(key: number): Promise<void> {
 
 /** Takes what has arrived or was refused off the list. */
 export function clearDone(): void {
-  uploads.set(uploads.get().filter(isOnItsWay))
+  uploadsHere.set(uploadsHere.get().filter(isOnItsWay))
 }
 
 function sendNext(): void {
-  const all = uploads.get()
+  const all = uploadsHere.get()
   const going = all.filter(({ state }) => state === 'going' || state === 'pausing').length
   for (const next of all.filter(({ state }) => state === 'waiting').slice(0, AT_ONCE - going)) void send(next)
 }
@@ -159,11 +131,11 @@ function finish(key: number): void {
 }
 
 function find(key: number): UploadHere | undefined {
-  return uploads.get().find((one) => one.key === key)
+  return uploadsHere.get().find((one) => one.key === key)
 }
 
 function change(key: number, to: Partial<UploadHere>): void {
-  uploads.set(uploads.get().map((one) => (one.key === key ? { ...one, ...to } : one)))
+  uploadsHere.set(uploadsHere.get().map((one) => (one.key === key ? { ...one, ...to } : one)))
 }
 
 /** A file is found again by what the device says of it: name, size and last change. */
@@ -194,5 +166,5 @@ function emptyProblem(): ApiProblem {
 
 // Whoever closes the window while something is on its way is asked; whoever is signed out is not.
 window.addEventListener('beforeunload', (event) => {
-  if (uploads.get().some(isOnItsWay) && !isLeaving()) event.preventDefault()
+  if (uploadsHere.get().some(isOnItsWay) && !isLeaving()) event.preventDefault()
 })
