@@ -229,9 +229,10 @@ describeEachDatabase('evidence', (open) => {
   it('is full at a hundred', async () => {
     const { site, wren, school } = await start()
     const { people } = school
-    const ids = await inTransaction(site.services.database, (trx) =>
-      Promise.all(Array.from({ length: 101 }, (_, n) => insertSampleEvidence(trx, people.wren, n * 63))),
-    )
+    const ids: string[] = []
+    await inTransaction(site.services.database, async (trx) => {
+      for (let n = 0; n < 101; n += 1) ids.push(await insertSampleEvidence(trx, people.wren, n * 63))
+    })
     const { sql } = site.services.database.reader()
     for (const id of ids) {
       const { status, body } = await wren.put(`/api/tray/${id}`, {})

@@ -68,5 +68,5 @@ describeEachDatabase('lists', (open) => {
     })
     expect(await countAll()).toEqual(few)
     expect(Math.max(...Object.values(few))).toBeLessThanOrEqual(6)
-  })
+  }, 120_000)
 })

@@ -10,7 +10,7 @@ import { useWhen } from '../ui/useWhen.ts'
 import { chooseFiles } from './chooseFiles.ts'
 import { useCarrying } from './PickMark.tsx'
 import { useBin } from './queries.ts'
-import { addFiles } from './uploadsHere.ts'
+import { addFiles } from './addFiles.ts'
 import styles from './Fields.module.css'
 
 interface DrawerVerbsProps {

@@ -2,7 +2,7 @@
 import { Trans, useTranslation } from 'react-i18next'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { chooseFiles } from './chooseFiles.ts'
-import { addFiles } from './uploadsHere.ts'
+import { addFiles } from './addFiles.ts'
 import { useClassInView } from './useClassInView.ts'
 import styles from './DropSlot.module.css'
 

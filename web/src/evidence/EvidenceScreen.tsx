@@ -19,7 +19,7 @@ import { EvidenceGrid } from './EvidenceGrid.tsx'
 
 import { evidenceQueries, useBin } from './queries.ts'
 import { UploadList } from './UploadList.tsx'
-import { addFiles } from './uploadsHere.ts'
+import { addFiles } from './addFiles.ts'
 import { useClassInView } from './useClassInView.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 

@@ -10,7 +10,7 @@ import { useSize } from '../ui/useSize.ts'
 import { chooseFiles } from './chooseFiles.ts'
 import { giveUpUpload, uploadQueries } from './queries.ts'
 import { isSameFile } from './sendFiles.ts'
-import { addFiles } from './uploadsHere.ts'
+import { addFiles } from './addFiles.ts'
 import { useClassInView } from './useClassInView.ts'
 import styles from './UploadList.module.css'
 

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { useLocation, useNavigate } from 'react-router'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { holdsFiles, readDrop } from './droppedFiles.ts'
-import { addFiles } from './uploadsHere.ts'
+import { addFiles } from './addFiles.ts'
 import { useClassInView } from './useClassInView.ts'
 import styles from './WindowDrop.module.css'
 

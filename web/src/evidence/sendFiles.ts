@@ -9,7 +9,12 @@ import { queryClient } from '../app/queryClient.ts'
 import { isLeaving } from '../people/tabs.ts'
 import { getUpload, giveUpUpload, listUploads, refreshEvidence, uploadQueries } from './queries.ts'
 import { isOnItsWay, uploadsHere } from './uploadsHere.ts'
-import type { AddOptions, UploadHere } from './uploadsHere.ts'
+import type { UploadHere } from './uploadsHere.ts'
+
+export interface AddOptions {
+  readonly replaces?: string
+  readonly classId?: string | null
+}
 
 const AT_ONCE = 3
 
@@ -95,6 +100,8 @@ async function send({ key, file, replaces, classId, uploadId }: UploadHere): Pro
       onRefused: (problem) => refuse(key, problem),
     },
   )
+  // Given up while the protocol's library was still being fetched.
+  if (!find(key)) return void sending.stop()
   sendings.set(key, sending)
 }
 

@@ -1,4 +1,4 @@
-// What is coming in from this window, as the screens follow it; sending itself is fetched when there is something to send.
+// What is coming in from this window, as the screens follow it.
 import type { Upload } from '@valise/core/evidence'
 import type { ApiProblem } from '../api/index.ts'
 import { createStore } from '../ui/createStore.ts'
@@ -22,14 +22,3 @@ export const uploadsHere = createStore<readonly UploadHere[]>([])
 
 export const isOnItsWay = ({ state }: UploadHere) =>
   state === 'waiting' || state === 'going' || state === 'pausing'
-
-export interface AddOptions {
-  readonly replaces?: string
-  readonly classId?: string | null
-}
-
-/** Begins to bring files in. One that was begun before, in any window, is gone on with. */
-export async function addFiles(files: readonly File[], options: AddOptions = {}): Promise<void> {
-  const { sendFiles } = await import('./sendFiles.ts')
-  await sendFiles(files, options)
-}

@@ -33,6 +33,10 @@ const KEPT_UNDER = 'valise-language'
 
 export const i18n = createInstance()
 
+let markStarted: () => void = () => undefined
+/** The router asks for the words of the first screen before there are any. */
+const started = new Promise<void>((resolve) => (markStarted = resolve))
+
 /** Starts with the language that was used last on this device, else the browser's. */
 export async function startWords(): Promise<void> {
   const language = rememberedLanguage()
@@ -46,6 +50,7 @@ export async function startWords(): Promise<void> {
     react: { useSuspense: false },
   })
   document.documentElement.lang = language
+  markStarted()
 }
 
 export async function speak(language: Language): Promise<void> {
@@ -62,6 +67,7 @@ export async function speak(language: Language): Promise<void> {
 
 /** Fetches the words of a screen before it is shown; from then on they follow the language. */
 export async function needWords(name: ScreenWords): Promise<void> {
+  await started
   needed.add(name)
   await fetchWords(wanted, name)
 }
