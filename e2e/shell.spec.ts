@@ -33,6 +33,8 @@ test('an address of others and one that never was show the same', async ({ brows
     href ?? '',
     '/classes/01890000-0000-7000-8000-000000000000',
     '/classes/nonsense',
+    '/evidence/01890000-0000-7000-8000-000000000000',
+    '/evidence/nonsense',
     '/nowhere',
   ]) {
     await page.goto(address)

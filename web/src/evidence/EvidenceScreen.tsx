@@ -8,9 +8,9 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
 import { ApiProblem } from '../api/index.ts'
+import { MissingScreen } from '../app/MissingScreen.tsx'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
-import { Missing } from '../ui/Missing.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { chooseFiles } from './chooseFiles.ts'
@@ -53,11 +53,7 @@ export function EvidenceScreen() {
     )
 
   if (opened.error instanceof ApiProblem && opened.error.code === 'not-found') {
-    return (
-      <Screen {...place} place={t('app:states.missingTitle')} sentence={null}>
-        <Missing />
-      </Screen>
-    )
+    return <MissingScreen />
   }
   const isAway = openId !== null && !items.some(({ id }) => id === openId)
   return (
