@@ -5,7 +5,7 @@ export type { UploadLimits, UploadWish } from './decideUpload.ts'
 export { extensionOf } from './extensionOf.ts'
 export { cleanFileName, suggestTitle } from './fileName.ts'
 export { canBeRendered, kindOfMime, mayStandInline } from './kindOfMime.ts'
-export { areRightsDeclared, creditLine, isWebAddress } from './rights.ts'
+export { creditLine, isWebAddress } from './rights.ts'
 export type { CreditLine } from './rights.ts'
 export {
   evidenceChangeSchema,

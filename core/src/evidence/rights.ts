@@ -2,11 +2,6 @@
 import { licences } from './valueLists.ts'
 import type { Rights } from './schema.ts'
 
-/** Whether an owner has said that they may use the thing. */
-export function areRightsDeclared(rights: Rights): boolean {
-  return rights.state !== 'missing'
-}
-
 /** What a credit line names; the words between come from the language of the reader. */
 export interface CreditLine {
   readonly title: string

@@ -5,8 +5,6 @@ import type {
   EvidenceKind,
   EvidencePage,
   EvidenceRow,
-  PreviewProblem,
-  PreviewState,
   Rights,
   TagsInUse,
 } from '@valise/core/evidence'
@@ -15,6 +13,7 @@ import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { countRows, parseCursor, toCursor } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
+import type { NewVersion } from './versionStore.ts'
 
 export type EvidenceShelf = 'kept' | 'bin'
 
@@ -258,16 +257,7 @@ function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: PersonActo
     )
 }
 
-interface VersionColumns {
-  readonly n: number
-  readonly fileName: string
-  readonly mime: string
-  readonly bytes: number
-  readonly width: number | null
-  readonly height: number | null
-  readonly latitude: number | null
-  readonly preview: PreviewState
-  readonly previewProblem: PreviewProblem | null
+interface VersionColumns extends NewVersion {
   readonly createdAt: Instant
 }
 

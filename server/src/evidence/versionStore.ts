@@ -1,5 +1,5 @@
 // Versions of evidence, the files they are, and the renditions made of them.
-import type { EvidenceKind, PreviewProblem, PreviewState, RenditionKind } from '@valise/core/evidence'
+import type { PreviewProblem, PreviewState, RenditionKind } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader, Trx } from '../database/index.ts'
 import { keepFileRow } from '../files/index.ts'
@@ -47,11 +47,6 @@ export async function findOwnVersion(
 export async function findVersion(reader: Reader, evidenceId: string, n: number): Promise<NewVersion | null> {
   const row = await reader.sql('evidenceVersions').where({ evidenceId, n }).first()
   return row ?? null
-}
-
-export async function findKind(reader: Reader, evidenceId: string): Promise<EvidenceKind | null> {
-  const row = await reader.sql('evidence').where({ id: evidenceId }).first('kind')
-  return row?.kind ?? null
 }
 
 export async function sumOfBytes(reader: Reader, ownerId: string): Promise<number> {

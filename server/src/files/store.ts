@@ -15,9 +15,7 @@ export async function keepFileRow(trx: Trx, file: StoredFile): Promise<void> {
 }
 
 /** Files that nothing refers to. */
-export async function listLooseFiles(
-  reader: Reader,
-): Promise<{ sha256: string; looseSince: string | null }[]> {
+async function listLooseFiles(reader: Reader): Promise<{ sha256: string; looseSince: string | null }[]> {
   const { sql } = reader
   const referredToBy = (table: string) => sql(table).where(`${table}.fileSha256`, sql.ref('files.sha256'))
   return sql('files')
