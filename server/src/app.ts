@@ -19,7 +19,9 @@ import {
 } from './http/index.ts'
 import type { Route } from './http/index.ts'
 import { authenticate, peopleRoutes, sessionRoutes } from './people/index.ts'
+import { pageRoutes } from './pages/index.ts'
 import { recordRoutes } from './records/index.ts'
+import { reflectionRoutes } from './reflections/index.ts'
 import type { Services } from './services.ts'
 
 export const VERSION = '0.1.0'
@@ -54,6 +56,8 @@ export const productRoutes: readonly Route[] = [
   ...peopleRoutes,
   ...classRoutes,
   ...evidenceRoutes,
+  ...reflectionRoutes,
+  ...pageRoutes,
   ...feedbackRoutes,
   ...recordRoutes,
 ]

@@ -7,6 +7,7 @@ import type { FileStore } from './files/index.ts'
 import type { RequestLog } from './http/index.ts'
 import type { Jobs } from './jobs/index.ts'
 import type { ServerKeys } from './keys.ts'
+import { pageJobs } from './pages/index.ts'
 import type { MailSender } from './mail/index.ts'
 import type { PasswordHasher } from './people/passwordHasher.ts'
 
@@ -24,6 +25,7 @@ export interface Services {
 
 /** Tells the background work who does what; each domain brings its own. */
 export function withJobs(services: Services): Services {
-  for (const [kind, handler] of Object.entries(evidenceJobs(services))) services.jobs.handle(kind, handler)
+  const handlers = { ...evidenceJobs(services), ...pageJobs(services) }
+  for (const [kind, handler] of Object.entries(handlers)) services.jobs.handle(kind, handler)
   return services
 }

@@ -11,6 +11,7 @@ import { databaseFile } from './config.ts'
 import { errorCodeOf } from './errorCode.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
 import { planSweep } from './evidence/index.ts'
+import { planPageSweep } from './pages/index.ts'
 import type { EvidenceTasks } from './evidence/index.ts'
 import { openFolderStore } from './files/index.ts'
 import { openLog } from './http/index.ts'
@@ -64,6 +65,7 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
 /** Begins the background work: what is due, and the sweep every hour. */
 export async function startJobs(services: Services): Promise<void> {
   await planSweep(services)
+  await planPageSweep(services)
   services.jobs.start()
 }
 

@@ -6,8 +6,8 @@ export { extensionOf } from './extensionOf.ts'
 export { cleanFileName, suggestTitle } from './fileName.ts'
 export { canBeRendered, kindOfMime, mayStandInline } from './kindOfMime.ts'
 export { creditLine, isWebAddress } from './rights.ts'
-export type { CreditLine } from './rights.ts'
 export {
+  creditLineSchema,
   evidenceChangeSchema,
   evidencePageSchema,
   evidenceSchema,
@@ -20,6 +20,7 @@ export {
   uploadsSchema,
 } from './schema.ts'
 export type {
+  CreditLine,
   Evidence,
   EvidenceChange,
   EvidencePage,

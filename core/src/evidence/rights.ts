@@ -1,19 +1,6 @@
 // Rights: who made a thing and under which licence it may be used, and the credit line that follows from them.
 import { licences } from './valueLists.ts'
-import type { Rights } from './schema.ts'
-
-/** What a credit line names; the words between come from the language of the reader. */
-export interface CreditLine {
-  readonly title: string
-  readonly maker: string
-  readonly source: string
-  /** The source as an address, where it is one. */
-  readonly sourceAddress: string | null
-  readonly licence: keyof typeof licences
-  /** The licence's own name, the same in every language; null where it has to be said in words. */
-  readonly licenceName: string | null
-  readonly licenceAddress: string | null
-}
+import type { CreditLine, Rights } from './schema.ts'
 
 /**
  * The credit that a thing needs wherever it is shown, or null for what its owner made or has not declared.

@@ -32,6 +32,20 @@ export const rightsSchema = Type.Union([
 ])
 export type Rights = Static<typeof rightsSchema>
 
+/** What a credit line names; the words between come from the language of the reader. */
+export const creditLineSchema = object({
+  title: Type.String(),
+  maker: Type.String(),
+  source: Type.String(),
+  sourceAddress: nullable(Type.String({ description: 'The source as an address, where it is one' })),
+  licence: Type.Enum([...licenceIds]),
+  licenceName: nullable(
+    Type.String({ description: 'The same in every language; null where it has to be said in words' }),
+  ),
+  licenceAddress: nullable(Type.String()),
+})
+export type CreditLine = Static<typeof creditLineSchema>
+
 export const evidenceVersionSchema = object({
   n: Type.Integer({ minimum: 1 }),
   fileName: Type.String(),

@@ -47,6 +47,18 @@ export const reasonSentences = {
   'tray-full': 'The tray holds {{most}} things. Take something out of it first.',
   'in-the-bin': 'This is in the bin. Take it out of the bin first.',
   'not-in-bin': 'This is not in the bin, so it was not removed. Put it into the bin first.',
+  'piece-changed':
+    'This was changed in another window meanwhile. Both versions are kept. Compare them and choose one.',
+  'title-changed': 'The title was changed in another window meanwhile. Look at it, then change it again.',
+  'edit-unfit':
+    'This change does not fit the page any more. Reload the page; what you typed is kept as a version.',
+  'text-not-allowed':
+    'The text holds something other than words, headings, lists, quotes and links to the web. Paste it again as plain text.',
+  'document-newer':
+    'This was written by a newer Valise. Ask your administrator to bring this one up to date.',
+  'logbook-not-empty':
+    'This logbook still has entries, perhaps in the bin. Remove them first, or keep the logbook.',
+  'empty-page': 'There is nothing on this page yet. Put something on it, then publish it.',
   busy: 'Many people sign in just now. Try again in a moment; nothing was lost.',
   'no-space': 'The school’s storage is full, so this was not kept. Tell your administrator.',
   unexpected: 'Something went wrong on our side. What was kept before is safe. Try again.',

@@ -16,10 +16,23 @@ describeEachDatabase('every route, as everybody', (open) => {
   }
 
   /** What some routes want before they look whose thing it is. */
-  const bodies: Record<string, object> = { '/api/evidence/{id}/versions': { from: 1 } }
+  const absentId = '01890000-0000-7000-8000-000000000000'
+  const edit = { base: 1, editId: absentId, windowId: absentId, operations: [{ op: 'set-title', title: '' }] }
+  const bodies: Record<string, object> = {
+    '/api/evidence/{id}/versions': { from: 1 },
+    '/api/pages/{id}/edits': edit,
+    '/api/entries/{id}/edits': edit,
+    '/api/entries/{id}': { day: '2026-11-24' },
+    '/api/logbooks/{id}': { title: 'Visits' },
+    '/api/logbooks/{id}/entries': { day: '2026-11-24', title: '', lang: 'en' },
+  }
 
   const askRoute = (browser: TestBrowser, { spec }: (typeof productRoutes)[number], id: string) => {
-    const path = spec.path.replace('{id}', id).replace('{n}', '1').replace('{kind}', 'thumbnail')
+    const values = { id, otherId: absentId, n: '1', kind: 'thumbnail', piece: 'p' }
+    const path = Object.entries(values).reduce(
+      (text, [name, value]) => text.replace(`{${name}}`, value),
+      spec.path,
+    )
     const body = spec.body ? (bodies[spec.path] ?? {}) : undefined
     return browser.ask(spec.method.toUpperCase(), path, body, { 'if-match': '"r1"' })
   }

@@ -20,6 +20,11 @@ const lists = [
   '/api/bin?limit=200',
   '/api/tray',
   '/api/uploads',
+  '/api/pages?limit=200',
+  '/api/pages/count',
+  '/api/logbooks',
+  '/api/logbooks/count',
+  '/api/entries?limit=200',
 ]
 
 describeEachDatabase('lists', (open) => {

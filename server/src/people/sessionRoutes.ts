@@ -43,6 +43,19 @@ export const sessionRoutes = [
   route(
     {
       method: 'get',
+      path: '/api/session/device-key',
+      summary: 'The key under which this device keeps what could not be sent yet; for its memory only',
+      who: 'signed-in',
+      answer: Type.Object(
+        { key: Type.String({ description: '32 bytes, base64url' }) },
+        { additionalProperties: false },
+      ),
+    },
+    async ({ services, actor }) => ({ key: services.keys.digest('device key', actor.personId) }),
+  ),
+  route(
+    {
+      method: 'get',
       path: '/api/sessions',
       summary: 'Where I am signed in',
       who: 'signed-in',

@@ -4,5 +4,13 @@ import * as sessions from './20261123061000_create_sessions.ts'
 import * as recordsAndNews from './20261123062000_create_records_and_news.ts'
 import * as filesAndJobs from './20261123100000_create_files_and_jobs.ts'
 import * as evidence from './20261123101000_create_evidence.ts'
+import * as pagesAndLogbooks from './20261123130000_create_pages_and_logbooks.ts'
 
-export const migrations = [peopleAndClasses, sessions, recordsAndNews, filesAndJobs, evidence] as const
+export const migrations = [
+  peopleAndClasses,
+  sessions,
+  recordsAndNews,
+  filesAndJobs,
+  evidence,
+  pagesAndLogbooks,
+] as const

@@ -23,6 +23,16 @@ const proofs: Record<string, readonly string[]> = {
     'trayItems',
     'uploads',
   ],
+  '20261123130000_create_pages_and_logbooks': [
+    'drafts',
+    'draftEdits',
+    'otherVersions',
+    'draftEvidence',
+    'pages',
+    'publishedPages',
+    'logbooks',
+    'logEntries',
+  ],
 }
 
 describeEachDatabase('migrations', (open) => {

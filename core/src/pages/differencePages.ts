@@ -1,0 +1,141 @@
+// What publishing would change: structure first, then words.
+import { diffWordsWithSpace } from 'diff'
+import { findPiece, isSame, placedPieces } from './parts.ts'
+import type { PlacedPiece } from './parts.ts'
+import { toPlainText } from './richText.ts'
+import type { PageDocument, Piece, Shown } from './schema.ts'
+import type { PieceKind } from './valueLists.ts'
+
+export interface WordChange {
+  readonly how: 'same' | 'added' | 'removed'
+  readonly words: string
+}
+
+export type PageChange =
+  | { readonly what: 'title'; readonly before: string; readonly after: string }
+  | { readonly what: 'row-moved'; readonly row: number }
+  | {
+      readonly what: 'added' | 'removed' | 'moved' | 'changed'
+      readonly pieceId: string
+      readonly kind: PieceKind
+      /** The row as readers count them, from 1: where it stands now, or stood before it was removed. */
+      readonly row: number
+      /** What the piece is called, where its thing has a name. */
+      readonly name: string
+      /** For texts: the words, in reading order. */
+      readonly words: readonly WordChange[]
+    }
+
+export interface ShownDocument {
+  readonly document: PageDocument
+  readonly shown: Shown
+}
+
+/** The changes between two states of a page in reading order; no state before means that all of it is new. */
+export function differencePages(before: ShownDocument | null, after: ShownDocument): PageChange[] {
+  if (!before) return placedPieces(after.document).map((placed) => toChange('added', placed, after))
+  const changes: PageChange[] = []
+  if (before.document.title !== after.document.title)
+    changes.push({ what: 'title', before: before.document.title, after: after.document.title })
+  changes.push(...movedRows(before.document, after.document))
+  for (const placed of placedPieces(after.document)) {
+    const earlier = findPiece(before.document, placed.piece.id)
+    if (!earlier) changes.push(toChange('added', placed, after))
+    else {
+      if (!isSamePiece(before, earlier.piece, after, placed.piece))
+        changes.push({
+          ...toChange('changed', placed, after),
+          words: wordsBetween(earlier.piece, placed.piece),
+        })
+      if (hasMoved(before.document, earlier, after.document, placed))
+        changes.push(toChange('moved', placed, after))
+    }
+  }
+  const removed = placedPieces(before.document).filter(({ piece }) => !findPiece(after.document, piece.id))
+  return [...changes, ...removed.map((placed) => toChange('removed', placed, before))]
+}
+
+/** The words of two texts, those that stayed between those that came and went. */
+export function differenceWords(before: string, after: string): WordChange[] {
+  return diffWordsWithSpace(before, after).map(({ added, removed, value }) => ({
+    how: added ? 'added' : removed ? 'removed' : 'same',
+    words: value,
+  }))
+}
+
+type PieceChange = Extract<PageChange, { pieceId: string }>
+
+function toChange(what: PieceChange['what'], placed: PlacedPiece, { shown }: ShownDocument): PieceChange {
+  const { piece, rowIndex } = placed
+  const words = what === 'added' || what === 'removed' ? wholeText(piece, what) : []
+  return { what, pieceId: piece.id, kind: piece.kind, row: rowIndex + 1, name: nameOf(piece, shown), words }
+}
+
+function wholeText(piece: Piece, how: 'added' | 'removed'): WordChange[] {
+  const words = piece.kind === 'text' ? toPlainText(piece.text) : ''
+  return words === '' ? [] : [{ how, words }]
+}
+
+function nameOf(piece: Piece, { evidence, entries }: Shown): string {
+  if (piece.kind === 'picture' || piece.kind === 'file') return evidence[piece.id]?.title ?? ''
+  return piece.kind === 'entry' ? (entries[piece.entryId]?.title ?? '') : ''
+}
+
+function wordsBetween(before: Piece, after: Piece): WordChange[] {
+  if (before.kind !== 'text' || after.kind !== 'text') return []
+  const words = differenceWords(toPlainText(before.text), toPlainText(after.text))
+  return words.some(({ how }) => how !== 'same') ? words : []
+}
+
+/** Whether readers see the same: the piece itself, and the thing that it points at. */
+function isSamePiece(before: ShownDocument, old: Piece, after: ShownDocument, piece: Piece): boolean {
+  if (!isSame(withoutVersion(old), withoutVersion(piece))) return false
+  if (piece.kind === 'entry')
+    return isSame(before.shown.entries[piece.entryId], after.shown.entries[piece.entryId])
+  return isSame(visible(before.shown, old), visible(after.shown, piece))
+}
+
+/** Following a version and holding it look the same; what is shown is compared by itself. */
+function withoutVersion(piece: Piece): object {
+  return 'version' in piece ? { ...piece, version: null } : piece
+}
+
+function visible({ evidence }: Shown, { id }: Piece): object {
+  const item = evidence[id]
+  return item ? { n: item.n, title: item.title, credit: item.credit } : {}
+}
+
+function movedRows(before: PageDocument, after: PageDocument): PageChange[] {
+  const moved = outOfOrder(before.rows, after.rows)
+  return after.rows.flatMap(({ id }, index) =>
+    moved.has(id) ? [{ what: 'row-moved' as const, row: index + 1 }] : [],
+  )
+}
+
+function hasMoved(before: PageDocument, old: PlacedPiece, after: PageDocument, placed: PlacedPiece): boolean {
+  if (old.row.id !== placed.row.id) return true
+  const row = before.rows.find(({ id }) => id === placed.row.id)
+  return outOfOrder(row?.pieces ?? [], after.rows[placed.rowIndex]?.pieces ?? []).has(placed.piece.id)
+}
+
+type Parts = readonly { readonly id: string }[]
+
+/** The fewest parts common to both lists that must have moved: those outside the longest run that kept its order. */
+function outOfOrder(before: Parts, after: Parts): Set<string> {
+  const places = new Map(before.map(({ id }, index) => [id, index]))
+  const common = after.flatMap(({ id }) => {
+    const place = places.get(id)
+    return place === undefined ? [] : [{ id, place }]
+  })
+  const best: { ids: string[]; last: number }[] = []
+  for (const { id, place } of common) {
+    const longest = best
+      .filter(({ last }) => last < place)
+      .reduce<string[]>((found, { ids }) => (ids.length > found.length ? ids : found), [])
+    best.push({ ids: [...longest, id], last: place })
+  }
+  const kept = new Set(
+    best.reduce<string[]>((found, { ids }) => (ids.length > found.length ? ids : found), []),
+  )
+  return new Set(common.map(({ id }) => id).filter((id) => !kept.has(id)))
+}

@@ -1,0 +1,74 @@
+// Pages: the document of rows and pieces, the operations that change it, and its rendering.
+export {
+  applyOperation,
+  applyOperations,
+  idBefore,
+  invertOperation,
+  invertOperations,
+} from './applyOperations.ts'
+export { differencePages, differenceWords } from './differencePages.ts'
+export type { PageChange, ShownDocument, WordChange } from './differencePages.ts'
+export {
+  entryIdsOf,
+  evidenceIdsOf,
+  findPiece,
+  isSame,
+  newDocument,
+  nothingShown,
+  placedPieces,
+} from './parts.ts'
+export type { PlacedPiece } from './parts.ts'
+export { lacksAlternative, newEntryPiece, newEvidencePiece, newLinePiece, newTextPiece } from './pieces.ts'
+export { rebaseEdit } from './rebaseEdit.ts'
+export type { RebasedEdit } from './rebaseEdit.ts'
+export { creditsOf, isPlayed, renderPage, renderPiece } from './renderPage.ts'
+export type { PageView } from './renderPage.ts'
+export { countWords, emptyText, isLinkAddress, isRichText, textOf, toPlainText } from './richText.ts'
+export type { Mark, RichNode, RichText } from './richText.ts'
+export {
+  documentSchema,
+  draftSchema,
+  editAnswerSchema,
+  editSchema,
+  newPageSchema,
+  pageListSchema,
+  pageSchema,
+  publishedSchema,
+  publishedViewSchema,
+  shownSchema,
+  usesSchema,
+} from './schema.ts'
+export type {
+  Draft,
+  Edit,
+  EditAnswer,
+  FilePiece,
+  NewPage,
+  Operation,
+  OtherVersion,
+  Page,
+  PageDocument,
+  PageList,
+  PageRow,
+  PicturePiece,
+  Piece,
+  Published,
+  PublishedView,
+  Row,
+  Shown,
+  ShownEntry,
+  ShownEvidence,
+  TextPiece,
+  Use,
+} from './schema.ts'
+export { upgradeDocument } from './upgradeDocument.ts'
+export {
+  COLUMNS,
+  LONGEST_ALTERNATIVE,
+  LONGEST_CAPTION,
+  LONGEST_PAGE_TITLE,
+  NARROWEST,
+  pieceKinds,
+  textLanguages,
+} from './valueLists.ts'
+export type { PieceKind } from './valueLists.ts'

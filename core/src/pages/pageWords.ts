@@ -1,0 +1,37 @@
+// The few words that a page says by itself, in the language of its reader's page.
+import type { licences } from '../evidence/index.ts'
+import type { PageDocument } from './schema.ts'
+
+interface PageWords {
+  readonly credits: string
+  readonly by: string
+  readonly take: string
+  readonly notOffered: string
+  readonly gone: string
+  readonly untitled: string
+  readonly licence: Readonly<Record<Extract<keyof typeof licences, 'public-domain' | 'permission'>, string>>
+}
+
+const en: PageWords = {
+  credits: 'Credits',
+  by: 'by',
+  take: 'Download',
+  notOffered: 'The author shows that it is there, and does not hand it out.',
+  gone: 'This is no longer shown.',
+  untitled: 'Without a title',
+  licence: { 'public-domain': 'in the public domain', permission: 'used with permission' },
+}
+const es: PageWords = {
+  credits: 'Créditos',
+  by: 'de',
+  take: 'Descargar',
+  notOffered: 'El autor muestra que existe, pero no lo entrega.',
+  gone: 'Esto ya no se muestra.',
+  untitled: 'Sin título',
+  licence: { 'public-domain': 'de dominio público', permission: 'usado con permiso' },
+}
+
+/** English speaks where a page is in a language whose words we do not have. */
+export function pageWords(lang: PageDocument['lang']): PageWords {
+  return lang === 'es' ? es : en
+}

@@ -1,0 +1,55 @@
+// Finding the parts of a document, and telling whether two parts say the same.
+import type { PageDocument, Piece, Row, Shown } from './schema.ts'
+import { DOCUMENT_SCHEMA } from './valueLists.ts'
+
+export interface PlacedPiece {
+  readonly piece: Piece
+  readonly row: Row
+  /** From 0. */
+  readonly rowIndex: number
+  readonly index: number
+}
+
+export function newDocument(title: string, lang: PageDocument['lang'], rows: Row[] = []): PageDocument {
+  return { schema: DOCUMENT_SCHEMA, title, lang, rows }
+}
+
+export const nothingShown: Shown = { evidence: {}, entries: {} }
+
+export function placedPieces(document: PageDocument): PlacedPiece[] {
+  return document.rows.flatMap((row, rowIndex) =>
+    row.pieces.map((piece, index) => ({ piece, row, rowIndex, index })),
+  )
+}
+
+export function findPiece(document: PageDocument, pieceId: string): PlacedPiece | null {
+  return placedPieces(document).find(({ piece }) => piece.id === pieceId) ?? null
+}
+
+export function hasRow(document: PageDocument, rowId: string): boolean {
+  return document.rows.some(({ id }) => id === rowId)
+}
+
+/** The items of evidence that a document shows, each once. */
+export function evidenceIdsOf(document: PageDocument): string[] {
+  const ids = placedPieces(document).flatMap(({ piece }) => ('evidenceId' in piece ? [piece.evidenceId] : []))
+  return [...new Set(ids)]
+}
+
+export function entryIdsOf(document: PageDocument): string[] {
+  const ids = placedPieces(document).flatMap(({ piece }) => (piece.kind === 'entry' ? [piece.entryId] : []))
+  return [...new Set(ids)]
+}
+
+/** Whether two values of JSON are the same, whatever the order of their keys. */
+export function isSame(a: unknown, b: unknown): boolean {
+  if (a === b) return true
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
+  if (Array.isArray(a) !== Array.isArray(b)) return false
+  const entries = Object.entries(a).filter(([, value]) => value !== undefined)
+  const others = new Map(Object.entries(b).filter(([, value]) => value !== undefined))
+  return (
+    entries.length === others.size &&
+    entries.every(([key, value]) => others.has(key) && isSame(value, others.get(key)))
+  )
+}

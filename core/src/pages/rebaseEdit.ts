@@ -1,0 +1,139 @@
+// Two windows on one document: an edit made on an older state is carried over what others did since.
+import { applyOperation, applyOperations } from './applyOperations.ts'
+import { findPiece, hasRow, isSame } from './parts.ts'
+import type { Operation, PageDocument, Row } from './schema.ts'
+
+export interface RebasedEdit {
+  /** What is left to do on the newer state; it applies there in this order. */
+  readonly operations: Operation[]
+  /** What would overwrite something that others wrote, or write into what they removed. */
+  readonly refused: Operation[]
+}
+
+interface Rebasing {
+  readonly base: PageDocument
+  /** The base with what the others did. */
+  readonly theirs: PageDocument
+  /** The base with what was done here so far. */
+  readonly mine: PageDocument
+  /** The newer state with what could be carried over so far. */
+  readonly joined: PageDocument
+}
+
+/**
+ * Carries an edit over others' edits that were faster.
+ *
+ * Edits to different pieces are joined; the same piece (or the title) changed on both sides is refused. Places are
+ * found again by what stood before them. Taking away what is gone already is nothing to do any more; a piece put into
+ * a row that is gone gets a row of its own, so that nothing that was made is lost.
+ *
+ * @param base the state on which both were made
+ * @returns null where either edit does not apply to the base, which no honest window sends
+ */
+export function rebaseEdit(
+  base: PageDocument,
+  others: readonly Operation[],
+  edit: readonly Operation[],
+): RebasedEdit | null {
+  const theirs = applyOperations(base, others)
+  if (!theirs) return null
+  const operations: Operation[] = []
+  const refused: Operation[] = []
+  let state: Rebasing = { base, theirs, mine: base, joined: theirs }
+  for (const operation of edit) {
+    const mine = applyOperation(state.mine, operation)
+    if (!mine) return null
+    const isRefused = doesOverwrite(state, operation)
+    const carried = isRefused ? null : carryOver(state, operation)
+    const joined = carried && applyOperation(state.joined, carried)
+    if (isRefused) refused.push(operation)
+    if (carried && joined) operations.push(carried)
+    state = { ...state, mine, joined: joined ?? state.joined }
+  }
+  return { operations, refused }
+}
+
+function doesOverwrite({ base, theirs, mine, joined }: Rebasing, operation: Operation): boolean {
+  switch (operation.op) {
+    case 'set-title':
+      return theirs.title !== base.title && theirs.title !== operation.title
+    case 'set-piece': {
+      const before = findPiece(base, operation.piece.id)
+      if (!before) return false
+      const present = findPiece(theirs, operation.piece.id)
+      return !present || (!isSame(before.piece, present.piece) && !isSame(present.piece, operation.piece))
+    }
+    case 'remove-piece':
+      return isWritten(base, theirs, operation.pieceId)
+    case 'remove-row': {
+      const [there, here] = rowsOf(joined, mine, operation.rowId)
+      const known = new Set(here?.pieces.map(({ id }) => id))
+      return there?.pieces.some(({ id }) => !known.has(id) || isWritten(base, theirs, id)) ?? false
+    }
+    case 'insert-row':
+    case 'insert-piece':
+    case 'move-row':
+    case 'move-piece':
+      return false
+  }
+}
+
+/** Whether the others changed what a piece says. */
+function isWritten(base: PageDocument, theirs: PageDocument, pieceId: string): boolean {
+  const before = findPiece(base, pieceId)
+  const present = findPiece(theirs, pieceId)
+  return Boolean(before && present && !isSame(before.piece, present.piece))
+}
+
+/** The operation as it has to be told to the newer state, or null where there is nothing left to do. */
+function carryOver({ mine, joined }: Rebasing, operation: Operation): Operation | null {
+  switch (operation.op) {
+    case 'set-title':
+    case 'set-piece':
+      return operation
+    case 'insert-row':
+      return { ...operation, after: anchorIn(joined.rows, mine.rows, operation.after) }
+    case 'move-row':
+      return hasRow(joined, operation.rowId)
+        ? { ...operation, after: anchorIn(joined.rows, mine.rows, operation.after, operation.rowId) }
+        : null
+    case 'remove-row':
+      return hasRow(joined, operation.rowId) ? operation : null
+    case 'remove-piece':
+      return findPiece(joined, operation.pieceId) ? operation : null
+    case 'move-piece': {
+      const [there, here] = rowsOf(joined, mine, operation.rowId)
+      if (!there || !here || !findPiece(joined, operation.pieceId)) return null
+      const after = anchorIn(there.pieces, here.pieces, operation.after, operation.pieceId)
+      return { ...operation, after }
+    }
+    case 'insert-piece': {
+      const [there, here] = rowsOf(joined, mine, operation.rowId)
+      if (there && here) return { ...operation, after: anchorIn(there.pieces, here.pieces, operation.after) }
+      const row: Row = { id: operation.piece.id, pieces: [operation.piece] }
+      return { op: 'insert-row', row, after: anchorIn(joined.rows, mine.rows, operation.rowId) }
+    }
+  }
+}
+
+function rowsOf(joined: PageDocument, mine: PageDocument, rowId: string): [Row | undefined, Row | undefined] {
+  const rowIn = (document: PageDocument) => document.rows.find(({ id }) => id === rowId)
+  return [rowIn(joined), rowIn(mine)]
+}
+
+type Parts = readonly { readonly id: string }[]
+
+/** The nearest part before a place that both states have; it never is the part that is moved itself. */
+function anchorIn(
+  there: Parts,
+  here: Parts,
+  after: string | null,
+  moved: string | null = null,
+): string | null {
+  const known = new Set(there.map(({ id }) => id))
+  for (let at = here.findIndex(({ id }) => id === after); at >= 0; at -= 1) {
+    const id = here[at]?.id
+    if (id !== undefined && id !== moved && known.has(id)) return id
+  }
+  return null
+}

@@ -1,0 +1,167 @@
+// A page as accessible HTML: one renderer for the editor, readers, sealed copies and exports. It writes classes only.
+import { extensionOf } from '../evidence/index.ts'
+import type { CreditLine } from '../evidence/index.ts'
+import { escapeHtml } from './escapeHtml.ts'
+import { pageWords } from './pageWords.ts'
+import { renderText } from './renderText.ts'
+import type { FilePiece, PageDocument, PicturePiece, Piece, Row, Shown, ShownEvidence } from './schema.ts'
+
+export interface PageView {
+  readonly shown: Shown
+  readonly lang: PageDocument['lang']
+  /** Where a piece's rendition, or its file as it came, can be fetched. */
+  address(piece: PicturePiece | FilePiece, item: ShownEvidence, what: 'screen' | 'file'): string
+  /** Levels by which headings sink: an entry on a page stands under its own heading. */
+  readonly headingShift?: number
+}
+
+/** The whole page: its title, its rows, and the credits of what others made. */
+export function renderPage(document: PageDocument, view: PageView): string {
+  const words = pageWords(document.lang)
+  const title = document.title === '' ? words.untitled : document.title
+  return [
+    `<article class="paper" lang="${escapeHtml(document.lang)}">`,
+    `<h1>${escapeHtml(title)}</h1>`,
+    renderRows(document.rows, view),
+    renderCredits(document, view),
+    '</article>',
+  ].join('')
+}
+
+/** One piece without its place in the row, as the editor shows those that are not being written. */
+export function renderPiece(piece: Piece, view: PageView): string {
+  switch (piece.kind) {
+    case 'text':
+      return withLanguage(renderText(piece.text, view.headingShift), piece.lang)
+    case 'picture':
+      return renderPicture(piece, view)
+    case 'file':
+      return renderFile(piece, view)
+    case 'entry':
+      return renderEntry(piece.entryId, view)
+    case 'line':
+      return '<hr>'
+  }
+}
+
+/** Whether a file piece is played in place: then its bytes reach whoever sees the page. */
+export function isPlayed({ mime }: Pick<ShownEvidence, 'mime'>): boolean {
+  return mime.startsWith('video/') || mime.startsWith('audio/')
+}
+
+function renderRows(rows: readonly Row[], view: PageView): string {
+  return rows
+    .filter(({ pieces }) => pieces.length > 0)
+    .map(({ pieces }) => `<div class="row">${pieces.map((piece) => placed(piece, view)).join('')}</div>`)
+    .join('')
+}
+
+function placed(piece: Piece, view: PageView): string {
+  const inner = renderPiece(piece, view)
+  return `<div class="piece ${piece.kind}-piece span-${piece.span}" id="piece-${escapeHtml(piece.id)}">${inner}</div>`
+}
+
+function withLanguage(html: string, lang: string | null): string {
+  return lang === null ? html : `<div lang="${escapeHtml(lang)}">${html}</div>`
+}
+
+function renderPicture(piece: PicturePiece, view: PageView): string {
+  const item = view.shown.evidence[piece.id]
+  if (!item) return gone(view)
+  if (!item.hasPicture) return `<figure>${card(item)}${captionOf(piece.caption)}</figure>`
+  const alt = piece.isDecoration ? '' : piece.alternativeText
+  const size = item.width && item.height ? ` width="${item.width}" height="${item.height}"` : ''
+  const source = escapeHtml(view.address(piece, item, 'screen'))
+  const image = `<img src="${source}" alt="${escapeHtml(alt)}"${size} decoding="async">`
+  return `<figure>${image}${captionOf(piece.caption)}</figure>`
+}
+
+function renderFile(piece: FilePiece, view: PageView): string {
+  const item = view.shown.evidence[piece.id]
+  if (!item) return gone(view)
+  const source = escapeHtml(view.address(piece, item, 'file'))
+  const words = pageWords(view.lang)
+  const label = escapeHtml(item.title || item.fileName)
+  if (item.mime.startsWith('video/'))
+    return `<figure><video src="${source}" controls preload="metadata" aria-label="${label}"></video>${captionOf(piece.caption || item.title)}</figure>`
+  if (item.mime.startsWith('audio/'))
+    return `<figure><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio>${captionOf(piece.caption || item.title)}</figure>`
+  const take = piece.isOffered
+    ? `<a href="${source}" download="${escapeHtml(item.fileName)}">${words.take}<span class="only-heard"> ${label}</span></a>`
+    : `<small>${words.notOffered}</small>`
+  return `<figure>${card(item, take)}${captionOf(piece.caption)}</figure>`
+}
+
+function card(item: ShownEvidence, more = ''): string {
+  const sort = extensionOf(item.fileName).toUpperCase()
+  const facts = [sort, sizeOf(item.bytes)].filter((fact) => fact !== '').join(', ')
+  const title = escapeHtml(item.title || item.fileName)
+  return `<div class="file-card"><b>${title}</b><span>${escapeHtml(facts)}</span>${more}</div>`
+}
+
+function sizeOf(bytes: number): string {
+  if (bytes < 1000) return `${bytes} B`
+  if (bytes < 1_000_000) return `${Math.round(bytes / 1000)} kB`
+  return `${(bytes / 1_000_000).toFixed(1)} MB`
+}
+
+function renderEntry(entryId: string, view: PageView): string {
+  const entry = view.shown.entries[entryId]
+  if (!entry) return gone(view)
+  const shift = (view.headingShift ?? 0) + 1
+  const title = entry.title === '' ? '' : `<h${shift + 1}>${escapeHtml(entry.title)}</h${shift + 1}>`
+  const [year = '', month = '', day = ''] = entry.day.split('-')
+  const date = new Intl.DateTimeFormat(view.lang === 'en' ? 'en-GB' : view.lang, {
+    dateStyle: 'long',
+    timeZone: 'UTC',
+  }).format(Date.UTC(Number(year), Number(month) - 1, Number(day)))
+  // An entry shows evidence and words, never another entry, so this ends.
+  const rows = entry.document.rows.map((row) => ({
+    ...row,
+    pieces: row.pieces.filter(({ kind }) => kind !== 'entry'),
+  }))
+  const when = `<p class="entry-day"><time datetime="${escapeHtml(entry.day)}">${escapeHtml(date)}</time></p>`
+  return `<section class="entry">${title}${when}${renderRows(rows, { ...view, headingShift: shift })}</section>`
+}
+
+function captionOf(caption: string): string {
+  return caption === '' ? '' : `<figcaption>${escapeHtml(caption)}</figcaption>`
+}
+
+function gone(view: PageView): string {
+  return `<p class="gone">${pageWords(view.lang).gone}</p>`
+}
+
+function renderCredits(document: PageDocument, { shown }: PageView): string {
+  const lines = creditsOf(document, shown).map((credit) => `<li>${renderCredit(credit, document.lang)}</li>`)
+  if (lines.length === 0) return ''
+  const words = pageWords(document.lang)
+  return `<footer class="credits"><h2>${words.credits}</h2><ul>${lines.join('')}</ul></footer>`
+}
+
+/** The credit lines that a page owes, each once, in reading order. */
+export function creditsOf(document: PageDocument, shown: Shown): CreditLine[] {
+  const pieces = document.rows.flatMap((row) =>
+    row.pieces.flatMap((piece) => {
+      const entry = piece.kind === 'entry' ? shown.entries[piece.entryId] : undefined
+      return entry ? entry.document.rows.flatMap((inner) => inner.pieces) : [piece]
+    }),
+  )
+  const lines = pieces.flatMap(({ id }) => shown.evidence[id]?.credit ?? [])
+  return [...new Map(lines.map((line) => [JSON.stringify(line), line])).values()]
+}
+
+function renderCredit(credit: CreditLine, lang: PageDocument['lang']): string {
+  const words = pageWords(lang)
+  const linked = (text: string, address: string | null) =>
+    address === null
+      ? escapeHtml(text)
+      : `<a href="${escapeHtml(address)}" rel="noopener noreferrer">${escapeHtml(text)}</a>`
+  const licence =
+    credit.licence === 'public-domain' || credit.licence === 'permission'
+      ? words.licence[credit.licence]
+      : linked(credit.licenceName ?? credit.licence, credit.licenceAddress)
+  const title = linked(credit.title, credit.sourceAddress)
+  const source = credit.sourceAddress === null ? `, ${escapeHtml(credit.source)}` : ''
+  return `${title} ${words.by} ${escapeHtml(credit.maker)}${source}, ${licence}`
+}

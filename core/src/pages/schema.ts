@@ -1,0 +1,247 @@
+// The document: rows of pieces; the operations that change it; what a page shows of the things its pieces point at.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
+import { idSchema } from '../people/index.ts'
+import { instantSchema, localDaySchema } from '../time/index.ts'
+import type { RichText } from './richText.ts'
+import {
+  COLUMNS,
+  DOCUMENT_SCHEMA,
+  LONGEST_ALTERNATIVE,
+  LONGEST_CAPTION,
+  LONGEST_PAGE_TITLE,
+  MOST_OPERATIONS,
+  MOST_PIECES_IN_ROW,
+  MOST_ROWS,
+  NARROWEST,
+  textLanguages,
+} from './valueLists.ts'
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
+  Type.Union([schema, Type.Null()])
+
+/** Made by the device that adds the part, so that it can go on without an answer. */
+const partIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
+const span = Type.Integer({ minimum: NARROWEST, maximum: COLUMNS, description: 'Columns of twelve' })
+const caption = Type.String({ maxLength: LONGEST_CAPTION })
+
+const node = {
+  type: 'object',
+  additionalProperties: false,
+  required: ['type'],
+  properties: {
+    type: { type: 'string' },
+    attrs: {},
+    content: { type: 'array' },
+    text: { type: 'string' },
+    marks: { type: 'array' },
+  },
+}
+
+/** Only the outside is told here: which node may stand where is checked by `isRichText`. */
+export const richTextSchema = Type.Unsafe<RichText>({
+  type: 'object',
+  description: 'ProseMirror JSON: paragraphs, headings of level 2 and 3, lists, quotes; bold, italic, links',
+  required: ['type', 'content'],
+  properties: { type: { const: 'doc' }, content: { type: 'array', items: node } },
+  additionalProperties: false,
+})
+
+export const followedVersionSchema = Type.Union([Type.Literal('follow'), Type.Integer({ minimum: 1 })], {
+  description: 'The newest version each time it is published, or this one',
+})
+
+export const textPieceSchema = object({
+  id: partIdSchema,
+  kind: Type.Literal('text'),
+  span,
+  lang: nullable(Type.Enum([...textLanguages])),
+  text: richTextSchema,
+})
+export const picturePieceSchema = object({
+  id: partIdSchema,
+  kind: Type.Literal('picture'),
+  span,
+  evidenceId: idSchema,
+  version: followedVersionSchema,
+  alternativeText: Type.String({ maxLength: LONGEST_ALTERNATIVE }),
+  isDecoration: Type.Boolean({ description: 'Says nothing that the words around it do not say' }),
+  caption,
+})
+export const filePieceSchema = object({
+  id: partIdSchema,
+  kind: Type.Literal('file'),
+  span,
+  evidenceId: idSchema,
+  version: followedVersionSchema,
+  isOffered: Type.Boolean({ description: 'Whether readers may take the file as it came' }),
+  caption,
+})
+export const entryPieceSchema = object({
+  id: partIdSchema,
+  kind: Type.Literal('entry'),
+  span,
+  entryId: idSchema,
+})
+export const linePieceSchema = object({ id: partIdSchema, kind: Type.Literal('line'), span })
+
+export const pieceSchema = Type.Union([
+  textPieceSchema,
+  picturePieceSchema,
+  filePieceSchema,
+  entryPieceSchema,
+  linePieceSchema,
+])
+export type Piece = Static<typeof pieceSchema>
+export type TextPiece = Static<typeof textPieceSchema>
+export type PicturePiece = Static<typeof picturePieceSchema>
+export type FilePiece = Static<typeof filePieceSchema>
+
+export const rowSchema = object({
+  id: partIdSchema,
+  pieces: Type.Array(pieceSchema, { maxItems: MOST_PIECES_IN_ROW }),
+})
+export type Row = Static<typeof rowSchema>
+
+const title = Type.String({ maxLength: LONGEST_PAGE_TITLE })
+
+export const documentSchema = object({
+  schema: Type.Literal(DOCUMENT_SCHEMA),
+  title,
+  lang: Type.Enum([...textLanguages]),
+  rows: Type.Array(rowSchema, { maxItems: MOST_ROWS }),
+})
+export type PageDocument = Static<typeof documentSchema>
+
+/** Places are told by what stands before them (null: first), so that edits at other places leave them right. */
+const after = nullable(partIdSchema)
+const rowId = partIdSchema
+const pieceId = partIdSchema
+
+export const operationSchema = Type.Union([
+  object({ op: Type.Literal('set-title'), title }),
+  object({ op: Type.Literal('insert-row'), row: rowSchema, after }),
+  object({ op: Type.Literal('remove-row'), rowId }),
+  object({ op: Type.Literal('move-row'), rowId, after }),
+  object({ op: Type.Literal('insert-piece'), rowId, piece: pieceSchema, after }),
+  object({ op: Type.Literal('remove-piece'), pieceId }),
+  object({ op: Type.Literal('move-piece'), pieceId, rowId, after }),
+  object({ op: Type.Literal('set-piece'), piece: pieceSchema }),
+])
+export type Operation = Static<typeof operationSchema>
+
+export const editSchema = object({
+  base: Type.Integer({ minimum: 1, description: 'The revision that the edit was made on' }),
+  editId: idSchema,
+  windowId: idSchema,
+  operations: Type.Array(operationSchema, { minItems: 1, maxItems: MOST_OPERATIONS }),
+})
+export type Edit = Static<typeof editSchema>
+
+export const editAnswerSchema = object({
+  revision: Type.Integer(),
+  others: Type.Array(operationSchema, { description: 'What others did since the base, in order' }),
+  operations: Type.Array(operationSchema, { description: 'The edit as it was applied after that' }),
+})
+export type EditAnswer = Static<typeof editAnswerSchema>
+
+/** What a piece shows of an evidence item: its facts at one version. */
+export const shownEvidenceSchema = object({
+  id: idSchema,
+  n: Type.Integer(),
+  kind: Type.Enum([...evidenceKinds]),
+  title: Type.String(),
+  fileName: Type.String(),
+  mime: Type.String(),
+  bytes: Type.Integer(),
+  width: nullable(Type.Integer()),
+  height: nullable(Type.Integer()),
+  hasPicture: Type.Boolean({ description: 'Whether there is a rendition to show' }),
+  credit: nullable(creditLineSchema),
+  rightsDeclared: Type.Boolean(),
+})
+export type ShownEvidence = Static<typeof shownEvidenceSchema>
+
+export const shownEntrySchema = object({
+  id: idSchema,
+  title: Type.String(),
+  day: localDaySchema,
+  document: documentSchema,
+})
+export type ShownEntry = Static<typeof shownEntrySchema>
+
+/** All that a document's pieces point at. Evidence is listed by piece: two pieces may hold two versions of one item. */
+export const shownSchema = object({
+  evidence: Type.Record(Type.String(), shownEvidenceSchema, { description: 'By piece' }),
+  entries: Type.Record(Type.String(), shownEntrySchema, { description: 'By entry' }),
+})
+export type Shown = Static<typeof shownSchema>
+
+export const otherVersionSchema = object({
+  id: idSchema,
+  piece: pieceSchema,
+  at: instantSchema,
+  isHere: Type.Boolean({ description: 'Whether its piece still stands in the document' }),
+})
+export type OtherVersion = Static<typeof otherVersionSchema>
+
+export const draftSchema = object({
+  revision: Type.Integer(),
+  document: documentSchema,
+  changedAt: instantSchema,
+  otherVersions: Type.Array(otherVersionSchema, { description: 'Texts that lost against a faster window' }),
+  shown: shownSchema,
+})
+export type Draft = Static<typeof draftSchema>
+
+export const publishedSchema = object({
+  n: Type.Integer(),
+  at: instantSchema,
+  document: documentSchema,
+  shown: shownSchema,
+})
+export type Published = Static<typeof publishedSchema>
+
+export const pageSchema = object({
+  id: idSchema,
+  draft: draftSchema,
+  published: nullable(publishedSchema),
+  binnedAt: nullable(instantSchema),
+})
+export type Page = Static<typeof pageSchema>
+
+export const pageRowSchema = object({
+  id: idSchema,
+  title: Type.String(),
+  changedAt: instantSchema,
+  publishedAt: nullable(instantSchema),
+  isNewer: Type.Boolean({ description: 'Whether the draft has changes that are not published' }),
+  binnedAt: nullable(instantSchema),
+})
+export type PageRow = Static<typeof pageRowSchema>
+
+export const pageListSchema = object({
+  items: Type.Array(pageRowSchema),
+  next: nullable(Type.String()),
+  count: Type.Integer(),
+})
+export type PageList = Static<typeof pageListSchema>
+
+export const newPageSchema = object({ title, lang: Type.Enum([...textLanguages]) })
+export type NewPage = Static<typeof newPageSchema>
+
+/** Where a thing stands: a page or an entry that shows it. */
+export const useSchema = object({ kind: Type.Enum(['page', 'entry']), id: idSchema, title: Type.String() })
+export const usesSchema = Type.Array(useSchema)
+export type Use = Static<typeof useSchema>
+
+export const publishedViewSchema = object({
+  n: Type.Integer(),
+  at: instantSchema,
+  title: Type.String(),
+  html: Type.String({ description: 'The page as it was rendered when it was published' }),
+})
+export type PublishedView = Static<typeof publishedViewSchema>

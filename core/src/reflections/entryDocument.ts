@@ -1,0 +1,50 @@
+// How an entry lies in its document: one text, and the evidence beside it.
+import { countWords, newDocument, newTextPiece, placedPieces, toPlainText } from '../pages/index.ts'
+import type { PageDocument, RichText, Row, TextPiece } from '../pages/index.ts'
+
+/** Rows of every entry, always these two: what is told, and what stands beside it. */
+export const WORDS_ROW = 'words'
+export const EVIDENCE_ROW = 'evidence'
+
+const BEGINNING = 160
+
+export interface NewEntryContent {
+  readonly title: string
+  readonly lang: PageDocument['lang']
+  /** The id of its text. Ids of pieces are never the same in two entries, as both may stand on one page. */
+  readonly textId: string
+  readonly text?: RichText
+  readonly evidence?: Row['pieces']
+}
+
+export function newEntryDocument({ title, lang, textId, text, evidence }: NewEntryContent): PageDocument {
+  return newDocument(title, lang, [
+    { id: WORDS_ROW, pieces: [newTextPiece(textId, text)] },
+    { id: EVIDENCE_ROW, pieces: evidence ?? [] },
+  ])
+}
+
+/** What is told in an entry. */
+export function textPieceOf(document: PageDocument): TextPiece | null {
+  for (const { piece } of placedPieces(document)) if (piece.kind === 'text') return piece
+  return null
+}
+
+export interface EntryOutline {
+  readonly beginning: string
+  readonly words: number
+  readonly evidence: number
+}
+
+/** What lists tell of an entry. */
+export function outlineOf(document: PageDocument): EntryOutline {
+  const pieces = placedPieces(document).map(({ piece }) => piece)
+  const texts = pieces.flatMap((piece) => (piece.kind === 'text' ? [piece.text] : []))
+  const plain = texts.map(toPlainText).join(' ').replace(/\s+/g, ' ').trim()
+  const cut = plain.length > BEGINNING ? `${plain.slice(0, plain.lastIndexOf(' ', BEGINNING))} …` : plain
+  return {
+    beginning: cut,
+    words: texts.reduce((sum, text) => sum + countWords(text), 0),
+    evidence: pieces.filter((piece) => 'evidenceId' in piece).length,
+  }
+}

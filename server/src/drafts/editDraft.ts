@@ -1,0 +1,190 @@
+// Saving an edit: carried over what other windows did, kept in the log, or refused with its text kept beside.
+import {
+  applyOperations,
+  entryIdsOf,
+  evidenceIdsOf,
+  findPiece,
+  invertOperations,
+  isRichText,
+  isSame,
+  newDocument,
+  rebaseEdit,
+} from '@valise/core/pages'
+import type { Edit, EditAnswer, Operation, PageDocument, Piece } from '@valise/core/pages'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import type { Trx } from '../database/index.ts'
+import { getEarlierDraft, getPresentDraft } from './presentDraft.ts'
+import type { PresentDraft } from './presentDraft.ts'
+import { listOwnIds } from './shownStore.ts'
+import * as store from './store.ts'
+import { tidyLog } from './tidyLog.ts'
+
+const EDITS_BETWEEN_CHECKPOINTS = 24
+
+export type EditOutcome =
+  | { readonly kind: 'kept'; readonly answer: EditAnswer; readonly document: PageDocument }
+  | { readonly kind: 'refused'; readonly error: AppError }
+
+/**
+ * Applies an edit of one's own draft, over what came since its base.
+ *
+ * The same edit id has one effect, however often it is sent. A refusal is an outcome and not a throw, because the
+ * text that lost is kept in the same transaction; throw it once that is committed.
+ */
+export async function editDraft(
+  trx: Trx,
+  actor: PersonActor,
+  draftId: string,
+  edit: Edit,
+): Promise<EditOutcome> {
+  const present = await getPresentDraft(trx, actor, draftId)
+  assertTexts(edit.operations)
+  const before = await store.findEdit(trx, draftId, edit.editId)
+  if (before)
+    return { kind: 'kept', document: present.document, answer: await answerAgain(trx, present, edit) }
+  if (edit.base > present.revision) throw new AppError('stale', 'edit-unfit')
+  const { document: base, since } = await getEarlierDraft(trx, present, edit.base)
+  const others = since.flatMap(({ operations }) => operations)
+  const rebased = rebaseEdit(base, others, edit.operations)
+  if (!rebased) return refuse(trx, draftId, edit, edit.operations)
+  if (rebased.refused.length > 0) return refuse(trx, draftId, edit, rebased.refused)
+  const document = await keepEdit(trx, actor, present, edit, rebased.operations)
+  const answer = { revision: present.revision + 1, others, operations: rebased.operations }
+  return { kind: 'kept', answer, document }
+}
+
+/** Lets another version take the place of what stands there; that becomes another version in its turn. */
+export async function takeOtherVersion(
+  trx: Trx,
+  actor: PersonActor,
+  draftId: string,
+  otherId: string,
+): Promise<PageDocument> {
+  const present = await getPresentDraft(trx, actor, draftId)
+  const other = (await store.listOtherVersions(trx, draftId)).find(({ id }) => id === otherId)
+  if (!other) throw new AppError('not-found', 'not-found')
+  const standing = findPiece(present.document, other.piece.id)
+  const lastRow = present.document.rows.at(-1)?.id ?? null
+  // Its piece was removed meanwhile: it comes back in a row of its own at the end.
+  const operation: Operation = standing
+    ? { op: 'set-piece', piece: other.piece }
+    : { op: 'insert-row', row: { id: trx.newId(), pieces: [other.piece] }, after: lastRow }
+  const ids = { editId: trx.newId(), windowId: trx.newId() }
+  const edit = { base: present.revision, ...ids, operations: [operation] }
+  await store.deleteOtherVersion(trx, draftId, otherId)
+  if (standing && !isSame(standing.piece, other.piece))
+    await store.saveOtherVersion(trx, draftId, ids.windowId, standing.piece)
+  return keepEdit(trx, actor, present, edit, edit.operations)
+}
+
+export async function removeOtherVersion(
+  trx: Trx,
+  actor: PersonActor,
+  draftId: string,
+  otherId: string,
+): Promise<void> {
+  await getPresentDraft(trx, actor, draftId)
+  await store.deleteOtherVersion(trx, draftId, otherId)
+}
+
+/** Begins a draft with its first document. */
+export async function createDraft(
+  trx: Trx,
+  actor: PersonActor,
+  id: string,
+  document: PageDocument,
+): Promise<void> {
+  await assertOwnThings(trx, actor, newDocument('', document.lang), document)
+  await store.insertDraft(trx, actor, id, document)
+  await store.replaceDraftEvidence(trx, id, evidenceIdsOf(document))
+}
+
+async function keepEdit(
+  trx: Trx,
+  actor: PersonActor,
+  present: PresentDraft,
+  { editId, windowId }: Edit,
+  operations: Operation[],
+): Promise<PageDocument> {
+  const document = applyOperations(present.document, operations)
+  const inverse = invertOperations(present.document, operations)
+  if (!document || !inverse) throw new AppError('stale', 'edit-unfit')
+  await assertOwnThings(trx, actor, present.document, document)
+  const revision = present.revision + 1
+  await store.insertEdit(trx, present.id, {
+    revision,
+    editId,
+    windowId,
+    personId: actor.personId,
+    operations,
+    inverse,
+  })
+  if (revision - present.checkpointRevision >= EDITS_BETWEEN_CHECKPOINTS) {
+    await store.saveCheckpoint(trx, present.id, document, revision)
+    await tidyLog(trx, present.id, present.checkpointRevision, revision)
+  }
+  if (!isSame(evidenceIdsOf(present.document), evidenceIdsOf(document)))
+    await store.replaceDraftEvidence(trx, present.id, evidenceIdsOf(document))
+  return document
+}
+
+async function refuse(
+  trx: Trx,
+  draftId: string,
+  { windowId }: Edit,
+  refused: readonly Operation[],
+): Promise<EditOutcome> {
+  const pieces = refused.flatMap(piecesOf)
+  for (const piece of pieces) await store.saveOtherVersion(trx, draftId, windowId, piece)
+  const isTitle = refused.every(({ op }) => op === 'set-title')
+  const params = { piece: pieces[0]?.id ?? '' }
+  return {
+    kind: 'refused',
+    error: new AppError('stale', isTitle ? 'title-changed' : 'piece-changed', { params }),
+  }
+}
+
+/** What the answer to an edit was, for a device that did not hear it. */
+async function answerAgain(trx: Trx, present: PresentDraft, edit: Edit): Promise<EditAnswer> {
+  const since = await store.listEditsBetween(trx, present.id, edit.base, present.revision)
+  const at = since.findIndex(({ editId }) => editId === edit.editId)
+  const own = since[at]
+  const others = since.slice(0, Math.max(at, 0)).flatMap(({ operations }) => operations)
+  return {
+    revision: own?.revision ?? present.revision,
+    others,
+    operations: own?.operations ?? edit.operations,
+  }
+}
+
+function piecesOf(operation: Operation): Piece[] {
+  if (operation.op === 'insert-row') return operation.row.pieces
+  return operation.op === 'set-piece' || operation.op === 'insert-piece' ? [operation.piece] : []
+}
+
+/** @throws AppError `invalid` when a text holds what our grammar does not know */
+function assertTexts(operations: readonly Operation[]): void {
+  const isFit = operations.flatMap(piecesOf).every((piece) => piece.kind !== 'text' || isRichText(piece.text))
+  if (!isFit) throw new AppError('invalid', 'text-not-allowed')
+}
+
+/** @throws AppError `not-found` when the edit shows a thing of somebody else's, or none at all */
+async function assertOwnThings(
+  trx: Trx,
+  actor: PersonActor,
+  before: PageDocument,
+  after: PageDocument,
+): Promise<void> {
+  const added = (idsOf: (document: PageDocument) => string[]) => {
+    const known = new Set(idsOf(before))
+    return idsOf(after).filter((id) => !known.has(id))
+  }
+  const evidence = added(evidenceIdsOf)
+  const entries = added(entryIdsOf)
+  const own = [
+    ...(await listOwnIds(trx, actor, 'evidence', evidence)),
+    ...(await listOwnIds(trx, actor, 'logEntries', entries)),
+  ]
+  if (own.length !== evidence.length + entries.length) throw new AppError('not-found', 'not-found')
+}

@@ -1,0 +1,67 @@
+// A draft's document as it is now, or was at an earlier revision.
+import { applyOperations } from '@valise/core/pages'
+import type { PageDocument } from '@valise/core/pages'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import type { Reader } from '../database/index.ts'
+import { listEditsAfter, listEditsBetween, listOwnDrafts } from './store.ts'
+import type { DraftRow, KeptEdit } from './store.ts'
+
+export interface PresentDraft extends DraftRow {
+  readonly document: PageDocument
+}
+
+/** One's own drafts among these as they are now, in two queries however many they are. */
+export async function listPresentDrafts(
+  reader: Reader,
+  actor: PersonActor,
+  ids: readonly string[],
+): Promise<PresentDraft[]> {
+  const drafts = await listOwnDrafts(reader, actor, ids)
+  const edits = await listEditsAfter(
+    reader,
+    drafts.map(({ id, checkpointRevision }) => ({ id, revision: checkpointRevision })),
+  )
+  return drafts.map((draft) => ({
+    ...draft,
+    document: withEdits(draft.checkpoint, edits.get(draft.id) ?? []),
+  }))
+}
+
+/** @throws AppError `not-found` for what is not one's own */
+export async function getPresentDraft(reader: Reader, actor: PersonActor, id: string): Promise<PresentDraft> {
+  const [draft] = await listPresentDrafts(reader, actor, [id])
+  if (!draft) throw new AppError('not-found', 'not-found')
+  return draft
+}
+
+export interface EarlierDraft {
+  readonly document: PageDocument
+  /** What came after it, in order. */
+  readonly since: readonly KeptEdit[]
+}
+
+/** The draft as it was at a revision, found by walking backwards. */
+export async function getEarlierDraft(
+  reader: Reader,
+  present: PresentDraft,
+  revision: number,
+): Promise<EarlierDraft> {
+  const since = await listEditsBetween(reader, present.id, revision, present.revision)
+  const backwards = [...since].reverse().flatMap(({ inverse }) => inverse)
+  return { document: applied(present.document, backwards), since }
+}
+
+function withEdits(checkpoint: PageDocument, edits: readonly KeptEdit[]): PageDocument {
+  return applied(
+    checkpoint,
+    edits.flatMap(({ operations }) => operations),
+  )
+}
+
+/** What was kept did apply once; that it does no more is a defect, not a person's mistake. */
+function applied(document: PageDocument, operations: Parameters<typeof applyOperations>[1]): PageDocument {
+  const next = applyOperations(document, operations)
+  if (!next) throw new Error('a kept edit does not apply to its draft')
+  return next
+}

@@ -1,0 +1,73 @@
+// What a document shows of the things its pieces point at: evidence at its version, entries with their words.
+import { creditLine } from '@valise/core/evidence'
+import { entryIdsOf, nothingShown, placedPieces } from '@valise/core/pages'
+import type {
+  FilePiece,
+  PageDocument,
+  PicturePiece,
+  Shown,
+  ShownEntry,
+  ShownEvidence,
+} from '@valise/core/pages'
+import type { PersonActor } from '@valise/core/people'
+import type { Reader } from '../database/index.ts'
+import { listPresentDrafts } from './presentDraft.ts'
+import { listEntryHeads, listShownVersions } from './shownStore.ts'
+import type { ShownVersion } from './shownStore.ts'
+
+/**
+ * What the author's documents show now. A thing that is in the bin, or not the author's own, is left out: whoever
+ * renders says that it is gone.
+ */
+export async function resolveShown(
+  reader: Reader,
+  actor: PersonActor,
+  document: PageDocument,
+): Promise<Shown> {
+  const entries = await listShownEntries(reader, actor, entryIdsOf(document))
+  const pieces = [document, ...entries.map((entry) => entry.document)].flatMap(evidencePieces)
+  if (pieces.length + entries.length === 0) return nothingShown
+  const versions = await listShownVersions(reader, actor, pieces)
+  const evidence = pieces.flatMap((piece): [string, ShownEvidence][] => {
+    const version = versions.find(
+      ({ id, n, isNewest }) =>
+        id === piece.evidenceId && (piece.version === 'follow' ? isNewest : n === piece.version),
+    )
+    return version ? [[piece.id, toShown(version)]] : []
+  })
+  return {
+    evidence: Object.fromEntries(evidence),
+    entries: Object.fromEntries(entries.map((entry) => [entry.id, entry])),
+  }
+}
+
+export function evidencePieces(document: PageDocument): (PicturePiece | FilePiece)[] {
+  return placedPieces(document).flatMap(({ piece }) => ('evidenceId' in piece ? [piece] : []))
+}
+
+async function listShownEntries(
+  reader: Reader,
+  actor: PersonActor,
+  ids: readonly string[],
+): Promise<ShownEntry[]> {
+  if (ids.length === 0) return []
+  const heads = await listEntryHeads(reader, actor, ids)
+  const drafts = await listPresentDrafts(
+    reader,
+    actor,
+    heads.map(({ id }) => id),
+  )
+  return heads.flatMap((head) => {
+    const draft = drafts.find(({ id }) => id === head.id)
+    return draft ? [{ ...head, title: draft.document.title, document: draft.document }] : []
+  })
+}
+
+function toShown({ rights, isNewest: _, preview, ...version }: ShownVersion): ShownEvidence {
+  return {
+    ...version,
+    hasPicture: preview === 'there',
+    credit: creditLine(version.title || version.fileName, rights),
+    rightsDeclared: rights.state !== 'missing',
+  }
+}

@@ -1,0 +1,89 @@
+// Reading what documents point at: versions of one's own evidence, and one's own entries.
+import type { EvidenceKind, PreviewState, Rights } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import type { LocalDay } from '@valise/core/time'
+import type { Reader } from '../database/index.ts'
+
+export interface ShownVersion {
+  readonly id: string
+  readonly n: number
+  readonly kind: EvidenceKind
+  readonly title: string
+  readonly fileName: string
+  readonly mime: string
+  readonly bytes: number
+  readonly width: number | null
+  readonly height: number | null
+  readonly preview: PreviewState
+  readonly rights: Rights
+  readonly isNewest: boolean
+}
+
+interface Wanted {
+  readonly evidenceId: string
+  readonly version: 'follow' | number
+}
+
+/** The wanted versions of one's own items that are not in the bin. */
+export async function listShownVersions(
+  reader: Reader,
+  actor: PersonActor,
+  wanted: readonly Wanted[],
+): Promise<ShownVersion[]> {
+  const ids = [...new Set(wanted.map(({ evidenceId }) => evidenceId))]
+  if (ids.length === 0) return []
+  const held = [...new Set(wanted.flatMap(({ version }) => (version === 'follow' ? [] : [version])))]
+  const rows = await reader
+    .sql('evidence')
+    .join('evidenceVersions', 'evidenceVersions.evidenceId', 'evidence.id')
+    .where('evidence.ownerId', actor.personId)
+    .whereNull('evidence.binnedAt')
+    .whereIn('evidence.id', ids)
+    .where((any) =>
+      any
+        .whereRaw('?? = ??', ['evidenceVersions.n', 'evidence.currentVersion'])
+        .orWhereIn('evidenceVersions.n', held),
+    )
+    .orderBy(['evidence.id', 'evidenceVersions.n'])
+    .select(
+      ...['id', 'kind', 'title', 'rights', 'currentVersion'].map((column) => `evidence.${column}`),
+      ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview'].map(
+        (column) => `evidenceVersions.${column}`,
+      ),
+    )
+  return rows.map(({ currentVersion, rights, ...row }) => ({
+    ...row,
+    rights: JSON.parse(rights),
+    isNewest: row.n === currentVersion,
+  }))
+}
+
+export async function listEntryHeads(
+  reader: Reader,
+  actor: PersonActor,
+  ids: readonly string[],
+): Promise<{ readonly id: string; readonly day: LocalDay }[]> {
+  return reader
+    .sql('logEntries')
+    .where({ ownerId: actor.personId })
+    .whereNull('binnedAt')
+    .whereIn('id', ids)
+    .select('id', 'day')
+    .orderBy('id')
+}
+
+/** How many of these are one's own, whether in the bin or not. */
+export async function listOwnIds(
+  reader: Reader,
+  actor: PersonActor,
+  table: 'evidence' | 'logEntries',
+  ids: readonly string[],
+): Promise<string[]> {
+  if (ids.length === 0) return []
+  const rows: { id: string }[] = await reader
+    .sql(table)
+    .where({ ownerId: actor.personId })
+    .whereIn('id', ids)
+    .select('id')
+  return rows.map(({ id }) => id)
+}

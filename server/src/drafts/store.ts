@@ -1,0 +1,194 @@
+// Drafts in the database: a checkpoint, the edits since, and the texts that lost against a faster window.
+import { upgradeDocument } from '@valise/core/pages'
+import type { Operation, OtherVersion, PageDocument, Piece } from '@valise/core/pages'
+import type { PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import type { Reader, Trx } from '../database/index.ts'
+
+export interface DraftRow {
+  readonly id: string
+  readonly revision: number
+  readonly changedAt: Instant
+  readonly checkpoint: PageDocument
+  readonly checkpointRevision: number
+}
+
+export interface KeptEdit {
+  readonly revision: number
+  readonly editId: string
+  readonly windowId: string
+  readonly personId: string | null
+  readonly operations: Operation[]
+  readonly inverse: Operation[]
+  readonly at: Instant
+}
+
+export async function insertDraft(
+  trx: Trx,
+  actor: PersonActor,
+  id: string,
+  document: PageDocument,
+): Promise<void> {
+  await trx.sql('drafts').insert({
+    id,
+    ownerId: actor.personId,
+    revision: 1,
+    checkpoint: JSON.stringify(document),
+    checkpointRevision: 1,
+    createdAt: trx.now,
+    changedAt: trx.now,
+  })
+}
+
+/** Somebody's own drafts among these. */
+export async function listOwnDrafts(
+  reader: Reader,
+  actor: PersonActor,
+  ids: readonly string[],
+): Promise<DraftRow[]> {
+  if (ids.length === 0) return []
+  const rows = await reader.sql('drafts').whereIn('id', ids).where({ ownerId: actor.personId })
+  return rows.map((row) => ({
+    id: row.id,
+    revision: row.revision,
+    changedAt: row.changedAt,
+    checkpoint: upgradeDocument(JSON.parse(row.checkpoint)),
+    checkpointRevision: row.checkpointRevision,
+  }))
+}
+
+/** The edits of drafts that came after a revision of each, in order. */
+export async function listEditsAfter(
+  reader: Reader,
+  since: readonly { readonly id: string; readonly revision: number }[],
+): Promise<ReadonlyMap<string, KeptEdit[]>> {
+  const edits = new Map<string, KeptEdit[]>(since.map(({ id }) => [id, []]))
+  if (since.length === 0) return edits
+  const rows = await reader
+    .sql('draftEdits')
+    .where((any) => {
+      for (const { id, revision } of since)
+        any.orWhere((one) => one.where({ draftId: id }).where('revision', '>', revision))
+    })
+    .orderBy(['draftId', 'revision'])
+  for (const row of rows) edits.get(row.draftId)?.push(toEdit(row))
+  return edits
+}
+
+export async function findEdit(reader: Reader, draftId: string, editId: string): Promise<KeptEdit | null> {
+  const row = await reader.sql('draftEdits').where({ draftId, editId }).first()
+  return row ? toEdit(row) : null
+}
+
+export async function insertEdit(trx: Trx, draftId: string, edit: Omit<KeptEdit, 'at'>): Promise<void> {
+  const { operations, inverse, ...row } = edit
+  await trx.sql('draftEdits').insert({
+    draftId,
+    ...row,
+    operations: JSON.stringify(operations),
+    inverse: JSON.stringify(inverse),
+    at: trx.now,
+  })
+  await trx.sql('drafts').where({ id: draftId }).update({ revision: edit.revision, changedAt: trx.now })
+}
+
+/** Puts the checkpoint forward, so that fewer edits have to be gone through. */
+export async function saveCheckpoint(
+  trx: Trx,
+  id: string,
+  checkpoint: PageDocument,
+  checkpointRevision: number,
+): Promise<void> {
+  await trx
+    .sql('drafts')
+    .where({ id })
+    .update({ checkpoint: JSON.stringify(checkpoint), checkpointRevision })
+}
+
+/** Edits up to a revision, the oldest first, for putting those together that are one writing. */
+export async function listEditsBetween(
+  reader: Reader,
+  draftId: string,
+  after: number,
+  upTo: number,
+): Promise<KeptEdit[]> {
+  const rows = await reader
+    .sql('draftEdits')
+    .where({ draftId })
+    .where('revision', '>', after)
+    .where('revision', '<=', upTo)
+    .orderBy('revision')
+  return rows.map(toEdit)
+}
+
+/** Lets a later edit stand for those that it continues. */
+export async function mergeEdits(
+  trx: Trx,
+  draftId: string,
+  gone: readonly number[],
+  into: Pick<KeptEdit, 'revision' | 'inverse'>,
+): Promise<void> {
+  await trx.sql('draftEdits').where({ draftId }).whereIn('revision', gone).delete()
+  const inverse = JSON.stringify(into.inverse)
+  await trx.sql('draftEdits').where({ draftId, revision: into.revision }).update({ inverse })
+}
+
+export async function deleteDrafts(trx: Trx, ids: readonly string[]): Promise<void> {
+  await trx.sql('drafts').whereIn('id', ids).delete()
+}
+
+/** Writes down which evidence a draft shows; what somebody else owns is never written. */
+export async function replaceDraftEvidence(
+  trx: Trx,
+  draftId: string,
+  evidenceIds: readonly string[],
+): Promise<void> {
+  await trx.sql('draftEvidence').where({ draftId }).delete()
+  if (evidenceIds.length > 0)
+    await trx.sql('draftEvidence').insert(evidenceIds.map((evidenceId) => ({ draftId, evidenceId })))
+}
+
+/** Keeps a text that lost. One window's later text of the same piece takes the place of its earlier one. */
+export async function saveOtherVersion(
+  trx: Trx,
+  draftId: string,
+  windowId: string,
+  piece: Piece,
+): Promise<void> {
+  const row = { draftId, pieceId: piece.id, windowId }
+  const content = { piece: JSON.stringify(piece), at: trx.now }
+  await trx
+    .sql('otherVersions')
+    .insert({ id: trx.newId(), ...row, ...content })
+    .onConflict(Object.keys(row))
+    .merge(content)
+}
+
+export async function listOtherVersions(
+  reader: Reader,
+  draftId: string,
+): Promise<Omit<OtherVersion, 'isHere'>[]> {
+  const rows = await reader.sql('otherVersions').where({ draftId }).orderBy(['at', 'id'])
+  return rows.map(({ id, piece, at }) => ({ id, piece: JSON.parse(piece), at }))
+}
+
+export async function deleteOtherVersion(trx: Trx, draftId: string, id: string): Promise<void> {
+  await trx.sql('otherVersions').where({ draftId, id }).delete()
+}
+
+interface EditColumns extends Omit<KeptEdit, 'operations' | 'inverse'> {
+  readonly operations: string
+  readonly inverse: string
+}
+
+function toEdit(row: EditColumns): KeptEdit {
+  return {
+    revision: row.revision,
+    editId: row.editId,
+    windowId: row.windowId,
+    personId: row.personId,
+    operations: JSON.parse(row.operations),
+    inverse: JSON.parse(row.inverse),
+    at: row.at,
+  }
+}

@@ -1,0 +1,49 @@
+// The log of edits, kept from growing with every key: one writing in one piece becomes one edit.
+import { minutesBetween } from '@valise/core/time'
+import type { Trx } from '../database/index.ts'
+import { listEditsBetween, mergeEdits } from './store.ts'
+import type { KeptEdit } from './store.ts'
+
+const ONE_WRITING_MINUTES = 5
+
+/**
+ * Puts edits together that follow each other and do nothing but write the same piece, within five minutes.
+ *
+ * The last one stays, as it says all that the others said, and learns from the first what was there before.
+ */
+export async function tidyLog(trx: Trx, draftId: string, after: number, upTo: number): Promise<void> {
+  const edits = await listEditsBetween(trx, draftId, after, upTo)
+  for (const run of runsOf(edits)) {
+    const [first, last] = [run[0], run.at(-1)]
+    if (!first || !last || first === last) continue
+    const gone = run.slice(0, -1).map(({ revision }) => revision)
+    await mergeEdits(trx, draftId, gone, { revision: last.revision, inverse: first.inverse })
+  }
+}
+
+function runsOf(edits: readonly KeptEdit[]): KeptEdit[][] {
+  const runs: KeptEdit[][] = []
+  for (const edit of edits) {
+    const run = runs.at(-1)
+    const first = run?.[0]
+    if (run && first && isOneWriting(first, edit)) run.push(edit)
+    else runs.push([edit])
+  }
+  return runs
+}
+
+function isOneWriting(first: KeptEdit, edit: KeptEdit): boolean {
+  const written = writtenPiece(edit)
+  return (
+    written !== null &&
+    written === writtenPiece(first) &&
+    edit.personId === first.personId &&
+    edit.windowId === first.windowId &&
+    minutesBetween(first.at, edit.at) <= ONE_WRITING_MINUTES
+  )
+}
+
+function writtenPiece({ operations }: KeptEdit): string | null {
+  const [operation] = operations
+  return operations.length === 1 && operation?.op === 'set-piece' ? operation.piece.id : null
+}

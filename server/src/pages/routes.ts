@@ -1,0 +1,218 @@
+// Pages over HTTP: the author's list, one page, edits of its draft, publishing, and what was published.
+import { mayStandInline } from '@valise/core/evidence'
+import {
+  draftSchema,
+  editAnswerSchema,
+  editSchema,
+  newPageSchema,
+  pageListSchema,
+  pageSchema,
+  publishedViewSchema,
+  usesSchema,
+} from '@valise/core/pages'
+import { idSchema } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { Type } from 'typebox'
+import { findOwnRendition, findOwnVersion, getEvidence } from '../evidence/index.ts'
+import { fileRoute, route } from '../http/index.ts'
+import * as service from './service.ts'
+import { countPages, listPages, listUses } from './store.ts'
+
+const PAGE = 60
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const byId = object({ id: idSchema })
+const byOther = object({ id: idSchema, otherId: idSchema })
+const byPiece = object({
+  id: idSchema,
+  n: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
+  piece: Type.String({ maxLength: 40 }),
+})
+
+export const pageRoutes = [
+  route(
+    {
+      method: 'get',
+      path: '/api/pages',
+      summary: 'My pages, what was changed last first; or those in the bin',
+      who: 'signed-in',
+      query: object({
+        cursor: Type.Optional(Type.String({ maxLength: 400 })),
+        limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
+        shelf: Type.Optional(Type.Enum(['kept', 'bin'])),
+      }),
+      answer: pageListSchema,
+    },
+    ({ reader, actor, query }) =>
+      listPages(reader, actor, query.shelf ?? 'kept', { cursor: query.cursor, limit: query.limit ?? PAGE }),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/pages/count',
+      summary: 'How many pages I have',
+      who: 'signed-in',
+      answer: object({ kept: Type.Integer() }),
+    },
+    async ({ reader, actor }) => ({ kept: await countPages(reader, actor) }),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/pages',
+      summary: 'Begin a page',
+      who: 'signed-in',
+      body: newPageSchema,
+      answer: pageSchema,
+      status: 201,
+      once: true,
+    },
+    ({ writable, actor, body }) => service.createPage(writable, actor, body),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/pages/{id}',
+      summary: 'One page: its draft, and what is published of it',
+      who: 'signed-in',
+      params: byId,
+      answer: pageSchema,
+    },
+    ({ reader, actor, params }) => service.getPage(reader, actor, params.id),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/pages/{id}/edits',
+      summary: 'Keep an edit of the draft; edits of other windows are joined, and the same piece is refused',
+      who: 'signed-in',
+      params: byId,
+      body: editSchema,
+      answer: editAnswerSchema,
+    },
+    ({ writable, actor, params, body }) => service.editPage(writable, actor, params.id, body),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/pages/{id}/other-versions/{otherId}',
+      summary: 'Put a version that lost in the place of the one that stands',
+      who: 'signed-in',
+      params: byOther,
+      answer: draftSchema,
+    },
+    ({ writable, actor, params }) => service.takeOther(writable, actor, params.id, params.otherId),
+  ),
+  route(
+    {
+      method: 'delete',
+      path: '/api/pages/{id}/other-versions/{otherId}',
+      summary: 'Remove a version that lost',
+      who: 'signed-in',
+      params: byOther,
+    },
+    ({ writable, actor, params }) => service.removeOther(writable, actor, params.id, params.otherId),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/pages/{id}/published',
+      summary: 'Publish the draft as it was last seen',
+      who: 'signed-in',
+      params: byId,
+      answer: pageSchema,
+      status: 201,
+      needsRevision: true,
+    },
+    ({ writable, actor, params, revision }) => service.publishPage(writable, actor, params.id, revision),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/pages/{id}/published',
+      summary: 'The page as others see it',
+      who: 'signed-in',
+      params: byId,
+      answer: publishedViewSchema,
+    },
+    ({ reader, actor, params }) => service.getPublished(reader, actor, params.id),
+  ),
+  fileRoute(
+    {
+      path: '/api/pages/{id}/published/{n}/pieces/{piece}/screen',
+      summary: 'The picture of a published piece',
+      who: 'signed-in',
+      params: byPiece,
+    },
+    async ({ reader, actor, params }) => {
+      const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: false }
+      const found = await service.findPublishedPiece(reader, actor, wanted)
+      const rendition =
+        found && (await findOwnRendition(reader, actor, found.item.id, found.item.n, 'screen'))
+      if (!rendition) throw new AppError('not-found', 'not-found')
+      const { fileSha256: sha256, bytes, mime } = rendition
+      return { sha256, bytes, mime, fileName: 'screen.webp', inline: true }
+    },
+  ),
+  fileRoute(
+    {
+      path: '/api/pages/{id}/published/{n}/pieces/{piece}/file',
+      summary: 'The file of a published piece, where its author offers it',
+      who: 'signed-in',
+      params: byPiece,
+    },
+    async ({ reader, actor, params }) => {
+      const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: true }
+      const found = await service.findPublishedPiece(reader, actor, wanted)
+      const version = found && (await findOwnVersion(reader, actor, found.item.id, found.item.n))
+      if (!version) throw new AppError('not-found', 'not-found')
+      const { fileSha256: sha256, bytes, mime, fileName } = version
+      return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
+    },
+  ),
+  route(
+    {
+      method: 'put',
+      path: '/api/pages/{id}/bin',
+      summary: 'Put into the bin, where it stays for 30 days; nobody else sees it any more',
+      who: 'signed-in',
+      params: byId,
+    },
+    ({ writable, actor, params }) => service.putPageIntoBin(writable, actor, params.id),
+  ),
+  route(
+    {
+      method: 'delete',
+      path: '/api/pages/{id}/bin',
+      summary: 'Take out of the bin',
+      who: 'signed-in',
+      params: byId,
+    },
+    ({ writable, actor, params }) => service.takePageOutOfBin(writable, actor, params.id),
+  ),
+  route(
+    {
+      method: 'delete',
+      path: '/api/pages/{id}',
+      summary: 'Remove for good what is in the bin',
+      who: 'signed-in',
+      params: byId,
+    },
+    ({ writable, actor, params }) => service.removePage(writable, actor, params.id),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/evidence/{id}/uses',
+      summary: 'My pages and entries that show an item',
+      who: 'signed-in',
+      params: byId,
+      answer: usesSchema,
+    },
+    async ({ reader, actor, params }) => {
+      await getEvidence(reader, actor, params.id)
+      return listUses(reader, actor, params.id)
+    },
+  ),
+]

@@ -1,0 +1,222 @@
+// Pages: beginning one, editing its draft, publishing it, the bin.
+import { isPlayed, newDocument, placedPieces, renderPage } from '@valise/core/pages'
+import type {
+  Draft,
+  Edit,
+  EditAnswer,
+  NewPage,
+  Page,
+  PageDocument,
+  PageView,
+  Piece,
+  PublishedView,
+  Shown,
+  ShownEvidence,
+} from '@valise/core/pages'
+import { toPlainLine } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { inTransaction } from '../database/index.ts'
+import type { Reader, Trx, Writable } from '../database/index.ts'
+import {
+  createDraft,
+  deleteDrafts,
+  editDraft,
+  getDraft,
+  getPresentDraft,
+  removeOtherVersion,
+  resolveShown,
+  takeOtherVersion,
+} from '../drafts/index.ts'
+import * as store from './store.ts'
+import type { PageHead, PublishedPage } from './store.ts'
+
+export function createPage(
+  on: Writable,
+  actor: PersonActor,
+  { title, lang }: NewPage,
+  rows: PageDocument['rows'] = [],
+): Promise<Page> {
+  return inTransaction(on, async (trx) => {
+    const id = trx.newId()
+    const document = newDocument(toPlainLine(title), lang, rows)
+    await createDraft(trx, actor, id, document)
+    await store.insertPage(trx, actor, id, document.title)
+    return getPage(trx, actor, id)
+  })
+}
+
+export async function getPage(reader: Reader, actor: PersonActor, id: string): Promise<Page> {
+  const head = await getHead(reader, actor, id)
+  const draft = await getDraft(reader, actor, id)
+  const published =
+    head.published === null ? null : await store.findPublished(reader, actor, id, head.published)
+  return {
+    id,
+    draft,
+    published: published && {
+      n: published.n,
+      at: published.at,
+      document: published.document,
+      shown: published.shown,
+    },
+    binnedAt: head.binnedAt,
+  }
+}
+
+export async function editPage(
+  on: Writable,
+  actor: PersonActor,
+  id: string,
+  edit: Edit,
+): Promise<EditAnswer> {
+  const outcome = await inTransaction(on, async (trx) => {
+    await getKept(trx, actor, id)
+    const edited = await editDraft(trx, actor, id, edit)
+    if (edited.kind === 'kept') await noteChange(trx, id, edited.document)
+    return edited
+  })
+  // Thrown only here: what lost was kept by the transaction.
+  if (outcome.kind === 'refused') throw outcome.error
+  return outcome.answer
+}
+
+export function takeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<Draft> {
+  return inTransaction(on, async (trx) => {
+    await getKept(trx, actor, id)
+    await noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId))
+    return getDraft(trx, actor, id)
+  })
+}
+
+export function removeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    await getKept(trx, actor, id)
+    await removeOtherVersion(trx, actor, id, otherId)
+  })
+}
+
+/** What its author sees becomes what others see: resolved, rendered, and from then on immutable. */
+export function publishPage(on: Writable, actor: PersonActor, id: string, revision: number): Promise<Page> {
+  return inTransaction(on, async (trx) => {
+    const head = await getKept(trx, actor, id)
+    const draft = await getPresentDraft(trx, actor, id)
+    // What is published is what its author last saw.
+    if (draft.revision !== revision) throw new AppError('stale', 'stale')
+    if (placedPieces(draft.document).length === 0) throw new AppError('conflict', 'empty-page')
+    const shown = await resolveShown(trx, actor, draft.document)
+    const n = (head.published ?? 0) + 1
+    const { document } = draft
+    const html = renderPage(document, publishedView(id, n, document, shown))
+    const published = {
+      n,
+      at: trx.now,
+      document,
+      shown,
+      html,
+      title: document.title,
+      draftRevision: revision,
+    }
+    await store.insertPublished(trx, id, published)
+    await store.updatePage(trx, id, { published: n, publishedAt: trx.now, publishedRevision: revision })
+    return getPage(trx, actor, id)
+  })
+}
+
+/** What others see of a page. What its author put into the bin since is not shown any more. */
+export async function getPublished(reader: Reader, actor: PersonActor, id: string): Promise<PublishedView> {
+  const { published: n } = await getKept(reader, actor, id)
+  const published = n === null ? null : await store.findPublished(reader, actor, id, n)
+  if (!published) throw new AppError('not-found', 'not-found')
+  const { at, title, document } = published
+  const shown = await withoutWithheld(reader, published)
+  const html =
+    shown === published.shown
+      ? published.html
+      : renderPage(document, publishedView(id, published.n, document, shown))
+  return { n: published.n, at, title, html }
+}
+
+export interface PublishedPiece {
+  readonly piece: Piece
+  readonly item: ShownEvidence
+}
+
+/** The evidence of one piece of a published page; null where it is withheld, or its file is not offered. */
+export async function findPublishedPiece(
+  reader: Reader,
+  actor: PersonActor,
+  wanted: { readonly pageId: string; readonly n: number; readonly pieceId: string; readonly isFile: boolean },
+): Promise<PublishedPiece | null> {
+  const published = await store.findPublished(reader, actor, wanted.pageId, wanted.n)
+  if (!published) return null
+  const item = (await withoutWithheld(reader, published)).evidence[wanted.pieceId]
+  const documents = [
+    published.document,
+    ...Object.values(published.shown.entries).map((entry) => entry.document),
+  ]
+  const piece = documents
+    .flatMap(placedPieces)
+    .map((placed) => placed.piece)
+    .find(({ id }) => id === wanted.pieceId)
+  if (!item || !piece) return null
+  const mayTake = piece.kind === 'file' && (piece.isOffered || isPlayed(item))
+  return wanted.isFile && !mayTake ? null : { piece, item }
+}
+
+/** Putting a page into the bin that lies there already leaves it there, with its day. */
+export function putPageIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    const { binnedAt } = await getHead(trx, actor, id)
+    if (binnedAt === null) await store.updatePage(trx, id, { binnedAt: trx.now })
+  })
+}
+
+export function takePageOutOfBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    await getHead(trx, actor, id)
+    await store.updatePage(trx, id, { binnedAt: null })
+  })
+}
+
+/** Removes for good what is in the bin, before its days are over. */
+export function removePage(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    const { binnedAt } = await getHead(trx, actor, id)
+    if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
+    await deleteDrafts(trx, [id])
+  })
+}
+
+async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<PageHead> {
+  const head = await store.findPage(reader, actor, id)
+  if (!head) throw new AppError('not-found', 'not-found')
+  return head
+}
+
+async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<PageHead> {
+  const head = await getHead(reader, actor, id)
+  if (head.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
+  return head
+}
+
+async function noteChange(trx: Trx, id: string, document: PageDocument): Promise<void> {
+  await store.updatePage(trx, id, { title: document.title, changedAt: trx.now })
+}
+
+async function withoutWithheld(reader: Reader, { shown }: PublishedPage): Promise<Shown> {
+  const ids = [...new Set(Object.values(shown.evidence).map(({ id }) => id))]
+  const withheld = await store.listWithheld(reader, ids)
+  if (withheld.size === 0) return shown
+  const evidence = Object.entries(shown.evidence).filter(([, { id }]) => !withheld.has(id))
+  return { ...shown, evidence: Object.fromEntries(evidence) }
+}
+
+/** Renditions and files are fetched through the page, so that whoever may see it sees them, and nobody else. */
+function publishedView(pageId: string, n: number, { lang }: PageDocument, shown: Shown): PageView {
+  return {
+    shown,
+    lang,
+    address: ({ id }, _, what) => `/api/pages/${pageId}/published/${n}/pieces/${id}/${what}`,
+  }
+}

@@ -1,0 +1,182 @@
+// Pages in the database: the author's own list, and what was published. So far, what one sees is what one owns.
+import { upgradeDocument } from '@valise/core/pages'
+import type { PageDocument, PageList, PageRow, Published, Shown, Use } from '@valise/core/pages'
+import type { PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import type { Knex } from 'knex'
+import { countRows, parseCursor, toCursor } from '../database/index.ts'
+import type { Reader, Trx } from '../database/index.ts'
+
+export type PageShelf = 'kept' | 'bin'
+
+/** One page of somebody's pages: what was changed last first, or what went into the bin last. */
+export async function listPages(
+  reader: Reader,
+  actor: PersonActor,
+  shelf: PageShelf,
+  { cursor, limit }: { cursor: string | undefined; limit: number },
+): Promise<PageList> {
+  const time = shelf === 'kept' ? 'changedAt' : 'binnedAt'
+  const onShelf = ownPages(reader, actor).modify((q) =>
+    shelf === 'kept' ? q.whereNull('binnedAt') : q.whereNotNull('binnedAt'),
+  )
+  const page = withRevision(onShelf.clone())
+    .orderBy([
+      { column: `pages.${time}`, order: 'desc' },
+      { column: 'pages.id', order: 'desc' },
+    ])
+    .limit(limit + 1)
+  if (cursor !== undefined) {
+    const [at, id] = parseCursor(cursor, 2)
+    page.where((q) =>
+      q
+        .where(`pages.${time}`, '<', String(at))
+        .orWhere((same) => same.where(`pages.${time}`, String(at)).where('pages.id', '<', String(id))),
+    )
+  }
+  const rows: PageRecord[] = await page
+  const items = rows.slice(0, limit).map(toPageRow)
+  const last = items.at(-1)
+  const lastAt = shelf === 'kept' ? last?.changedAt : last?.binnedAt
+  return {
+    items,
+    next: rows.length > limit && last && lastAt ? toCursor([lastAt, last.id]) : null,
+    count: await countRows(onShelf),
+  }
+}
+
+export function countPages(reader: Reader, actor: PersonActor): Promise<number> {
+  return countRows(ownPages(reader, actor).whereNull('binnedAt'))
+}
+
+export interface PageHead extends PageRow {
+  readonly published: number | null
+}
+
+export async function findPage(reader: Reader, actor: PersonActor, id: string): Promise<PageHead | null> {
+  const own = ownPages(reader, actor).where('pages.id', id)
+  const row: PageRecord | undefined = await withRevision(own).first()
+  return row ? { ...toPageRow(row), published: row.published } : null
+}
+
+export async function insertPage(trx: Trx, actor: PersonActor, id: string, title: string): Promise<void> {
+  await trx.sql('pages').insert({
+    id,
+    ownerId: actor.personId,
+    title,
+    published: null,
+    publishedAt: null,
+    publishedRevision: null,
+    changedAt: trx.now,
+    binnedAt: null,
+  })
+}
+
+interface PageColumns {
+  readonly title?: string
+  readonly changedAt?: Instant
+  readonly binnedAt?: Instant | null
+  readonly published?: number
+  readonly publishedAt?: Instant
+  readonly publishedRevision?: number
+}
+
+export async function updatePage(trx: Trx, id: string, columns: PageColumns): Promise<void> {
+  await trx.sql('pages').where({ id }).update(columns)
+}
+
+/** Pages whose days in the bin are over. */
+export async function listPagesBinnedBefore(reader: Reader, before: Instant): Promise<string[]> {
+  const rows = await reader.sql('pages').where('binnedAt', '<=', before).select('id').orderBy('id')
+  return rows.map(({ id }) => id)
+}
+
+export interface PublishedPage extends Published {
+  readonly title: string
+  readonly html: string
+  readonly draftRevision: number
+}
+
+export async function insertPublished(
+  trx: Trx,
+  pageId: string,
+  { document, shown, ...row }: PublishedPage,
+): Promise<void> {
+  await trx.sql('publishedPages').insert({
+    pageId,
+    ...row,
+    document: JSON.stringify(document),
+    shown: JSON.stringify(shown),
+  })
+}
+
+/** A published version of one's own page. */
+export async function findPublished(
+  reader: Reader,
+  actor: PersonActor,
+  pageId: string,
+  n: number,
+): Promise<PublishedPage | null> {
+  const row = await reader
+    .sql('publishedPages')
+    .join('pages', 'pages.id', 'publishedPages.pageId')
+    .where({ 'pages.ownerId': actor.personId, pageId, n })
+    .whereNull('pages.binnedAt')
+    .first('publishedPages.*')
+  if (!row) return null
+  const document: PageDocument = upgradeDocument(JSON.parse(row.document))
+  const shown: Shown = JSON.parse(row.shown)
+  const { title, html, draftRevision, at } = row
+  return { n: row.n, at, title, html, draftRevision, document, shown }
+}
+
+/** Evidence among these that is gone or in the bin: whatever showed it shows it no more. */
+export async function listWithheld(reader: Reader, evidenceIds: readonly string[]): Promise<Set<string>> {
+  if (evidenceIds.length === 0) return new Set()
+  const rows = await reader.sql('evidence').whereIn('id', evidenceIds).whereNull('binnedAt').select('id')
+  const there = new Set(rows.map(({ id }) => id))
+  return new Set(evidenceIds.filter((id) => !there.has(id)))
+}
+
+/** The pages and entries of one's own whose draft shows an item. */
+export async function listUses(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
+  const usesIn = (table: 'pages' | 'logEntries') =>
+    reader
+      .sql('draftEvidence')
+      .join(table, `${table}.id`, 'draftEvidence.draftId')
+      .where({ evidenceId, ownerId: actor.personId })
+      .whereNull('binnedAt')
+      .orderBy([`${table}.title`, `${table}.id`])
+      .select(`${table}.id`, `${table}.title`)
+      .limit(100)
+  const pages = await usesIn('pages')
+  const entries = await usesIn('logEntries')
+  const toUse = (kind: Use['kind']) => (row: { id: string; title: string }) => ({ kind, ...row })
+  return [...pages.map(toUse('page')), ...entries.map(toUse('entry'))]
+}
+
+interface PageRecord extends PageRow {
+  readonly published: number | null
+  readonly publishedRevision: number | null
+  readonly revision: number
+}
+
+/** The one way in: nothing of anybody else is ever read. */
+function ownPages(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+  return reader.sql('pages').where('pages.ownerId', actor.personId)
+}
+
+function withRevision(pages: Knex.QueryBuilder): Knex.QueryBuilder {
+  return pages.join('drafts', 'drafts.id', 'pages.id').select('pages.*', 'drafts.revision')
+}
+
+function toPageRow(row: PageRecord): PageRow {
+  return {
+    id: row.id,
+    title: row.title,
+    changedAt: row.changedAt,
+    publishedAt: row.publishedAt,
+    isNewer: row.publishedRevision === null || row.publishedRevision < row.revision,
+    binnedAt: row.binnedAt,
+  }
+}

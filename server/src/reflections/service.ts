@@ -1,0 +1,181 @@
+// Logbooks and entries: beginning, writing, dating, the bin.
+import type { Draft, Edit, EditAnswer, PageDocument, RichText, Row } from '@valise/core/pages'
+import { toPlainLine } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { newEntryDocument, outlineOf } from '@valise/core/reflections'
+import type { Entry, Logbook, NewEntry } from '@valise/core/reflections'
+import type { LocalDay } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import type { Reader, Trx, Writable } from '../database/index.ts'
+import {
+  createDraft,
+  deleteDrafts,
+  editDraft,
+  getDraft,
+  removeOtherVersion,
+  takeOtherVersion,
+} from '../drafts/index.ts'
+import * as store from './store.ts'
+import type { EntryHead } from './store.ts'
+
+export async function getLogbook(reader: Reader, actor: PersonActor, id: string): Promise<Logbook> {
+  const logbook = await store.findLogbook(reader, actor, id)
+  if (!logbook) throw new AppError('not-found', 'not-found')
+  return logbook
+}
+
+export function createLogbook(on: Writable, actor: PersonActor, title: string): Promise<Logbook> {
+  return inTransaction(on, async (trx) => {
+    const id = trx.newId()
+    await store.insertLogbook(trx, actor, id, titleOf(title))
+    return getLogbook(trx, actor, id)
+  })
+}
+
+export function renameLogbook(
+  on: Writable,
+  actor: PersonActor,
+  id: string,
+  { revision, title }: { readonly revision: number; readonly title: string },
+): Promise<Logbook> {
+  return inTransaction(on, async (trx) => {
+    await getLogbook(trx, actor, id)
+    if (!(await store.updateLogbook(trx, id, revision, titleOf(title)))) throw new AppError('stale', 'stale')
+    return getLogbook(trx, actor, id)
+  })
+}
+
+/** Only an empty logbook goes: entries go into the bin one by one, and are kept there. */
+export function removeLogbook(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    await getLogbook(trx, actor, id)
+    if ((await store.countEntriesOf(trx, id)) > 0) throw new AppError('conflict', 'logbook-not-empty')
+    await store.deleteLogbook(trx, id)
+  })
+}
+
+export interface FirstContent {
+  readonly text?: RichText
+  readonly evidence?: Row['pieces']
+}
+
+export function createEntry(
+  on: Writable,
+  actor: PersonActor,
+  logbookId: string,
+  { title, day, lang }: NewEntry,
+  content: FirstContent = {},
+): Promise<Entry> {
+  return inTransaction(on, async (trx) => {
+    await getLogbook(trx, actor, logbookId)
+    const id = trx.newId()
+    const document = newEntryDocument({ title: toPlainLine(title), lang, textId: trx.newId(), ...content })
+    await createDraft(trx, actor, id, document)
+    await store.insertEntry(trx, actor, {
+      id,
+      logbookId,
+      day,
+      title: document.title,
+      ...outlineOf(document),
+    })
+    return getEntry(trx, actor, id)
+  })
+}
+
+export async function getEntry(reader: Reader, actor: PersonActor, id: string): Promise<Entry> {
+  const { logbookId, logbookTitle, day, revision, binnedAt } = await getHead(reader, actor, id)
+  const draft = await getDraft(reader, actor, id)
+  return { id, logbookId, logbookTitle, day, revision, binnedAt, draft }
+}
+
+export async function editEntry(
+  on: Writable,
+  actor: PersonActor,
+  id: string,
+  edit: Edit,
+): Promise<EditAnswer> {
+  const outcome = await inTransaction(on, async (trx) => {
+    await getKept(trx, actor, id)
+    const edited = await editDraft(trx, actor, id, edit)
+    if (edited.kind === 'kept') await noteChange(trx, id, edited.document)
+    return edited
+  })
+  // Thrown only here: what lost was kept by the transaction.
+  if (outcome.kind === 'refused') throw outcome.error
+  return outcome.answer
+}
+
+export function takeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<Draft> {
+  return inTransaction(on, async (trx) => {
+    await getKept(trx, actor, id)
+    await noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId))
+    return getDraft(trx, actor, id)
+  })
+}
+
+export function removeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    await getKept(trx, actor, id)
+    await removeOtherVersion(trx, actor, id, otherId)
+  })
+}
+
+export function dateEntry(
+  on: Writable,
+  actor: PersonActor,
+  id: string,
+  { revision, day }: { readonly revision: number; readonly day: LocalDay },
+): Promise<Entry> {
+  return inTransaction(on, async (trx) => {
+    await getKept(trx, actor, id)
+    if (!(await store.updateEntryDay(trx, id, revision, day))) throw new AppError('stale', 'stale')
+    return getEntry(trx, actor, id)
+  })
+}
+
+/** Putting an entry into the bin that lies there already leaves it there, with its day. */
+export function putEntryIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    const { binnedAt } = await getHead(trx, actor, id)
+    if (binnedAt === null) await store.binEntry(trx, id, trx.now)
+  })
+}
+
+export function takeEntryOutOfBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    await getHead(trx, actor, id)
+    await store.binEntry(trx, id, null)
+  })
+}
+
+/** Removes for good what is in the bin, before its days are over. */
+export function removeEntry(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    const { binnedAt } = await getHead(trx, actor, id)
+    if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
+    await deleteDrafts(trx, [id])
+  })
+}
+
+async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<EntryHead> {
+  const head = await store.findEntry(reader, actor, id)
+  if (!head) throw new AppError('not-found', 'not-found')
+  return head
+}
+
+async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<EntryHead> {
+  const head = await getHead(reader, actor, id)
+  if (head.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
+  return head
+}
+
+function noteChange(trx: Trx, id: string, document: PageDocument): Promise<void> {
+  return store.noteOutline(trx, id, { title: document.title, ...outlineOf(document) })
+}
+
+function titleOf(text: string): string {
+  const title = toPlainLine(text)
+  if (title !== '') return title
+  throw new AppError('invalid', 'invalid-input', { fields: [{ path: '/title', reason: 'missing' }] })
+}

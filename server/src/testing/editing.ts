@@ -1,0 +1,28 @@
+// Editing drafts in tests as a device would: edits with ids of their own.
+import { newTextPiece, textOf } from '@valise/core/pages'
+import type { Operation } from '@valise/core/pages'
+import { v7 as uuidv7 } from 'uuid'
+import type { Answer, TestBrowser } from './site.ts'
+
+export interface EditWish {
+  readonly base: number
+  readonly operations: readonly Operation[]
+  readonly editId?: string
+  readonly windowId?: string
+}
+
+/** Sends an edit of a page or an entry, from a window of its own unless one is named. */
+export function sendEdit(browser: TestBrowser, path: string, wish: EditWish): Promise<Answer> {
+  return browser.post(`${path}/edits`, { editId: uuidv7(), windowId: uuidv7(), ...wish })
+}
+
+export const writeText = (pieceId: string, words: string): Operation => ({
+  op: 'set-piece',
+  piece: newTextPiece(pieceId, textOf(words)),
+})
+
+export const addTextRow = (pieceId: string, words: string, after: string | null = null): Operation => ({
+  op: 'insert-row',
+  row: { id: `row-${pieceId}`, pieces: [newTextPiece(pieceId, textOf(words))] },
+  after,
+})
