@@ -8,7 +8,9 @@ import {
   isRichText,
   isSame,
   newDocument,
+  newTextPiece,
   rebaseEdit,
+  textOf,
 } from '@valise/core/pages'
 import type { Edit, EditAnswer, Operation, PageDocument, Piece } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
@@ -135,7 +137,9 @@ async function refuse(
   { windowId }: Edit,
   refused: readonly Operation[],
 ): Promise<EditOutcome> {
-  const pieces = refused.flatMap(piecesOf)
+  const pieces = refused.flatMap((operation) =>
+    operation.op === 'set-title' ? [titleAsPiece(operation.title)] : piecesOf(operation),
+  )
   for (const piece of pieces) await store.saveOtherVersion(trx, draftId, windowId, piece)
   const isTitle = refused.every(({ op }) => op === 'set-title')
   const params = { piece: pieces[0]?.id ?? '' }
@@ -156,6 +160,11 @@ async function answerAgain(trx: Trx, present: PresentDraft, edit: Edit): Promise
     others,
     operations: own?.operations ?? edit.operations,
   }
+}
+
+/** A title that lost is kept as a text, which can be put on the page. */
+function titleAsPiece(title: string): Piece {
+  return newTextPiece('title', textOf(title))
 }
 
 function piecesOf(operation: Operation): Piece[] {

@@ -105,6 +105,19 @@ describeEachDatabase('pages', (open) => {
     expect((await wren.get(path)).body.draft.otherVersions).toEqual([])
   })
 
+  it('keep a title that lost as a text that can be put on the page', async () => {
+    const { wren, begin } = await start()
+    const path = await begin()
+    await sendEdit(wren, path, { base: 1, operations: [{ op: 'set-title', title: 'Here' }] })
+    const late = await sendEdit(wren, path, { base: 1, operations: [{ op: 'set-title', title: 'There' }] })
+    expect([late.status, late.body.reason]).toEqual([412, 'title-changed'])
+    const [other] = (await wren.get(path)).body.draft.otherVersions
+    expect(other.isHere).toBe(false)
+    const taken = await wren.post(`${path}/other-versions/${other.id}`)
+    expect(JSON.stringify(taken.body.document.rows)).toContain('There')
+    expect(taken.body.document.title).toBe('Here')
+  })
+
   it('take an edit made long ago, after the log was tidied', async () => {
     const { site, wren, begin } = await start()
     const path = await begin()

@@ -14,7 +14,9 @@ export function KeptState() {
   const kept = useKept()
   const isOnline = useOnline()
   const words = wordsOf(kept)
-  const spoken = useSpokenSeldom(isOnline ? words.full : t('kept.offline'))
+  // What stays here is told as such, whether the browser knows that it is off-line or not.
+  const isTold = isOnline || kept.state === 'on-device'
+  const spoken = useSpokenSeldom(isTold ? words.full : t('kept.offline'))
 
   function wordsOf(state: Kept): { full: string; short: string } {
     switch (state.state) {
@@ -24,12 +26,17 @@ export function KeptState() {
         return { full: t('kept.keeping'), short: t('kept.keeping') }
       case 'kept':
         return { full: t('kept.kept', { time: when.time(state.at) }), short: when.time(state.at) }
+      case 'on-device':
+        return {
+          full: t('kept.onDevice', { count: state.count }),
+          short: t('kept.onDeviceShort', { count: state.count }),
+        }
       case 'refused':
         return { full: t('kept.refused'), short: t('kept.refused') }
     }
   }
 
-  const state = isOnline ? kept.state : 'offline'
+  const state = isTold ? kept.state : 'offline'
   return (
     <>
       <span className="only-heard" role="status">
@@ -53,8 +60,8 @@ export function KeptState() {
               className={styles.knot}
             />
           </svg>
-          <span className={styles.full}>{isOnline ? words.full : t('kept.offlineShort')}</span>
-          <span className={styles.short}>{isOnline ? words.short : t('kept.offlineShort')}</span>
+          <span className={styles.full}>{isTold ? words.full : t('kept.offlineShort')}</span>
+          <span className={styles.short}>{isTold ? words.short : t('kept.offlineShort')}</span>
         </span>
       )}
     </>

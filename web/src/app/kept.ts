@@ -5,6 +5,7 @@ export type Kept =
   | { readonly state: 'nothing-yet' }
   | { readonly state: 'keeping' }
   | { readonly state: 'kept'; readonly at: Date }
+  | { readonly state: 'on-device'; readonly count: number }
   | { readonly state: 'refused' }
 
 const kept = createStore<Kept>({ state: 'nothing-yet' })
@@ -21,6 +22,11 @@ export function noteKeeping(): void {
 export function noteKept(): void {
   underWay -= 1
   if (underWay === 0) kept.set({ state: 'kept', at: new Date() })
+}
+
+/** The server cannot be had: what was entered stays on this device until it can. */
+export function noteOnDevice(count: number): void {
+  kept.set({ state: 'on-device', count })
 }
 
 export function noteRefused(): void {

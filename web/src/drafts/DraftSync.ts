@@ -1,0 +1,363 @@
+// One draft in one window: what is confirmed, what is on its way, and how the two are brought together.
+import { applyOperation, applyOperations, invertOperations, rebaseEdit } from '@valise/core/pages'
+import type { Edit, EditAnswer, Operation, PageDocument } from '@valise/core/pages'
+
+export interface ConfirmedDraft {
+  readonly revision: number
+  readonly document: PageDocument
+}
+
+export interface QueuedEdit {
+  readonly editId: string
+  /** Set where the edit was made on an earlier state than the confirmed one and must lose against what came since. */
+  readonly base?: number
+  readonly operations: readonly Operation[]
+}
+
+/** All that is needed to go on in another window after this one is gone. */
+export interface DraftSnapshot {
+  readonly windowId: string
+  readonly confirmed: ConfirmedDraft
+  readonly queue: readonly QueuedEdit[]
+}
+
+/** How a try to deliver ended, if it did not go well. */
+export type Failure =
+  /** The server cannot be had, or knows us no more: it is tried again. */
+  | { readonly kind: 'later' }
+  /** Somebody wrote the same piece; the server kept our text as another version. */
+  | { readonly kind: 'lost'; readonly pieceId: string }
+  /** It will never be taken. */
+  | { readonly kind: 'refused'; readonly error: unknown }
+
+export interface DraftPorts {
+  send(edit: Edit): Promise<EditAnswer>
+  /** The newest draft, asked for when a text lost or another window wrote. */
+  fetch(): Promise<ConfirmedDraft>
+  toFailure(error: unknown): Failure
+  newId(): string
+  /** Calls back after some time; gives what calls it off. */
+  wait(milliseconds: number, then: () => void): () => void
+  /** Called at each change of what is here; the snapshot has an empty queue when all is delivered. */
+  keepHere(snapshot: DraftSnapshot): void
+}
+
+export type DeliveryState = 'delivered' | 'delivering' | 'on-device' | 'refused'
+
+export interface DraftState {
+  readonly document: PageDocument
+  readonly revision: number
+  readonly delivery: DeliveryState
+  readonly queued: number
+  readonly canUndo: boolean
+  /** Goes up whenever the document was changed by others: what is being written must be read anew. */
+  readonly fromElsewhere: number
+  readonly error: unknown
+}
+
+const PAUSE_MS = 700
+const AGAIN_MS = [2000, 5000, 10_000, 15_000]
+const MOST_UNDONE = 200
+
+/**
+ * Applies operations at once, delivers them in order, and joins what other windows did.
+ *
+ * Everything that waits is relative to the confirmed draft: the document one sees is that plus the queue. Writing in
+ * one piece is one edit of the queue, however many keys it took, until it is on its way.
+ */
+export class DraftSync {
+  readonly #ports: DraftPorts
+  readonly #windowId: string
+  readonly #listeners = new Set<() => void>()
+  #confirmed: ConfirmedDraft
+  #queue: QueuedEdit[]
+  #inFlight: QueuedEdit | null = null
+  #undo: Operation[][] = []
+  #tries = 0
+  #callOff: (() => void) | null = null
+  #state: DraftState
+
+  constructor(snapshot: DraftSnapshot, ports: DraftPorts) {
+    this.#ports = ports
+    this.#windowId = snapshot.windowId
+    this.#confirmed = snapshot.confirmed
+    this.#queue = [...snapshot.queue]
+    this.#state = {
+      document: this.#localDocument(),
+      revision: snapshot.confirmed.revision,
+      delivery: this.#queue.length > 0 ? 'delivering' : 'delivered',
+      queued: this.#queue.length,
+      canUndo: false,
+      fromElsewhere: 0,
+      error: null,
+    }
+  }
+
+  state = (): DraftState => this.#state
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener)
+    return () => this.#listeners.delete(listener)
+  }
+
+  /** Changes the draft. @returns false where the operations do not fit what is there, and nothing was done */
+  act(operations: readonly Operation[]): boolean {
+    const inverse = invertOperations(this.#state.document, operations)
+    const document = applyOperations(this.#state.document, operations)
+    if (!inverse || !document) return false
+    const isContinued = this.#enqueue(operations)
+    if (!isContinued) this.#undo = [...this.#undo, inverse].slice(-MOST_UNDONE)
+    this.#changed({ document, delivery: 'delivering' })
+    this.#deliverAfter(operations.every(isWriting) ? PAUSE_MS : 0)
+    return true
+  }
+
+  undo(): void {
+    const last = this.#undo.pop()
+    if (!last) return
+    const document = applyOperations(this.#state.document, last)
+    // What others did meanwhile may have taken its ground away; then the one before it is next.
+    if (!document) return this.undo()
+    this.#enqueue(last)
+    this.#changed({
+      document,
+      delivery: 'delivering',
+      fromElsewhere: this.#state.fromElsewhere + 1,
+    })
+    this.#deliverAfter(0)
+  }
+
+  /** Delivers what waits now, for when the window goes or the session is back. */
+  deliverNow(): void {
+    this.#tries = 0
+    this.#deliverAfter(0)
+  }
+
+  /** Looks whether another window wrote. Nothing is asked while something of this one waits: delivering joins. */
+  async refresh(): Promise<void> {
+    if (this.#queue.length > 0 || this.#inFlight) return
+    const newest = await this.#ports.fetch()
+    if (this.#queue.length > 0 || this.#inFlight || newest.revision <= this.#confirmed.revision) return
+    this.#confirm(newest)
+  }
+
+  /** Resolves once nothing waits any more, or nothing more can be done for now. */
+  settled(): Promise<DeliveryState> {
+    return new Promise((resolve) => {
+      const look = () => {
+        if (this.#state.delivery === 'delivering') return
+        stop()
+        resolve(this.#state.delivery)
+      }
+      const stop = this.subscribe(look)
+      look()
+    })
+  }
+
+  /** @returns whether the operations went into an edit that was waiting already */
+  #enqueue(operations: readonly Operation[]): boolean {
+    const last = this.#queue.at(-1)
+    const merged = last && last !== this.#inFlight ? merge(last.operations, operations) : null
+    if (last && merged) this.#queue[this.#queue.length - 1] = { ...last, operations: merged }
+    else this.#queue.push({ editId: this.#ports.newId(), operations })
+    return merged !== null
+  }
+
+  #deliverAfter(milliseconds: number): void {
+    this.#callOff?.()
+    // At once means in this very call: a window that closes gets no later one.
+    if (milliseconds === 0) void this.#deliver()
+    else this.#callOff = this.#ports.wait(milliseconds, () => void this.#deliver())
+  }
+
+  async #deliver(): Promise<void> {
+    if (this.#inFlight) return
+    for (let next = this.#queue[0]; next; next = this.#queue[0]) {
+      this.#inFlight = next
+      const failure = await this.#send(next)
+      this.#inFlight = null
+      if (failure?.kind === 'later') return this.#again()
+      if (failure?.kind === 'lost') await this.#lose(next, failure.pieceId)
+      if (failure?.kind === 'refused') {
+        this.#changed({ delivery: 'refused', error: failure.error })
+        return
+      }
+    }
+    this.#changed({ delivery: 'delivered', error: null })
+  }
+
+  async #send({ editId, base, operations }: QueuedEdit): Promise<Failure | null> {
+    try {
+      const answer = await this.#ports.send({
+        base: base ?? this.#confirmed.revision,
+        editId,
+        windowId: this.#windowId,
+        operations: [...operations],
+      })
+      this.#tries = 0
+      this.#accept(answer)
+      return null
+    } catch (error) {
+      return this.#ports.toFailure(error)
+    }
+  }
+
+  #again(): void {
+    const pause = AGAIN_MS[Math.min(this.#tries, AGAIN_MS.length - 1)] ?? 0
+    this.#tries += 1
+    this.#changed({ delivery: 'on-device' })
+    this.#deliverAfter(pause)
+  }
+
+  /** The first edit of the queue was kept: the confirmed draft goes on, and the rest is carried over. */
+  #accept({ revision, others, operations }: EditAnswer): void {
+    const [own, ...rest] = this.#queue
+    const before = this.#confirmed
+    const document = applyOperations(before.document, [...others, ...operations])
+    if (!document || !own) return this.#changed({ delivery: 'refused' })
+    this.#queue = others.length === 0 ? rest : carried(before, others, this.#queue, this.#ports.newId)
+    this.#confirmed = { revision, document }
+    this.#changed({
+      document: this.#localDocument(),
+      revision,
+      ...(others.length > 0 && { fromElsewhere: this.#state.fromElsewhere + 1 }),
+    })
+  }
+
+  /** Our text of a piece lost: what else waits goes on, the piece shows what the others wrote. */
+  async #lose(edit: QueuedEdit, pieceId: string): Promise<void> {
+    const waiting = this.#queue.slice(1)
+    const isLost = (operation: Operation) => isAbout(operation, pieceId)
+    const newest = waiting
+      .flatMap(({ operations }) => operations)
+      .filter(isLost)
+      .at(-1)
+    if (newest) await this.#sendLost(newest)
+    const others = [edit, ...waiting].map((one) => without(one, isLost))
+    const fixed = others.filter(({ base, operations }) => base !== undefined && operations.length > 0)
+    const rest = others.filter(({ base }) => base === undefined).flatMap(({ operations }) => operations)
+    // One edit, so that all of it is told to the server on the ground on which it was made.
+    this.#queue = [...(rest.length > 0 ? [{ editId: this.#ports.newId(), operations: rest }] : []), ...fixed]
+    if (this.#queue.length > 0) return
+    try {
+      this.#confirm(await this.#ports.fetch())
+    } catch {
+      // The server is away again; what lost is kept there, and the next look shows it.
+      this.#changed({ document: this.#localDocument() })
+    }
+  }
+
+  /** What was written while the lost text was under way is kept as the newer other version. */
+  async #sendLost(operation: Operation): Promise<void> {
+    const { revision: base } = this.#confirmed
+    const ids = { editId: this.#ports.newId(), windowId: this.#windowId }
+    await this.#ports.send({ base, ...ids, operations: [operation] }).catch(() => undefined)
+  }
+
+  /** Gives up the edit that was refused, so that the others can go on. */
+  dropRefused(): void {
+    if (this.#state.delivery !== 'refused') return
+    this.#queue = this.#queue.slice(1)
+    this.#changed({
+      document: this.#localDocument(),
+      delivery: 'delivering',
+      fromElsewhere: this.#state.fromElsewhere + 1,
+      error: null,
+    })
+    this.deliverNow()
+  }
+
+  #confirm(newest: ConfirmedDraft): void {
+    this.#confirmed = { revision: newest.revision, document: newest.document }
+    this.#changed({
+      document: this.#localDocument(),
+      revision: newest.revision,
+      fromElsewhere: this.#state.fromElsewhere + 1,
+    })
+  }
+
+  #localDocument(): PageDocument {
+    return this.#queue.reduce(
+      (document, { operations }) => applyWhatFits(document, operations),
+      this.#confirmed.document,
+    )
+  }
+
+  #changed(change: Partial<DraftState>): void {
+    this.#state = {
+      ...this.#state,
+      ...change,
+      queued: this.#queue.length,
+      canUndo: this.#undo.length > 0,
+    }
+    this.#ports.keepHere({
+      windowId: this.#windowId,
+      confirmed: this.#confirmed,
+      queue: this.#queue,
+    })
+    for (const listener of this.#listeners) listener()
+  }
+}
+
+function isWriting({ op }: Operation): boolean {
+  return op === 'set-piece' || op === 'set-title'
+}
+
+/** Writing goes on in the edit that waits, where it is about the same part. */
+function merge(waiting: readonly Operation[], added: readonly Operation[]): readonly Operation[] | null {
+  const [before, after] = [waiting[0], added[0]]
+  if (waiting.length !== 1 || added.length !== 1 || !before || !after) return null
+  if (before.op === 'set-title' && after.op === 'set-title') return added
+  const isSamePiece =
+    before.op === 'set-piece' && after.op === 'set-piece' && before.piece.id === after.piece.id
+  return isSamePiece ? added : null
+}
+
+function isAbout(operation: Operation, pieceId: string): boolean {
+  switch (operation.op) {
+    case 'set-piece':
+      return operation.piece.id === pieceId
+    case 'remove-piece':
+      return operation.pieceId === pieceId
+    case 'set-title':
+      return pieceId === 'title'
+    case 'remove-row':
+      return pieceId === ''
+    case 'insert-row':
+    case 'insert-piece':
+    case 'move-row':
+    case 'move-piece':
+      return false
+  }
+}
+
+/** What waits behind an edit, carried over what others did before it. */
+function carried(
+  { document, revision }: ConfirmedDraft,
+  others: readonly Operation[],
+  [own, ...rest]: readonly QueuedEdit[],
+  newId: () => string,
+): QueuedEdit[] {
+  const made: Operation[] = [...(own?.operations ?? [])]
+  let before = rebaseEdit(document, others, made)
+  return rest.flatMap((edit): QueuedEdit[] => {
+    made.push(...edit.operations)
+    const after = rebaseEdit(document, others, made)
+    const operations = after?.operations.slice(before?.operations.length) ?? []
+    const lost = after?.refused.slice(before?.refused.length) ?? []
+    before = after
+    // What would write over others' words goes to the server on its old ground, which keeps it as another version.
+    return [
+      ...(lost.length > 0 ? [{ editId: newId(), base: revision, operations: lost }] : []),
+      ...(operations.length > 0 ? [{ ...edit, operations }] : []),
+    ]
+  })
+}
+
+function without(edit: QueuedEdit, isLost: (operation: Operation) => boolean): QueuedEdit {
+  return { ...edit, operations: edit.operations.filter((operation) => !isLost(operation)) }
+}
+
+function applyWhatFits(document: PageDocument, operations: readonly Operation[]): PageDocument {
+  return operations.reduce((present, operation) => applyOperation(present, operation) ?? present, document)
+}

@@ -1,0 +1,134 @@
+// The drafts that this window has open, the news between windows, and what earlier windows left behind.
+import { noteKeeping, noteKept, noteOnDevice, noteRefused } from '../app/kept.ts'
+import { openDeviceStore } from './deviceStore.ts'
+import type { DeviceStore } from './deviceStore.ts'
+import { DraftSync } from './DraftSync.ts'
+import type { DraftPorts, DraftSnapshot, DraftState } from './DraftSync.ts'
+import { fetchDraft, sendEdit, toFailure } from './queries.ts'
+
+const KEEP_HERE_AFTER_MS = 250
+
+let store: { readonly personId: string; readonly opened: Promise<DeviceStore | null> } | null = null
+const open = new Map<string, DraftSync>()
+const between = 'BroadcastChannel' in globalThis ? new BroadcastChannel('valise-drafts') : null
+between?.addEventListener(
+  'message',
+  ({ data }) =>
+    void open
+      .get(String(data))
+      ?.refresh()
+      .catch(() => undefined),
+)
+
+/** The shelf of the person who is signed in. Its key is asked for once, and again where that failed. */
+function deviceStore(personId: string): Promise<DeviceStore | null> {
+  if (store?.personId !== personId) {
+    const opened = openDeviceStore(personId)
+    opened.catch(() => (store = null))
+    store = { personId, opened }
+  }
+  return store.opened
+}
+
+/** Opens a draft in this window. One that still has something to deliver is gone on with. */
+export function openDraft(personId: string, path: string, confirmed: DraftSnapshot['confirmed']): DraftSync {
+  const present = open.get(path)
+  if (present && present.state().queued > 0) return present
+  const sync = startSync(personId, path, { windowId: crypto.randomUUID(), confirmed, queue: [] })
+  open.set(path, sync)
+  return sync
+}
+
+/** Tries at once to deliver all that waits, for when the connection or the session is back. */
+export function deliverAll(): void {
+  for (const sync of open.values()) if (sync.state().queued > 0) sync.deliverNow()
+}
+
+/**
+ * Delivers what windows that are gone left on this device. A window that is still open holds a lock and keeps its own.
+ *
+ * @returns once all of it is delivered, or nothing more can be done for now
+ */
+export async function deliverLeftBehind(personId: string): Promise<void> {
+  const shelf = await deviceStore(personId)
+  for (const { path, snapshot } of (await shelf?.list()) ?? []) {
+    await navigator.locks.request(lockOf(snapshot.windowId), { ifAvailable: true }, async (lock) => {
+      if (!lock || snapshot.queue.length === 0) return
+      const sync = startSync(personId, path, snapshot)
+      sync.deliverNow()
+      await sync.settled()
+    })
+  }
+}
+
+function startSync(personId: string, path: string, snapshot: DraftSnapshot): DraftSync {
+  holdLock(snapshot.windowId)
+  const sync = new DraftSync(snapshot, portsOf(personId, path))
+  let before = sync.state()
+  if (before.queued > 0) noteKeeping()
+  sync.subscribe(() => {
+    tell(before, sync.state())
+    if (sync.state().revision > before.revision) between?.postMessage(path)
+    before = sync.state()
+  })
+  return sync
+}
+
+/** Held until the window goes, however it goes. */
+function holdLock(windowId: string): void {
+  const forever = new Promise<void>(() => undefined)
+  void navigator.locks?.request(lockOf(windowId), { ifAvailable: true }, (lock) =>
+    lock ? forever : undefined,
+  )
+}
+
+function lockOf(windowId: string): string {
+  return `valise-draft-${windowId}`
+}
+
+function portsOf(personId: string, path: string): DraftPorts {
+  let callOff: ReturnType<typeof setTimeout> | undefined
+  let isOnShelf = false
+  const keep = async (snapshot: DraftSnapshot) => {
+    const shelf = await deviceStore(personId)
+    if (snapshot.queue.length > 0) {
+      await shelf?.put(path, snapshot)
+      isOnShelf = true
+    } else if (isOnShelf) {
+      await shelf?.remove(path, snapshot.windowId)
+      isOnShelf = false
+    }
+  }
+  return {
+    send: (edit) => sendEdit(path, edit),
+    fetch: () => fetchDraft(path),
+    toFailure,
+    newId: () => crypto.randomUUID(),
+    wait: (milliseconds, then) => {
+      const timer = setTimeout(then, milliseconds)
+      return () => clearTimeout(timer)
+    },
+    keepHere: (snapshot) => {
+      clearTimeout(callOff)
+      // A shelf that fails takes nothing away: what waits is still in this window.
+      callOff = setTimeout(() => void keep(snapshot).catch(() => undefined), KEEP_HERE_AFTER_MS)
+    },
+  }
+}
+
+/** The top bar says how far what was typed has come. */
+function tell(before: DraftState, after: DraftState): void {
+  const wasBusy = before.delivery === 'delivering' || before.delivery === 'on-device'
+  const isBusy = after.delivery === 'delivering' || after.delivery === 'on-device'
+  if (isBusy && !wasBusy) noteKeeping()
+  if (!isBusy && wasBusy) {
+    if (after.delivery === 'refused') noteRefused()
+    else noteKept()
+  }
+  if (after.delivery === 'on-device') noteOnDevice(after.queued)
+}
+
+if (typeof window !== 'undefined') {
+  window.addEventListener('online', deliverAll)
+  window.addEventListener('pagehide', deliverAll)
+}
