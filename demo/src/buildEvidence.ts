@@ -19,6 +19,7 @@ import { drawPicture } from './drawPicture.ts'
 import { evidenceOfJuno, evidenceOfNell, evidenceOfTomasz } from './evidenceOfOthers.ts'
 import { evidenceOfWren } from './evidenceOfWren.ts'
 import type { SampleItem } from './evidenceOfWren.ts'
+import { ownerActor } from './ownerActor.ts'
 import { fieldNotes, fieldReport, marshSound, tideTable, turbidityTable } from './writtenFiles.ts'
 
 /** Nobody was here earlier than this; what was made before came in on the first day. */
@@ -118,10 +119,6 @@ function lately(services: Services, today: LocalDay) {
 function momentOf({ daysAgo, hour }: Pick<SampleItem, 'daysAgo' | 'hour'>, today: LocalDay): Instant {
   const minute = String((daysAgo * 7) % 60).padStart(2, '0')
   return `${addDays(today, -daysAgo)}T${String(hour).padStart(2, '0')}:${minute}:00.000Z`
-}
-
-function ownerActor(personId: string): PersonActor {
-  return { kind: 'person', personId, sessionId: '', administrator: false, memberships: [] }
 }
 
 async function* once(content: Buffer): AsyncIterable<Buffer> {

@@ -15,6 +15,7 @@ import {
 } from '@valise/server'
 import type { Services, Trx } from '@valise/server'
 import { buildEvidence } from './buildEvidence.ts'
+import { buildPages } from './buildPages.ts'
 import { cast, moreInSaturdayCrew, moreInShoreMethods } from './cast.ts'
 
 /** Every person of the sample world has this password, beside the one click. */
@@ -63,6 +64,7 @@ export async function buildWorld(services: Services, longSide = 1280): Promise<v
   const lately = { ...services.database, clock: shiftedClock(morningOf(addDays(today, -2))) }
   await inTransaction(lately, (trx) => addLatecomers({ ...building, trx }))
   await buildEvidence(services, today, longSide)
+  await buildPages(services, today)
 }
 
 async function addStaff(on: Building): Promise<void> {

@@ -65,6 +65,20 @@ describe('the sample world', () => {
     expect((await sefa.get('/api/evidence')).body.count).toBe(0)
   })
 
+  it('holds pages and logbooks, published and not', async () => {
+    const site = await start()
+    const wren = site.browser()
+    await wren.signIn(cast.wren.signInName, SAMPLE_PASSWORD)
+    const { items } = (await wren.get('/api/pages')).body
+    type Item = { publishedAt: string | null; isNewer: boolean }
+    const having = (test: (item: Item) => boolean) => items.filter(test).length
+    expect(items).toHaveLength(14)
+    expect(having(({ publishedAt }) => publishedAt !== null)).toBe(7)
+    expect(having(({ publishedAt, isNewer }) => publishedAt !== null && isNewer)).toBe(2)
+    const logbooks = (await wren.get('/api/logbooks')).body
+    expect(logbooks.map(({ entries }: { entries: number }) => entries).sort()).toEqual([2, 2, 2, 3])
+  })
+
   it('lists its people, those with a part first, and signs in with one click', async () => {
     const site = await start()
     const browser = site.browser()

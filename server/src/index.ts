@@ -21,7 +21,7 @@ export {
 } from './people/index.ts'
 export { createClass } from './classes/index.ts'
 export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
-export { keepFile, putIntoBin, putIntoTray, updateEvidence } from './evidence/index.ts'
+export { keepFile, listEvidence, putIntoBin, putIntoTray, updateEvidence } from './evidence/index.ts'
 export { createPage, editPage, publishPage, putPageIntoBin } from './pages/index.ts'
 export { createEntry, createLogbook } from './reflections/index.ts'
 export type { RunningServer } from './start.ts'

@@ -8,15 +8,15 @@ export type Mark =
 
 export interface RichNode {
   readonly type: string
-  readonly attrs?: Readonly<Record<string, unknown>>
-  readonly content?: readonly RichNode[]
+  readonly attrs?: Record<string, unknown>
+  readonly content?: RichNode[]
   readonly text?: string
-  readonly marks?: readonly Mark[]
+  readonly marks?: Mark[]
 }
 
 export interface RichText {
   readonly type: 'doc'
-  readonly content: readonly RichNode[]
+  readonly content: RichNode[]
 }
 
 export const emptyText: RichText = { type: 'doc', content: [{ type: 'paragraph' }] }

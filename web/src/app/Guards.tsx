@@ -1,7 +1,8 @@
 // What watches over an open screen: that somebody is still there, and that the server still knows them.
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useEffect } from 'react'
 import { useLostSession } from './lostSession.ts'
 import { needWords } from '../words/i18n.ts'
+import { useSession } from '../people/useSession.ts'
 import { useIdle } from './useIdle.ts'
 
 // Seldom needed, so not part of what is loaded first.
@@ -11,9 +12,22 @@ const LostSessionDialog = lazy(async () => {
   return { default: (await import('./LostSessionDialog.tsx')).LostSessionDialog }
 })
 
+/** What an earlier window could not deliver goes out now. Most devices have nothing, and fetch nothing for it. */
+async function deliverLeftBehind(personId: string): Promise<void> {
+  const shelves = (await globalThis.indexedDB?.databases()) ?? []
+  if (!shelves.some(({ name }) => name === 'valise')) return
+  await (await import('../drafts/draftWindows.ts')).deliverLeftBehind(personId)
+}
+
 export function Guards() {
+  const { personId } = useSession()
   const isLost = useLostSession()
   const idle = useIdle()
+  useEffect(() => {
+    if (isLost) return
+    // It is tried again with the next screen that is loaded; nothing is lost meanwhile.
+    void deliverLeftBehind(personId).catch(() => undefined)
+  }, [personId, isLost])
   return (
     <Suspense fallback={null}>
       {isLost ? (

@@ -2,7 +2,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { NavLink } from 'react-router'
-import { evidenceQueries } from '../evidence/queries.ts'
+import { countQuery, isCounted } from './queries.ts'
+import type { CountedPlace } from './queries.ts'
 import { useSession } from '../people/useSession.ts'
 import { footPlacesOf, placesOf } from './places.ts'
 import type { PlaceLink } from './places.ts'
@@ -48,15 +49,15 @@ function PlaceItem({ place }: { readonly place: PlaceLink }) {
       <NavLink to={place.to} end={place.to === '/'} className={styles.place ?? ''}>
         <PlaceIcon size={18} stroke={1.7} aria-hidden="true" />
         <span className={styles.name}>{t(`places.${place.name}`)}</span>
-        {place.name === 'evidence' ? <EvidenceCount /> : null}
+        {isCounted(place.name) ? <Count place={place.name} /> : null}
       </NavLink>
     </li>
   )
 }
 
-function EvidenceCount() {
+function Count({ place }: { readonly place: CountedPlace }) {
   const { t } = useTranslation()
-  const { data } = useQuery(evidenceQueries.count())
+  const { data } = useQuery(countQuery(place))
   if (!data) return null
   return (
     <span className={styles.count}>

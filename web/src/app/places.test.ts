@@ -15,6 +15,8 @@ describe('the rail', () => {
       'today',
       'class',
       'evidence',
+      'logbooks',
+      'pages',
     ])
   })
 
@@ -36,7 +38,16 @@ describe('the rail', () => {
       administrator: true,
       memberships: [membership('student'), membership('assessor', 'c2')],
     }
-    expect(names(session)).toEqual(['today', 'class', 'evidence', 'people', 'classes', 'records'])
+    expect(names(session)).toEqual([
+      'today',
+      'class',
+      'evidence',
+      'logbooks',
+      'pages',
+      'people',
+      'classes',
+      'records',
+    ])
     expect(homeOf(session)).toBe('/')
   })
 

@@ -1,6 +1,8 @@
 // The rail as data: which places stand there for whom, in the order of the job.
 import {
+  IconBook2,
   IconBuildingArch,
+  IconFileText,
   IconHistory,
   IconPhoto,
   IconSunHigh,
@@ -12,8 +14,9 @@ import type { Icon } from '@tabler/icons-react'
 import { isAssessorRole } from '@valise/core/people'
 import type { SignedIn } from '@valise/core/people'
 
-export type PlaceName = 'today' | 'class' | 'classes' | 'evidence' | 'bin' | 'people' | 'records'
-export type StopName = 'gather' | 'read' | 'school'
+export type PlaceName =
+  'today' | 'class' | 'classes' | 'evidence' | 'logbooks' | 'pages' | 'bin' | 'people' | 'records'
+export type StopName = 'gather' | 'arrange' | 'read' | 'school'
 
 export interface PlaceLink {
   readonly name: PlaceName
@@ -29,6 +32,8 @@ export interface Stop {
 
 const today: PlaceLink = { name: 'today', to: '/', icon: IconSunHigh }
 const evidence: PlaceLink = { name: 'evidence', to: '/evidence', icon: IconPhoto }
+const logbooks: PlaceLink = { name: 'logbooks', to: '/logbooks', icon: IconBook2 }
+const pages: PlaceLink = { name: 'pages', to: '/pages', icon: IconFileText }
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
 
@@ -49,7 +54,12 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
           : []),
       ],
     },
-    ...(firstClass ? [{ name: 'gather' as const, places: [evidence] }] : []),
+    ...(firstClass
+      ? [
+          { name: 'gather' as const, places: [evidence, logbooks] },
+          { name: 'arrange' as const, places: [pages] },
+        ]
+      : []),
     ...(isAssessor && !administrator ? [{ name: 'read' as const, places: [classes] }] : []),
     ...(administrator
       ? [

@@ -34,6 +34,35 @@ export const router = createBrowserRouter([
         ),
       },
       {
+        path: 'pages',
+        lazy: inWords('pages', async () => (await import('../pages/PagesScreen.tsx')).PagesScreen),
+      },
+      {
+        path: 'pages/:id/:slug?',
+        lazy: inWords('pages', async () => (await import('../pages/PageScreen.tsx')).PageScreen),
+      },
+      {
+        path: 'logbooks',
+        lazy: inWords(
+          'reflections',
+          async () => (await import('../reflections/LogbooksScreen.tsx')).LogbooksScreen,
+        ),
+      },
+      {
+        path: 'logbooks/:id',
+        lazy: inWords(
+          'reflections',
+          async () => (await import('../reflections/LogbookScreen.tsx')).LogbookScreen,
+        ),
+      },
+      {
+        path: 'entries/:id',
+        lazy: inWords('reflections', async () => {
+          await needWords('pages')
+          return (await import('../reflections/EntryScreen.tsx')).EntryScreen
+        }),
+      },
+      {
         path: 'bin',
         lazy: inWords('evidence', async () => (await import('../evidence/BinScreen.tsx')).BinScreen),
       },

@@ -69,6 +69,7 @@ export class DraftSync {
   readonly #ports: DraftPorts
   readonly #windowId: string
   readonly #listeners = new Set<() => void>()
+  readonly #unsaid = new Set<() => void>()
   #confirmed: ConfirmedDraft
   #queue: QueuedEdit[]
   #inFlight: QueuedEdit | null = null
@@ -98,6 +99,12 @@ export class DraftSync {
   subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener)
     return () => this.#listeners.delete(listener)
+  }
+
+  /** Asks whoever is being written in for its last words, before others' changes are joined with them. */
+  beforeJoin = (tell: () => void): (() => void) => {
+    this.#unsaid.add(tell)
+    return () => this.#unsaid.delete(tell)
   }
 
   /** Changes the draft. @returns false where the operations do not fit what is there, and nothing was done */
@@ -137,6 +144,7 @@ export class DraftSync {
   async refresh(): Promise<void> {
     if (this.#queue.length > 0 || this.#inFlight) return
     const newest = await this.#ports.fetch()
+    for (const tell of this.#unsaid) tell()
     if (this.#queue.length > 0 || this.#inFlight || newest.revision <= this.#confirmed.revision) return
     this.#confirm(newest)
   }
@@ -211,6 +219,7 @@ export class DraftSync {
 
   /** The first edit of the queue was kept: the confirmed draft goes on, and the rest is carried over. */
   #accept({ revision, others, operations }: EditAnswer): void {
+    if (others.length > 0) for (const tell of this.#unsaid) tell()
     const [own, ...rest] = this.#queue
     const before = this.#confirmed
     const document = applyOperations(before.document, [...others, ...operations])

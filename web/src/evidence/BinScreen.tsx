@@ -9,6 +9,7 @@ import { binEndsAt } from '@valise/core/evidence'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { BinnedDrafts, useBinnedDrafts } from '../pages/BinnedDrafts.tsx'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
@@ -26,7 +27,8 @@ export function BinScreen() {
   const [leaving, setLeaving] = useState<EvidenceRow | null>(null)
   const bin = useBin()
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
-  const count = list.data?.pages[0]?.count ?? 0
+  const drafts = useBinnedDrafts()
+  const count = (list.data?.pages[0]?.count ?? 0) + drafts.count
   return (
     <Screen
       place={t('app:places.bin')}
@@ -37,7 +39,9 @@ export function BinScreen() {
       <Fetched query={list}>
         {() =>
           items.length === 0 ? (
-            <Empty>{t('bin.empty')}</Empty>
+            drafts.count === 0 ? (
+              <Empty>{t('bin.empty')}</Empty>
+            ) : null
           ) : (
             <>
               <ul className={styles.list}>
@@ -55,6 +59,7 @@ export function BinScreen() {
           )
         }
       </Fetched>
+      <BinnedDrafts />
       {leaving ? <RemoveDialog item={leaving} onClose={() => setLeaving(null)} /> : null}
     </Screen>
   )

@@ -7,6 +7,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
+import { EvidenceUses } from './EvidenceUses.tsx'
 import { DrawerVerbs } from './DrawerVerbs.tsx'
 import { Preview } from './Preview.tsx'
 import { evidenceQueries, useChangeEvidence } from './queries.ts'
@@ -93,6 +94,10 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
             <dd>{item.className}</dd>
           </>
         )}
+        <dt>{t('drawer.usedIn')}</dt>
+        <dd>
+          <EvidenceUses id={item.id} />
+        </dd>
         <dt>{t('drawer.rights')}</dt>
         <dd>
           <RightsField

@@ -1,13 +1,15 @@
 // The Tray: the base of the case, under every screen; it holds what was picked up until it is taken out.
 import { useQuery } from '@tanstack/react-query'
-import { IconChevronDown, IconChevronUp, IconX } from '@tabler/icons-react'
+import { IconArrowBarUp, IconChevronDown, IconChevronUp, IconX } from '@tabler/icons-react'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { useLetterKey } from '../ui/useLetterKey.ts'
+import { draggedItem } from './draggedItem.ts'
 import { trayQueries, useCarry } from './queries.ts'
 import { Thumbnail } from './Thumbnail.tsx'
+import { TRAY_DRAG, trayPlace } from './trayPlace.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './Tray.module.css'
 
@@ -30,6 +32,7 @@ export function Tray() {
         <p role="status">{isOpen && items.length === 0 ? t('tray.emptyHint') : count}</p>
       </div>
       {isOpen ? <Carried items={items} /> : <Glimpse items={items} />}
+      <PutAll items={items} />
       <button type="button" className={styles.verb} aria-expanded={isOpen} onClick={toggle}>
         <TrayIcon size={18} stroke={1.7} aria-hidden="true" />
         <span className={styles.long}>{isOpen ? t('tray.close') : t('tray.open')}</span>
@@ -53,15 +56,37 @@ function Glimpse({ items }: { readonly items: readonly EvidenceRow[] }) {
   )
 }
 
+/** What the open screen would do with all that is carried. */
+function PutAll({ items }: { readonly items: readonly EvidenceRow[] }) {
+  const place = trayPlace.use()
+  if (!place || items.length === 0) return null
+  return (
+    <button type="button" className={`${styles.verb} ${styles.put}`} onClick={() => place.onAll(items)}>
+      <IconArrowBarUp size={18} stroke={1.7} aria-hidden="true" />
+      {place.all}
+    </button>
+  )
+}
+
 function Carried({ items }: { readonly items: readonly EvidenceRow[] }) {
   const { t } = useTranslation()
   const words = useEvidenceWords()
   const carry = useCarry()
+  const place = trayPlace.use()
   if (items.length === 0) return null
   return (
     <ul className={styles.carried}>
       {items.map((item) => (
-        <li key={item.id}>
+        <li
+          key={item.id}
+          draggable={place !== null}
+          onDragStart={({ dataTransfer }) => {
+            dataTransfer.setData(TRAY_DRAG, item.id)
+            dataTransfer.effectAllowed = 'copy'
+            draggedItem.set(item)
+          }}
+          onDragEnd={() => draggedItem.set(null)}
+        >
           <Link to={`/evidence/${item.id}`}>
             <span className={styles.large}>
               <Thumbnail item={item} />
@@ -69,6 +94,17 @@ function Carried({ items }: { readonly items: readonly EvidenceRow[] }) {
             <b>{words.title(item)}</b>
             <small>{words.kind(item)}</small>
           </Link>
+          {place ? (
+            <button
+              type="button"
+              className={styles.putOne}
+              aria-label={`${place.one}: ${words.title(item)}`}
+              title={place.one}
+              onClick={() => place.onOne(item)}
+            >
+              <IconArrowBarUp size={16} stroke={1.9} aria-hidden="true" />
+            </button>
+          ) : null}
           <button
             type="button"
             aria-label={t('tray.takeOut', { title: words.title(item) })}

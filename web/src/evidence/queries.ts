@@ -42,11 +42,6 @@ export const evidenceQueries = {
       queryKey: [...evidenceQueries.all(), 'tags'],
       queryFn: ({ signal }) => get<TagsInUse>('/api/evidence/tags', signal),
     }),
-  count: () =>
-    queryOptions({
-      queryKey: [...evidenceQueries.all(), 'count'],
-      queryFn: ({ signal }) => get<{ kept: number }>('/api/evidence/count', signal),
-    }),
 }
 
 export const trayQueries = {
@@ -83,7 +78,7 @@ function hasPictureInTheMaking({ items }: EvidencePage): boolean {
 }
 
 export function renditionAddress(
-  { id, version }: Pick<EvidenceRow, 'id' | 'version'>,
+  { id, version }: { readonly id: string; readonly version: { readonly n: number } },
   kind: RenditionKind,
 ): string {
   return `/api/evidence/${id}/versions/${version.n}/${kind}`

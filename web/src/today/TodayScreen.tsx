@@ -67,6 +67,11 @@ export function TodayScreen() {
         </>
       ) : null}
       <Empty>{hint}</Empty>
+      {studies ? (
+        <Suspense fallback={null}>
+          <WhereYouStopped />
+        </Suspense>
+      ) : null}
       {memberships.length > 0 ? (
         <section className={styles.classes}>
           <h2>{t('classes')}</h2>
@@ -91,6 +96,11 @@ export function TodayScreen() {
 const UploadList = lazy(async () => {
   await needWords('evidence')
   return { default: (await import('../evidence/UploadList.tsx')).UploadList }
+})
+
+const WhereYouStopped = lazy(async () => {
+  await needWords('pages')
+  return { default: (await import('../pages/WhereYouStopped.tsx')).WhereYouStopped }
 })
 
 function ComingIn() {

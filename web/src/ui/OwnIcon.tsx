@@ -1,11 +1,11 @@
 // The drawings of our own beside the icon set, from tokens.json.
 
 interface OwnIconProps {
-  readonly name: 'pick' | 'pickf'
+  readonly name: 'pick' | 'pickf' | 'noalt'
   readonly size?: number
 }
 
-/** The case: outlined on the shelf, filled when the thing lies in the tray. */
+/** The case, outlined on the shelf and filled in the tray; a caption with a gap where a picture has no words. */
 export function OwnIcon({ name, size = 18 }: OwnIconProps) {
   return (
     <svg
@@ -19,16 +19,22 @@ export function OwnIcon({ name, size = 18 }: OwnIconProps) {
       strokeLinejoin="round"
       aria-hidden="true"
     >
-      <path d="M9 7V5.6A1.6 1.6 0 0110.6 4h2.8A1.6 1.6 0 0115 5.6V7" />
-      <rect
-        x="3.5"
-        y="7"
-        width="17"
-        height="12.6"
-        rx="3"
-        {...(name === 'pickf' && { fill: 'currentColor' })}
-      />
-      <path d="M7.2 10.6 12 16.4l4.8-5.8" {...(name === 'pickf' && { stroke: 'var(--pick-v)' })} />
+      {name === 'noalt' ? (
+        <path d="M4 4.5h16v9H4zM7 13.5l4-4 3.5 4M4 18.5h4.5M15.5 18.5H20" />
+      ) : (
+        <>
+          <path d="M9 7V5.6A1.6 1.6 0 0110.6 4h2.8A1.6 1.6 0 0115 5.6V7" />
+          <rect
+            x="3.5"
+            y="7"
+            width="17"
+            height="12.6"
+            rx="3"
+            {...(name === 'pickf' && { fill: 'currentColor' })}
+          />
+          <path d="M7.2 10.6 12 16.4l4.8-5.8" {...(name === 'pickf' && { stroke: 'var(--pick-v)' })} />
+        </>
+      )}
     </svg>
   )
 }

@@ -13,14 +13,18 @@ const screenLoaders = {
   en: {
     classes: async () => (await import('./en/classes.json')).default,
     evidence: async () => (await import('./en/evidence.json')).default,
+    pages: async () => (await import('./en/pages.json')).default,
     people: async () => (await import('./en/people.json')).default,
     records: async () => (await import('./en/records.json')).default,
+    reflections: async () => (await import('./en/reflections.json')).default,
   },
   es: {
     classes: async () => (await import('./es/classes.json')).default,
     evidence: async () => (await import('./es/evidence.json')).default,
+    pages: async () => (await import('./es/pages.json')).default,
     people: async () => (await import('./es/people.json')).default,
     records: async () => (await import('./es/records.json')).default,
+    reflections: async () => (await import('./es/reflections.json')).default,
   },
 } as const satisfies Record<Language, object>
 export type ScreenWords = keyof (typeof screenLoaders)['en']

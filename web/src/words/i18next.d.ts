@@ -3,8 +3,10 @@ import 'i18next'
 import type classes from './en/classes.json'
 import type evidence from './en/evidence.json'
 import type { en } from './en/index.ts'
+import type pages from './en/pages.json'
 import type people from './en/people.json'
 import type records from './en/records.json'
+import type reflections from './en/reflections.json'
 
 declare module 'i18next' {
   interface CustomTypeOptions {
@@ -12,8 +14,10 @@ declare module 'i18next' {
     resources: typeof en & {
       classes: typeof classes
       evidence: typeof evidence
+      pages: typeof pages
       people: typeof people
       records: typeof records
+      reflections: typeof reflections
     }
   }
 }

@@ -9,7 +9,18 @@ import { recordActions } from '@valise/core/records'
 type Words = { [key: string]: string | Words }
 
 const here = new URL('.', import.meta.url).pathname
-const namespaces = ['app', 'classes', 'evidence', 'feedback', 'people', 'records', 'things', 'today']
+const namespaces = [
+  'app',
+  'classes',
+  'evidence',
+  'feedback',
+  'pages',
+  'people',
+  'records',
+  'reflections',
+  'things',
+  'today',
+]
 const read = (language: string, namespace: string): Words =>
   JSON.parse(readFileSync(join(here, language, `${namespace}.json`), 'utf8'))
 

@@ -1,0 +1,133 @@
+// Puts Wren's logbooks and pages into the world, by the same use cases as the screens.
+import { newEntryPiece, newEvidencePiece, newLinePiece, newTextPiece } from '@valise/core/pages'
+import type { Operation, Page, Piece, Row } from '@valise/core/pages'
+import type { PersonActor } from '@valise/core/people'
+import { addDays } from '@valise/core/time'
+import type { LocalDay } from '@valise/core/time'
+import {
+  createEntry,
+  createLogbook,
+  createPage,
+  editPage,
+  listEvidence,
+  listPresentPeople,
+  publishPage,
+  shiftedClock,
+} from '@valise/server'
+import type { Database, Services } from '@valise/server'
+import { v7 as uuidv7 } from 'uuid'
+import { cast } from './cast.ts'
+import { logbooksOfWren } from './logbooksOfWren.ts'
+import { ownerActor } from './ownerActor.ts'
+import { pagesOfWren } from './pagesOfWren.ts'
+import type { SamplePage } from './pagesOfWren.ts'
+import { richTextOf } from './sampleBlocks.ts'
+import type { SampleBlock } from './sampleBlocks.ts'
+
+interface Building {
+  readonly services: Services
+  readonly today: LocalDay
+  readonly actor: PersonActor
+  readonly things: ReadonlyMap<string, Parameters<typeof newEvidencePiece>[1]>
+  /** Entries by their titles, once they are written. */
+  readonly entries: Map<string, string>
+}
+
+export async function buildPages(services: Services, today: LocalDay): Promise<void> {
+  const reader = services.database.reader()
+  const wren = (await listPresentPeople(reader)).find(({ signInName }) => signInName === cast.wren.signInName)
+  if (!wren) throw new Error('Wren is not in the world')
+  const actor = ownerActor(wren.id)
+  const { items } = await listEvidence(reader, actor, 'kept', { cursor: undefined, limit: 200 })
+  const things = new Map(items.map((item) => [item.title, item]))
+  const building: Building = { services, today, actor, things, entries: new Map() }
+  await buildLogbooks(building)
+  const oldestFirst = [...pagesOfWren].sort((a, b) => b.daysAgo - a.daysAgo)
+  for (const page of oldestFirst) await buildPage(building, page)
+}
+
+async function buildLogbooks(building: Building): Promise<void> {
+  const { actor, today } = building
+  for (const { title, entries } of logbooksOfWren) {
+    const first = Math.max(...entries.map(({ daysAgo }) => daysAgo))
+    const logbook = await createLogbook(at(building, first, 9), actor, title)
+    for (const one of entries) {
+      const evidence = (one.beside ?? []).map((thing) => toThing(building, thing, ''))
+      const content = { text: richTextOf(one.words), evidence }
+      const entry = { title: one.title, day: addDays(today, -one.daysAgo), lang: 'en' as const }
+      const { id } = await createEntry(at(building, one.daysAgo, 17), actor, logbook.id, entry, content)
+      building.entries.set(one.title, id)
+    }
+  }
+}
+
+async function buildPage(building: Building, wish: SamplePage): Promise<void> {
+  const { actor } = building
+  const rows = wish.rows.map((blocks) => toRow(building, blocks))
+  const page = await createPage(
+    at(building, wish.daysAgo, 15),
+    actor,
+    { title: wish.title, lang: 'en' },
+    rows,
+  )
+  if (wish.publishedDaysAgo === null) return
+  await publishPage(at(building, wish.publishedDaysAgo, 16), actor, page.id, page.draft.revision)
+  const operations = wish.later ? laterOperations(building, page, wish.later) : []
+  if (operations.length === 0) return
+  const ids = { editId: uuidv7(), windowId: uuidv7() }
+  const soonAfter = at(building, Math.max(wish.publishedDaysAgo - 3, 0), 9)
+  await editPage(soonAfter, actor, page.id, { base: page.draft.revision, ...ids, operations })
+}
+
+function laterOperations(
+  building: Building,
+  { draft }: Page,
+  later: NonNullable<SamplePage['later']>,
+): Operation[] {
+  const first = draft.document.rows.flatMap(({ pieces }) => pieces).find(({ kind }) => kind === 'text')
+  const rows = later.rows.map((blocks) => toRow(building, blocks))
+  const last = draft.document.rows.at(-1)?.id ?? null
+  return [
+    ...(first?.kind === 'text' && later.text !== undefined
+      ? [{ op: 'set-piece' as const, piece: { ...first, text: richTextOf(later.text) } }]
+      : []),
+    ...rows.map((row, n) => ({ op: 'insert-row' as const, row, after: rows[n - 1]?.id ?? last })),
+  ]
+}
+
+function toRow(building: Building, blocks: readonly SampleBlock[]): Row {
+  return { id: uuidv7(), pieces: blocks.map((block) => toPiece(building, block)) }
+}
+
+function toPiece(building: Building, block: SampleBlock): Piece {
+  switch (block.kind) {
+    case 'text':
+      return newTextPiece(uuidv7(), block.text, block.span)
+    case 'thing':
+      return toThing(building, block.title, block.caption, block)
+    case 'entry': {
+      const id = building.entries.get(block.title)
+      if (id === undefined) throw new Error(`there is no entry ${block.title}`)
+      return newEntryPiece(uuidv7(), id)
+    }
+    case 'line':
+      return newLinePiece(uuidv7())
+  }
+}
+
+function toThing(
+  { things }: Building,
+  title: string,
+  caption: string,
+  { span, alternativeText }: { readonly span?: number; readonly alternativeText?: string } = {},
+): Piece {
+  const thing = things.get(title)
+  if (!thing) throw new Error(`there is no evidence ${title}`)
+  const piece = { ...newEvidencePiece(uuidv7(), thing, span), caption }
+  return piece.kind === 'picture' ? { ...piece, alternativeText: alternativeText ?? '' } : piece
+}
+
+function at({ services, today }: Building, daysAgo: number, hour: number): Database {
+  const moment = `${addDays(today, -daysAgo)}T${String(hour).padStart(2, '0')}:20:00.000Z`
+  return { ...services.database, clock: shiftedClock(moment) }
+}

@@ -1,0 +1,58 @@
+// Short ways of saying what stands on a sample page: words, and things by their titles.
+import { emptyText } from '@valise/core/pages'
+import type { RichNode, RichText } from '@valise/core/pages'
+
+export type SampleBlock =
+  | { readonly kind: 'text'; readonly text: RichText; readonly span: number }
+  | {
+      readonly kind: 'thing'
+      /** The title of the evidence. */
+      readonly title: string
+      readonly span: number
+      readonly alternativeText: string
+      readonly caption: string
+    }
+  | { readonly kind: 'entry'; readonly title: string }
+  | { readonly kind: 'line' }
+
+/** Paragraphs; `# ` begins a heading, `- ` an item of a list, `> ` a quote, and _words_ are italic. */
+export function text(source: string, span = 12): SampleBlock {
+  return { kind: 'text', text: richTextOf(source), span }
+}
+
+export function thing(title: string, alternativeText: string, caption = '', span = 6): SampleBlock {
+  return { kind: 'thing', title, alternativeText, caption, span }
+}
+
+export function entry(title: string): SampleBlock {
+  return { kind: 'entry', title }
+}
+
+export const line: SampleBlock = { kind: 'line' }
+
+export function richTextOf(source: string): RichText {
+  const content: RichNode[] = []
+  for (const part of source.split('\n').filter((one) => one !== '')) {
+    const last = content.at(-1)
+    if (part.startsWith('# '))
+      content.push({ type: 'heading', attrs: { level: 2 }, content: inline(part.slice(2)) })
+    else if (part.startsWith('> ')) content.push({ type: 'blockquote', content: [paragraph(part.slice(2))] })
+    else if (part.startsWith('- ')) {
+      const item = { type: 'listItem', content: [paragraph(part.slice(2))] }
+      if (last?.type === 'bulletList') last.content?.push(item)
+      else content.push({ type: 'bulletList', content: [item] })
+    } else content.push(paragraph(part))
+  }
+  return content.length > 0 ? { type: 'doc', content } : emptyText
+}
+
+function paragraph(source: string): RichNode {
+  return { type: 'paragraph', content: inline(source) }
+}
+
+function inline(source: string): RichNode[] {
+  return source.split('_').flatMap((part, n): RichNode[] => {
+    if (part === '') return []
+    return [{ type: 'text', text: part, ...(n % 2 === 1 && { marks: [{ type: 'italic' as const }] }) }]
+  })
+}

@@ -1,0 +1,119 @@
+// Writing: the editor of one text. Its buttons stand where the screen wants them; what is typed goes out after a breath.
+import { EditorContent, useEditor } from '@tiptap/react'
+import type { Editor } from '@tiptap/react'
+import { isRichText, isSame } from '@valise/core/pages'
+import type { RichText } from '@valise/core/pages'
+import { useEffect, useRef, useState } from 'react'
+import type { RefObject } from 'react'
+import { createPortal } from 'react-dom'
+import { TextTools } from './TextTools.tsx'
+import { textExtensions } from './textExtensions.ts'
+
+/** Long enough that a fast writer costs nothing at each key, short enough that little is ever in the air. */
+const BREATH_MS = 250
+
+interface TextEditorProps {
+  readonly text: RichText
+  /** Goes up when somebody else changed the document: then their text is taken, unless it is what stands here. */
+  readonly fromElsewhere: number
+  readonly label: string
+  readonly placeholder: string
+  /** The id of the element in which the buttons stand; without one they stand over the text. */
+  readonly toolbarId?: string
+  readonly isFocused?: boolean
+  /** Lets the draft ask for what was typed last, before it joins what others did. */
+  readonly beforeJoin: (tell: () => void) => () => void
+  readonly onText: (text: RichText) => void
+}
+
+export function TextEditor({
+  text,
+  fromElsewhere,
+  label,
+  placeholder,
+  toolbarId,
+  isFocused = true,
+  beforeJoin,
+  onText,
+}: TextEditorProps) {
+  const [tools, setTools] = useState<HTMLElement | null>(null)
+  const told = useRef(text)
+  const keep = useRef(onText)
+  useEffect(() => {
+    keep.current = onText
+  })
+  useEffect(() => {
+    if (toolbarId !== undefined) setTools(document.getElementById(toolbarId))
+  }, [toolbarId])
+
+  const editor = useEditor({
+    extensions: textExtensions(placeholder),
+    // Its rules stand in paper.css: the content security policy allows no style that a script writes.
+    injectCSS: false,
+    content: text,
+    autofocus: isFocused ? 'end' : false,
+    // Rendering React at each key would cost more than typing itself.
+    shouldRerenderOnTransaction: false,
+    editorProps: {
+      attributes: { 'aria-label': label, 'aria-multiline': 'true', role: 'textbox', spellcheck: 'true' },
+    },
+  })
+  useTellAfterBreath(editor, { told, keep, beforeJoin })
+  useEffect(() => {
+    if (!editor || fromElsewhere === 0 || isSame(told.current, text)) return
+    told.current = text
+    editor.commands.setContent(text, { emitUpdate: false })
+    // Only what others did is taken up here; what was typed is known already.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [fromElsewhere])
+
+  if (!editor) return null
+  return (
+    <>
+      {toolbarId === undefined ? (
+        <TextTools editor={editor} />
+      ) : tools ? (
+        createPortal(<TextTools editor={editor} />, tools)
+      ) : null}
+      <EditorContent editor={editor} />
+    </>
+  )
+}
+
+interface Telling {
+  /** What was told last. */
+  readonly told: RefObject<RichText>
+  readonly keep: RefObject<(text: RichText) => void>
+  readonly beforeJoin: TextEditorProps['beforeJoin']
+}
+
+/** Tells what was written: after a breath, and at once when the editor or the window goes. */
+function useTellAfterBreath(editor: Editor | null, { told, keep, beforeJoin }: Telling): void {
+  useEffect(() => {
+    if (!editor) return
+    let timer: ReturnType<typeof setTimeout> | undefined
+    const tell = () => {
+      clearTimeout(timer)
+      timer = undefined
+      const written: unknown = editor.getJSON()
+      if (!isRichText(written) || isSame(written, told.current)) return
+      told.current = written
+      keep.current(written)
+    }
+    const onUpdate = () => {
+      timer ??= setTimeout(tell, BREATH_MS)
+    }
+    const onGo = () => timer !== undefined && tell()
+    editor.on('update', onUpdate)
+    editor.on('blur', onGo)
+    window.addEventListener('pagehide', onGo, { capture: true })
+    const stopAsking = beforeJoin(onGo)
+    return () => {
+      onGo()
+      stopAsking()
+      editor.off('update', onUpdate)
+      editor.off('blur', onGo)
+      window.removeEventListener('pagehide', onGo, { capture: true })
+    }
+  }, [editor, told, keep, beforeJoin])
+}

@@ -1,0 +1,90 @@
+// Add a piece: say what you want, or take one of those used last.
+import Autocomplete from '@mui/material/Autocomplete'
+import TextField from '@mui/material/TextField'
+import { IconFile, IconMinus, IconNotebook, IconPhoto, IconTextSize } from '@tabler/icons-react'
+import { newEntryPiece, newLinePiece, newTextPiece, pieceKinds } from '@valise/core/pages'
+import type { PieceKind } from '@valise/core/pages'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { StitchedBox } from '../ui/StitchedBox.tsx'
+import { EntryChooser } from '../reflections/EntryChooser.tsx'
+import { EvidenceChooser } from '../evidence/EvidenceChooser.tsx'
+import { usePage } from './usePageEditor.ts'
+import styles from './AddPiece.module.css'
+
+const icons = {
+  text: IconTextSize,
+  picture: IconPhoto,
+  file: IconFile,
+  entry: IconNotebook,
+  line: IconMinus,
+} as const satisfies Record<PieceKind, unknown>
+
+export function AddPiece() {
+  const { t } = useTranslation('pages')
+  const { add, addEvidence } = usePage()
+  const [choosing, setChoosing] = useState<'picture' | 'file' | 'entry' | null>(null)
+  const [typed, setTyped] = useState('')
+
+  const want = (kind: PieceKind) => {
+    setTyped('')
+    if (kind === 'text') add([newTextPiece(crypto.randomUUID())])
+    else if (kind === 'line') add([newLinePiece(crypto.randomUUID())])
+    else setChoosing(kind)
+  }
+  return (
+    <section>
+      <h2 className={styles.title}>{t('add.title')}</h2>
+      <StitchedBox className={styles.slot ?? ''}>
+        <Autocomplete<PieceKind, false, true, false>
+          options={pieceKinds}
+          // It is a wish, never a value: once it is granted the field is empty again.
+          value={null as unknown as PieceKind}
+          inputValue={typed}
+          onInputChange={(_event, text, reason) => setTyped(reason === 'input' ? text : '')}
+          onChange={(_event, kind) => kind && want(kind)}
+          getOptionLabel={(kind) => (kind ? t(`kinds.${kind}`) : '')}
+          filterOptions={(all, { inputValue }) => {
+            const wish = inputValue.replace(/^\//, '').trim().toLowerCase()
+            return all.filter((kind) => t(`kinds.${kind}`).toLowerCase().includes(wish))
+          }}
+          noOptionsText={t('add.none')}
+          disableClearable
+          blurOnSelect
+          autoHighlight
+          popupIcon={null}
+          size="small"
+          renderInput={(params) => (
+            <TextField {...params} placeholder={t('add.placeholder')} label={t('add.label')} />
+          )}
+        />
+      </StitchedBox>
+      <ul className={styles.kinds}>
+        {pieceKinds.map((kind) => {
+          const KindIcon = icons[kind]
+          return (
+            <li key={kind}>
+              <button type="button" onClick={() => want(kind)}>
+                <KindIcon size={18} stroke={1.7} aria-hidden="true" />
+                {t(`kinds.${kind}`)}
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+      {choosing === 'picture' || choosing === 'file' ? (
+        <EvidenceChooser
+          kinds={choosing === 'picture' ? ['picture'] : ['file', 'video', 'audio', 'data-table']}
+          onChoose={(item) => addEvidence([item])}
+          onClose={() => setChoosing(null)}
+        />
+      ) : null}
+      {choosing === 'entry' ? (
+        <EntryChooser
+          onChoose={(entryId) => add([newEntryPiece(crypto.randomUUID(), entryId)])}
+          onClose={() => setChoosing(null)}
+        />
+      ) : null}
+    </section>
+  )
+}

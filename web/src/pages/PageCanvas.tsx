@@ -1,0 +1,72 @@
+// The paper with its title and rows. Rows are put in order by their grips, by pointer or by keyboard.
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import type { DragEndEvent } from '@dnd-kit/core'
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { useTranslation } from 'react-i18next'
+import { PageRowView } from './PageRowView.tsx'
+import { PlaceSlot } from './PlaceSlot.tsx'
+import { listPlaces } from './places.ts'
+import { PutMode } from './PutMode.tsx'
+import { TitleLine } from './TitleLine.tsx'
+import { usePage } from './usePageEditor.ts'
+import styles from './PageCanvas.module.css'
+
+export function PageCanvas() {
+  const { t } = useTranslation('pages')
+  const { draft, act } = usePage()
+  const { rows, lang } = draft.document
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const ids = rows.map(({ id }) => id)
+  const numberOf = (id: unknown) => ids.indexOf(String(id)) + 1
+
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return
+    const [from, to] = [numberOf(active.id), numberOf(over.id)]
+    // Moving down, it comes after the row it is dropped on; moving up, before it.
+    const after = from < to ? String(over.id) : (ids[to - 2] ?? null)
+    act([{ op: 'move-row', rowId: String(active.id), after }])
+  }
+  const announcements = {
+    onDragStart: ({ active }: { active: { id: unknown } }) => t('rows.lifted', { row: numberOf(active.id) }),
+    onDragOver: ({ over }: { over: { id: unknown } | null }) =>
+      over ? t('rows.over', { row: numberOf(over.id) }) : undefined,
+    onDragEnd: ({ over }: { over: { id: unknown } | null }) =>
+      over ? t('rows.dropped', { row: numberOf(over.id) }) : undefined,
+    onDragCancel: () => t('rows.back'),
+  }
+  return (
+    <div className={styles.canvas}>
+      <PutMode />
+      <article className={`paper ${styles.page}`} lang={lang}>
+        <TitleLine />
+        <DndContext
+          sensors={sensors}
+          collisionDetection={closestCenter}
+          onDragEnd={onDragEnd}
+          accessibility={{
+            announcements,
+            screenReaderInstructions: { draggable: t('rows.howToMove') },
+          }}
+        >
+          <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+            <PlaceSlot place={listPlaces(draft.document)[0] ?? { kind: 'new-row', after: null }} />
+            {rows.map((row, n) => (
+              <PageRowView key={row.id} row={row} number={n + 1} />
+            ))}
+          </SortableContext>
+        </DndContext>
+        {rows.length === 0 ? <p className={styles.empty}>{t('emptyPage')}</p> : null}
+      </article>
+    </div>
+  )
+}

@@ -1,0 +1,82 @@
+// The open page: the seam on top, the paper with its rows, and beside it what can be added.
+import { renderPage } from '@valise/core/pages'
+import type { Page } from '@valise/core/pages'
+import { useEffect, useMemo, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { setPlace } from '../ui/place.ts'
+import { useTrayPlace } from '../evidence/trayPlace.ts'
+import { AddPiece } from './AddPiece.tsx'
+import { OtherVersions } from '../drafts/OtherVersions.tsx'
+import { PageCanvas } from './PageCanvas.tsx'
+import { PageFoot } from './PageFoot.tsx'
+import { pagePath, pageQueries } from './queries.ts'
+import { RefusedEdit } from '../drafts/RefusedEdit.tsx'
+import { Seam } from './Seam.tsx'
+import { draftView } from './shownHere.ts'
+import { PageEditorProvider, usePage, usePageEditor } from './usePageEditor.ts'
+import type { PageEditorState } from './usePageEditor.ts'
+import styles from './PageEditor.module.css'
+import './paper.css'
+
+export function PageEditor({ page }: { readonly page: Page }) {
+  const { t } = useTranslation(['pages', 'app'])
+  const editor = usePageEditor(page)
+  const [isLooking, setIsLooking] = useState(false)
+  const { document } = editor.draft
+  const title = document.title || t('untitled')
+  useEffect(() => setPlace({ name: title, parent: t('app:places.pages') }), [title, t])
+  useTrayVerbs(editor)
+  return (
+    <PageEditorProvider value={editor}>
+      <div className={styles.screen}>
+        <Seam isLooking={isLooking} onLook={() => setIsLooking((looking) => !looking)} />
+        {isLooking ? (
+          <Look />
+        ) : (
+          <div className={styles.lay}>
+            <div className={styles.sunk}>
+              <RefusedEdit draft={editor.draft} />
+              <PageCanvas />
+            </div>
+            <aside className={styles.panel} aria-label={t('panel')}>
+              <div className={styles.stay}>
+                <OtherVersions
+                  path={pagePath(page.id)}
+                  queryKey={pageQueries.one(page.id).queryKey}
+                  draft={page.draft}
+                  sync={editor.draft.sync}
+                />
+                <AddPiece />
+                <PageFoot />
+              </div>
+            </aside>
+          </div>
+        )}
+      </div>
+    </PageEditorProvider>
+  )
+}
+
+/** The page as it would be published now. */
+function Look() {
+  const { draft, shown } = usePage()
+  const { document } = draft
+  const html = useMemo(() => renderPage(document, draftView(document.lang, shown)), [document, shown])
+  return (
+    <div className={styles.look}>
+      {/* The core's renderer builds it from known parts and escapes all text. */}
+      <div className={styles.lookPaper} dangerouslySetInnerHTML={{ __html: html }} />
+    </div>
+  )
+}
+
+/** While a page is open, what the tray holds can be put on it. */
+function useTrayVerbs({ hold, addEvidence, draft }: PageEditorState): void {
+  const { t } = useTranslation('pages')
+  useTrayPlace({
+    one: t('tray.one'),
+    all: t('tray.all', { row: draft.document.rows.length + 1 }),
+    onOne: (item) => hold({ kind: 'evidence', items: [item] }),
+    onAll: (items) => addEvidence(items, { kind: 'new-row', after: draft.document.rows.at(-1)?.id ?? null }),
+  })
+}

@@ -1,0 +1,105 @@
+// The dark bar over the chosen piece: what can be done with it, and what it still owes its readers.
+import { IconArrowsMove, IconColumns2, IconTextCaption, IconTrash } from '@tabler/icons-react'
+import { COLUMNS, lacksAlternative, NARROWEST } from '@valise/core/pages'
+import type { Piece } from '@valise/core/pages'
+import { useState } from 'react'
+import type { ReactNode } from 'react'
+import { useTranslation } from 'react-i18next'
+import { OwnIcon } from '../ui/OwnIcon.tsx'
+import { PieceWords } from './PieceWords.tsx'
+import { usePage } from './usePageEditor.ts'
+import styles from './PieceBar.module.css'
+
+const spans = Array.from({ length: COLUMNS - NARROWEST + 1 }, (_, n) => n + NARROWEST)
+
+interface PieceBarProps {
+  readonly piece: Piece
+  /** The half of the page in which the piece stands. */
+  readonly side: 'left' | 'right'
+}
+
+export function PieceBar({ piece, side }: PieceBarProps) {
+  const { t } = useTranslation('pages')
+  const { setPiece, hold, remove } = usePage()
+  const [open, setOpen] = useState<'caption' | 'describe' | null>(null)
+  const toggle = (what: 'caption' | 'describe') => setOpen((before) => (before === what ? null : what))
+  const hasCaption = piece.kind === 'picture' || piece.kind === 'file'
+  return (
+    <div className={styles.bar} data-side={side} role="toolbar" aria-label={t('bar.label')}>
+      {/* The text editor puts its own buttons here. */}
+      {piece.kind === 'text' ? <span id={`bar-${piece.id}`} className={styles.text} /> : null}
+      <label className={styles.span}>
+        <IconColumns2 size={15} stroke={1.7} aria-hidden="true" />
+        <span className="only-heard">{t('bar.width')}</span>
+        <select
+          value={piece.span}
+          onChange={(event) => setPiece({ ...piece, span: Number(event.target.value) })}
+        >
+          {spans.map((span) => (
+            <option key={span} value={span}>
+              {t('bar.span', { span })}
+            </option>
+          ))}
+        </select>
+      </label>
+      {hasCaption ? (
+        <BarButton isOpen={open === 'caption'} onClick={() => toggle('caption')}>
+          <IconTextCaption size={15} stroke={1.7} aria-hidden="true" />
+          {t('bar.caption')}
+        </BarButton>
+      ) : null}
+      {piece.kind === 'picture' ? (
+        <BarButton
+          isOpen={open === 'describe'}
+          needsCare={lacksAlternative(piece)}
+          onClick={() => toggle('describe')}
+        >
+          <OwnIcon name="noalt" size={15} />
+          {t('bar.describe')}
+        </BarButton>
+      ) : null}
+      {piece.kind === 'file' ? (
+        <label className={styles.check}>
+          <input
+            type="checkbox"
+            checked={piece.isOffered}
+            onChange={(event) => setPiece({ ...piece, isOffered: event.target.checked })}
+          />
+          {t('bar.offer')}
+        </label>
+      ) : null}
+      <BarButton onClick={() => hold({ kind: 'piece', pieceId: piece.id })}>
+        <IconArrowsMove size={15} stroke={1.7} aria-hidden="true" />
+        {t('bar.move')}
+      </BarButton>
+      <BarButton onClick={() => remove(piece.id)}>
+        <IconTrash size={15} stroke={1.7} aria-hidden="true" />
+        {t('bar.remove')}
+      </BarButton>
+      {open !== null && (piece.kind === 'picture' || piece.kind === 'file') ? (
+        <PieceWords piece={piece} what={open} onClose={() => setOpen(null)} />
+      ) : null}
+    </div>
+  )
+}
+
+interface BarButtonProps {
+  readonly isOpen?: boolean
+  readonly needsCare?: boolean
+  readonly onClick: () => void
+  readonly children: ReactNode
+}
+
+function BarButton({ isOpen, needsCare = false, onClick, children }: BarButtonProps) {
+  return (
+    <button
+      type="button"
+      className={styles.button}
+      data-care={needsCare}
+      {...(isOpen !== undefined && { 'aria-expanded': isOpen })}
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  )
+}

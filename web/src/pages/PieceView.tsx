@@ -1,0 +1,92 @@
+// One piece on the paper: the core's HTML, or the editor where it is being written; the chosen one has its bar.
+import { renderPiece } from '@valise/core/pages'
+import type { Piece } from '@valise/core/pages'
+import { lazy, memo, Suspense, useEffect, useMemo, useRef } from 'react'
+import { useTranslation } from 'react-i18next'
+import { PieceBar } from './PieceBar.tsx'
+import { draftView } from './shownHere.ts'
+import { SpanHandle } from './SpanHandle.tsx'
+import { usePage } from './usePageEditor.ts'
+import { usePieceName } from './usePieceName.ts'
+import styles from './PieceView.module.css'
+
+/** The editor is fetched when somebody begins to write. */
+const TextEditor = lazy(async () => ({ default: (await import('../drafts/TextEditor.tsx')).TextEditor }))
+
+interface PieceViewProps {
+  readonly piece: Piece
+  /** As readers count, from 1. */
+  readonly row: number
+  readonly side: 'left' | 'right'
+}
+
+export function PieceView({ piece, row, side }: PieceViewProps) {
+  const { t } = useTranslation('pages')
+  const { chosen, choose, held, setPiece, draft } = usePage()
+  const nameOf = usePieceName()
+  const frame = useRef<HTMLDivElement>(null)
+  const isChosen = chosen === piece.id
+  const isMoved = held?.kind === 'piece' && held.pieceId === piece.id
+  const isWritten = isChosen && piece.kind === 'text'
+
+  // One goes on with what one has chosen; a text takes the focus into itself.
+  useEffect(() => {
+    if (isChosen) frame.current?.scrollIntoView({ block: 'nearest' })
+    if (isChosen && piece.kind !== 'text') frame.current?.querySelector<HTMLElement>('button')?.focus()
+  }, [isChosen, piece.kind])
+
+  return (
+    <div
+      ref={frame}
+      className={`piece ${piece.kind}-piece span-${piece.span} ${styles.frame}`}
+      data-piece={piece.id}
+      data-chosen={isChosen}
+      data-moved={isMoved}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape' || !isChosen || event.defaultPrevented) return
+        choose(null)
+        frame.current?.querySelector<HTMLElement>('[data-choose]')?.focus()
+      }}
+    >
+      {isChosen && !held ? <PieceBar piece={piece} side={side} /> : null}
+      {isWritten ? (
+        <Suspense fallback={<Html piece={piece} />}>
+          <TextEditor
+            text={piece.text}
+            fromElsewhere={draft.fromElsewhere}
+            label={t('textOf', { row })}
+            placeholder={t('textHint')}
+            beforeJoin={draft.sync.beforeJoin}
+            toolbarId={`bar-${piece.id}`}
+            onText={(text) => setPiece({ ...piece, text })}
+          />
+        </Suspense>
+      ) : (
+        <Html piece={piece} />
+      )}
+      {isWritten ? null : (
+        <button
+          type="button"
+          data-choose=""
+          className={styles.choose}
+          aria-pressed={isChosen}
+          aria-label={t(piece.kind === 'text' ? 'write' : 'choose', { name: nameOf(piece), row })}
+          onClick={() => choose(piece.id)}
+        />
+      )}
+      {isChosen ? <SpanHandle piece={piece} frame={frame} /> : null}
+    </div>
+  )
+}
+
+/** As readers will see it. It is made anew only where the piece or what it shows has changed. */
+const Html = memo(function Html({ piece }: { readonly piece: Piece }) {
+  const { t } = useTranslation('pages')
+  const { draft, shown } = usePage()
+  const { lang } = draft.document
+  const html = useMemo(() => renderPiece(piece, draftView(lang, shown)), [piece, lang, shown])
+  const isEmpty = piece.kind === 'text' && /^(<[^>]*>)*$/.test(html)
+  if (isEmpty) return <p className={styles.hint}>{t('textHint')}</p>
+  // The core's renderer builds it from known parts and escapes all text.
+  return <div className={styles.html} dangerouslySetInnerHTML={{ __html: html }} />
+})

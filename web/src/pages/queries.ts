@@ -1,0 +1,76 @@
+// What the screens know of pages, and what they can have done with them.
+import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { NewPage, Page, PageList, Use } from '@valise/core/pages'
+import { ask, get, withQuery } from '../api/index.ts'
+
+export type PageShelf = 'kept' | 'bin'
+
+export const pageQueries = {
+  all: () => ['pages'] as const,
+  list: (shelf: PageShelf) =>
+    infiniteQueryOptions({
+      queryKey: [...pageQueries.all(), 'list', shelf],
+      queryFn: ({ pageParam, signal }) =>
+        ask<PageList>('GET', withQuery('/api/pages', { cursor: pageParam, shelf }), { signal }),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+    }),
+  newest: () =>
+    queryOptions({
+      queryKey: [...pageQueries.all(), 'newest'],
+      queryFn: ({ signal }) => get<PageList>('/api/pages?limit=4', signal),
+    }),
+  one: (id: string) =>
+    queryOptions({
+      queryKey: [...pageQueries.all(), 'one', id],
+      queryFn: ({ signal }) => get<Page>(pagePath(id), signal),
+    }),
+  uses: (evidenceId: string) =>
+    queryOptions({
+      queryKey: [...pageQueries.all(), 'uses', evidenceId],
+      queryFn: ({ signal }) => get<Use[]>(`/api/evidence/${evidenceId}/uses`, signal),
+      staleTime: 0,
+    }),
+}
+
+export function pagePath(id: string): string {
+  return `/api/pages/${id}`
+}
+
+export function useCreatePage() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ key, ...body }: NewPage & { readonly key: string }) =>
+      ask<Page>('POST', '/api/pages', { body, key }),
+    onSuccess: (page) => {
+      client.setQueryData(pageQueries.one(page.id).queryKey, page)
+      void client.invalidateQueries({ queryKey: pageQueries.all() })
+    },
+  })
+}
+
+export function usePublish(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (revision: number) => ask<Page>('POST', `${pagePath(id)}/published`, { revision }),
+    onSuccess: (page) => {
+      client.setQueryData(pageQueries.one(id).queryKey, page)
+      void client.invalidateQueries({ queryKey: [...pageQueries.all(), 'list'] })
+    },
+  })
+}
+
+/** Into the bin, out of it, or away for good. */
+export function useBinPage() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
+      act === 'remove'
+        ? ask<undefined>('DELETE', pagePath(id))
+        : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${pagePath(id)}/bin`),
+    onSuccess: () => client.invalidateQueries({ queryKey: pageQueries.all() }),
+  })
+}

@@ -1,0 +1,140 @@
+// The state of one open page: its draft, which piece is chosen, and what is being put where.
+import { useQueryClient } from '@tanstack/react-query'
+import type { EvidenceRow } from '@valise/core/evidence'
+import { findPiece, newEvidencePiece } from '@valise/core/pages'
+import type { Operation, Page, Piece, Shown } from '@valise/core/pages'
+import { createContext, useContext, useEffect, useMemo, useState } from 'react'
+import { useDraft } from '../drafts/useDraft.ts'
+import type { OpenDraft } from '../drafts/useDraft.ts'
+import { listPlaces, movePiece, putPieces, removePiece } from './places.ts'
+import type { PagePlace } from './places.ts'
+import { pagePath, pageQueries } from './queries.ts'
+import { toShownEvidence } from './shownHere.ts'
+
+/** What is in one's hand: something new from the tray, or a piece that moves. */
+export type Held =
+  | { readonly kind: 'evidence'; readonly items: readonly EvidenceRow[] }
+  | { readonly kind: 'piece'; readonly pieceId: string }
+
+export interface PageEditorState {
+  readonly page: Page
+  readonly draft: OpenDraft
+  readonly shown: Shown
+  readonly chosen: string | null
+  readonly held: Held | null
+  /** Where what is held would go. */
+  readonly target: PagePlace | null
+  act(operations: readonly Operation[]): void
+  setPiece(piece: Piece): void
+  choose(pieceId: string | null): void
+  /** Adds new pieces after the chosen piece's row, or at a place, and chooses the first. */
+  add(pieces: readonly Piece[], place?: PagePlace): void
+  addEvidence(items: readonly EvidenceRow[], place?: PagePlace): void
+  remove(pieceId: string): void
+  hold(held: Held): void
+  aim(place: PagePlace): void
+  put(place: PagePlace): void
+  letGo(): void
+}
+
+const PageEditorContext = createContext<PageEditorState | null>(null)
+export const PageEditorProvider = PageEditorContext.Provider
+
+export function usePage(): PageEditorState {
+  const state = useContext(PageEditorContext)
+  if (!state) throw new Error('there is no page around this')
+  return state
+}
+
+const newId = () => crypto.randomUUID()
+
+export function usePageEditor(page: Page): PageEditorState {
+  const draft = useDraft(pagePath(page.id), page.draft)
+  const { sync, document } = draft
+  const shown = useShown(page, draft)
+  const [here, setHere] = useState<Shown['evidence']>({})
+  const [chosen, choose] = useState<string | null>(null)
+  const [held, setHeld] = useState<Held | null>(null)
+  const [target, aim] = useState<PagePlace | null>(null)
+  const known = useMemo(() => ({ ...shown, evidence: { ...here, ...shown.evidence } }), [shown, here])
+
+  const lastPlace = (): PagePlace => {
+    const row = chosen === null ? null : findPiece(document, chosen)?.row
+    return { kind: 'new-row', after: (row ?? document.rows.at(-1))?.id ?? null }
+  }
+  const add = (pieces: readonly Piece[], place: PagePlace = lastPlace()) => {
+    sync.act(putPieces(place, pieces, newId))
+    choose(pieces[0]?.id ?? null)
+  }
+  const addEvidence = (items: readonly EvidenceRow[], place?: PagePlace) => {
+    const wide = items.length > 1 ? 4 : undefined
+    const pieces = items.map((item) => ({ piece: newEvidencePiece(newId(), item, wide), item }))
+    setHere((before) => ({
+      ...before,
+      ...Object.fromEntries(pieces.map(({ piece, item }) => [piece.id, toShownEvidence(item)])),
+    }))
+    add(
+      pieces.map(({ piece }) => piece),
+      place,
+    )
+  }
+  const letGo = () => {
+    setHeld(null)
+    aim(null)
+  }
+  return {
+    page,
+    draft,
+    shown: known,
+    chosen: chosen !== null && findPiece(document, chosen) ? chosen : null,
+    held,
+    target,
+    act: (operations) => void sync.act(operations),
+    setPiece: (piece) => void sync.act([{ op: 'set-piece', piece }]),
+    choose,
+    add,
+    addEvidence,
+    remove: (pieceId) => {
+      sync.act(removePiece(document, pieceId))
+      choose(null)
+    },
+    hold: (next) => {
+      setHeld(next)
+      aim(next.kind === 'evidence' ? lastPlace() : (placeOf(next.pieceId) ?? lastPlace()))
+    },
+    aim,
+    put: (place) => {
+      if (held?.kind === 'evidence') addEvidence(held.items, place)
+      if (held?.kind === 'piece') sync.act(movePiece(document, held.pieceId, place, newId))
+      letGo()
+    },
+    letGo,
+  }
+
+  function placeOf(pieceId: string): PagePlace | null {
+    const rowId = findPiece(document, pieceId)?.row.id
+    return listPlaces(document).find((place) => place.kind === 'in-row' && place.rowId === rowId) ?? null
+  }
+}
+
+/** What the server told of the things on the page. It is asked again once something new has been delivered. */
+function useShown(page: Page, { document, delivery, revision, fromElsewhere }: OpenDraft): Shown {
+  const client = useQueryClient()
+  const { shown } = page.draft
+  const isKnown = document.rows.every(({ pieces }) =>
+    pieces.every(
+      (piece) =>
+        (!('evidenceId' in piece) || shown.evidence[piece.id] !== undefined) &&
+        (piece.kind !== 'entry' || shown.entries[piece.entryId] !== undefined),
+    ),
+  )
+  useEffect(() => {
+    if (isKnown || delivery !== 'delivered' || page.draft.revision >= revision) return
+    void client.invalidateQueries({ queryKey: pageQueries.one(page.id).queryKey })
+  }, [client, isKnown, delivery, revision, page.id, page.draft.revision])
+  // A text of ours that lost is told by the server alone, so what it keeps is looked at whenever others wrote.
+  useEffect(() => {
+    if (fromElsewhere > 0) void client.invalidateQueries({ queryKey: pageQueries.one(page.id).queryKey })
+  }, [client, fromElsewhere, page.id])
+  return shown
+}

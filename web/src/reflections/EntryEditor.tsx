@@ -1,0 +1,189 @@
+// Writing an entry: its day, its title, its words, and the evidence beside them. Everything is kept by itself.
+import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
+import { useQueryClient } from '@tanstack/react-query'
+import { IconArrowBackUp, IconTrash } from '@tabler/icons-react'
+import type { EvidenceRow } from '@valise/core/evidence'
+import { countWords, idBefore, newEvidencePiece } from '@valise/core/pages'
+import { EVIDENCE_ROW, LONGEST_ENTRY_TITLE, textPieceOf } from '@valise/core/reflections'
+import type { Entry } from '@valise/core/reflections'
+import { useEffect, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link as RouterLink, useNavigate } from 'react-router'
+import { OtherVersions } from '../drafts/OtherVersions.tsx'
+import { RefusedEdit } from '../drafts/RefusedEdit.tsx'
+import { TextEditor } from '../drafts/TextEditor.tsx'
+import { useDraft } from '../drafts/useDraft.ts'
+import { useTrayPlace } from '../evidence/trayPlace.ts'
+import { toShownEvidence } from '../pages/shownHere.ts'
+import { Refusal } from '../ui/Refusal.tsx'
+import { setPlace } from '../ui/place.ts'
+import { BesideWords } from './BesideWords.tsx'
+import { entryPath, reflectionQueries, useBinEntry, useDateEntry } from './queries.ts'
+import styles from './EntryEditor.module.css'
+import '../pages/paper.css'
+
+export function EntryEditor({ entry }: { readonly entry: Entry }) {
+  const { t } = useTranslation(['reflections', 'pages'])
+  const draft = useDraft(entryPath(entry.id), entry.draft)
+  const { document, sync } = draft
+  const { queryKey } = reflectionQueries.entry(entry.id)
+  const told = textPieceOf(document)
+  const title = document.title || t('entries.untitled')
+  const [here, setHere] = useState(entry.draft.shown.evidence)
+  useEffect(() => setPlace({ name: title, parent: entry.logbookTitle }), [title, entry.logbookTitle])
+  useFreshShown(entry, draft)
+
+  const put = (items: readonly EvidenceRow[]) => {
+    const beside = document.rows.find(({ id }) => id === EVIDENCE_ROW)
+    const pieces = items.map((item) => ({ item, piece: newEvidencePiece(crypto.randomUUID(), item, 6) }))
+    setHere((known) => ({
+      ...known,
+      ...Object.fromEntries(pieces.map(({ item, piece }) => [piece.id, toShownEvidence(item)])),
+    }))
+    let after = beside?.pieces.at(-1)?.id ?? null
+    sync.act(
+      pieces.map(({ piece }) => {
+        const operation = { op: 'insert-piece' as const, rowId: EVIDENCE_ROW, piece, after }
+        after = piece.id
+        return operation
+      }),
+    )
+  }
+  useTrayPlace({
+    one: t('entry.trayOne'),
+    all: t('entry.trayAll'),
+    onOne: (item) => put([item]),
+    onAll: put,
+  })
+  return (
+    <div className={styles.screen}>
+      <div className={styles.words}>
+        <RefusedEdit draft={draft} />
+        <p className={styles.where}>
+          <Link component={RouterLink} to={`/logbooks/${entry.logbookId}`}>
+            {entry.logbookTitle}
+          </Link>
+          <Day entry={entry} />
+        </p>
+        <h1>
+          <textarea
+            className={styles.title}
+            rows={1}
+            maxLength={LONGEST_ENTRY_TITLE}
+            aria-label={t('entry.title')}
+            placeholder={t('entry.titleHint')}
+            value={document.title}
+            onChange={(event) =>
+              sync.act([{ op: 'set-title', title: event.target.value.replaceAll('\n', ' ') }])
+            }
+          />
+        </h1>
+        {told ? (
+          <div className={`paper ${styles.text}`} lang={document.lang}>
+            <TextEditor
+              key={told.id}
+              text={told.text}
+              fromElsewhere={draft.fromElsewhere}
+              beforeJoin={sync.beforeJoin}
+              isFocused={entry.draft.revision === 1}
+              label={t('entry.words')}
+              placeholder={t('entry.wordsHint')}
+              onText={(text) => sync.act([{ op: 'set-piece', piece: { ...told, text } }])}
+            />
+          </div>
+        ) : null}
+        <p className={styles.count}>{t('entries.words', { count: told ? countWords(told.text) : 0 })}</p>
+      </div>
+      <aside className={styles.beside} aria-label={t('entry.beside')}>
+        <OtherVersions path={entryPath(entry.id)} queryKey={queryKey} draft={entry.draft} sync={sync} />
+        <BesideWords
+          document={document}
+          evidence={{ ...here, ...entry.draft.shown.evidence }}
+          onPut={(item) => put([item])}
+          onChange={(piece) => sync.act([{ op: 'set-piece', piece }])}
+          onRemove={(pieceId) => sync.act([{ op: 'remove-piece', pieceId }])}
+          onUp={(pieceId) => {
+            const pieces = document.rows.find(({ id }) => id === EVIDENCE_ROW)?.pieces ?? []
+            const before = idBefore(pieces, pieceId)
+            const after = before === null ? null : idBefore(pieces, before)
+            sync.act([{ op: 'move-piece', pieceId, rowId: EVIDENCE_ROW, after }])
+          }}
+        />
+        <Foot id={entry.id} logbookId={entry.logbookId} canUndo={draft.canUndo} onUndo={() => sync.undo()} />
+      </aside>
+    </div>
+  )
+}
+
+/** What the server knows of the evidence is asked again once something new is there, or others wrote. */
+function useFreshShown(
+  entry: Entry,
+  { delivery, revision, fromElsewhere }: ReturnType<typeof useDraft>,
+): void {
+  const client = useQueryClient()
+  useEffect(() => {
+    if (fromElsewhere > 0)
+      void client.invalidateQueries({ queryKey: reflectionQueries.entry(entry.id).queryKey })
+  }, [client, entry.id, fromElsewhere])
+  useEffect(() => {
+    // Lists tell how an entry begins.
+    if (delivery === 'delivered' && revision > 1)
+      void client.invalidateQueries({
+        queryKey: reflectionQueries.all(),
+        predicate: ({ queryKey }) => queryKey[1] !== 'entry',
+      })
+  }, [client, delivery, revision])
+}
+
+function Day({ entry }: { readonly entry: Entry }) {
+  const { t } = useTranslation('reflections')
+  const date = useDateEntry(entry)
+  return (
+    <label className={styles.day}>
+      {t('entry.day')}
+      <input
+        type="date"
+        required
+        value={entry.day}
+        onChange={(event) => event.target.value && date.mutate(event.target.value)}
+      />
+      <Refusal error={date.error} />
+    </label>
+  )
+}
+
+interface FootProps {
+  readonly id: string
+  readonly logbookId: string
+  readonly canUndo: boolean
+  readonly onUndo: () => void
+}
+
+function Foot({ id, logbookId, canUndo, onUndo }: FootProps) {
+  const { t } = useTranslation(['pages', 'reflections'])
+  const navigate = useNavigate()
+  const bin = useBinEntry()
+  return (
+    <div className={styles.foot}>
+      <Button
+        variant="text"
+        startIcon={<IconArrowBackUp size={18} stroke={1.7} />}
+        disabled={!canUndo}
+        onClick={onUndo}
+      >
+        {t('foot.undo')}
+      </Button>
+      <Button
+        variant="text"
+        startIcon={<IconTrash size={18} stroke={1.7} />}
+        onClick={() =>
+          bin.mutate({ id, act: 'in' }, { onSuccess: () => void navigate(`/logbooks/${logbookId}`) })
+        }
+      >
+        {t('reflections:entry.bin')}
+      </Button>
+      <Refusal error={bin.error} />
+    </div>
+  )
+}

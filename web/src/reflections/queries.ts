@@ -1,0 +1,95 @@
+// What the screens know of logbooks and entries, and what they can have done with them.
+import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Entry, EntryList, Logbook, NewEntry } from '@valise/core/reflections'
+import { ask, get, withQuery } from '../api/index.ts'
+
+export interface EntryWish {
+  readonly logbookId: string | null
+  readonly shelf: 'kept' | 'bin'
+}
+
+export const reflectionQueries = {
+  all: () => ['reflections'] as const,
+  logbooks: () =>
+    queryOptions({
+      queryKey: [...reflectionQueries.all(), 'logbooks'],
+      queryFn: ({ signal }) => get<Logbook[]>('/api/logbooks', signal),
+    }),
+  logbook: (id: string) =>
+    queryOptions({
+      queryKey: [...reflectionQueries.all(), 'logbook', id],
+      queryFn: ({ signal }) => get<Logbook>(`/api/logbooks/${id}`, signal),
+    }),
+  entries: ({ logbookId, shelf }: EntryWish) =>
+    infiniteQueryOptions({
+      queryKey: [...reflectionQueries.all(), 'entries', shelf, logbookId],
+      queryFn: ({ pageParam, signal }) =>
+        ask<EntryList>('GET', withQuery('/api/entries', { cursor: pageParam, logbookId, shelf }), { signal }),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+    }),
+  entry: (id: string) =>
+    queryOptions({
+      queryKey: [...reflectionQueries.all(), 'entry', id],
+      queryFn: ({ signal }) => get<Entry>(entryPath(id), signal),
+    }),
+}
+
+export function entryPath(id: string): string {
+  return `/api/entries/${id}`
+}
+
+export function useCreateLogbook() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ title, key }: { readonly title: string; readonly key: string }) =>
+      ask<Logbook>('POST', '/api/logbooks', { body: { title }, key }),
+    onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
+  })
+}
+
+export function useRenameLogbook({ id, revision }: Logbook) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (title: string) =>
+      ask<Logbook>('PATCH', `/api/logbooks/${id}`, { body: { title }, revision }),
+    onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
+  })
+}
+
+export function useCreateEntry(logbookId: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ key, ...body }: NewEntry & { readonly key: string }) =>
+      ask<Entry>('POST', `/api/logbooks/${logbookId}/entries`, { body, key }),
+    onSuccess: (entry) => {
+      client.setQueryData(reflectionQueries.entry(entry.id).queryKey, entry)
+      void client.invalidateQueries({ queryKey: reflectionQueries.all() })
+    },
+  })
+}
+
+export function useDateEntry({ id, revision }: Entry) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (day: string) => ask<Entry>('PATCH', entryPath(id), { body: { day }, revision }),
+    onSettled: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
+  })
+}
+
+/** Into the bin, out of it, or away for good. */
+export function useBinEntry() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
+      act === 'remove'
+        ? ask<undefined>('DELETE', entryPath(id))
+        : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${entryPath(id)}/bin`),
+    onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
+  })
+}
