@@ -9,6 +9,8 @@ interface Screen {
   readonly name: string
   readonly who: string | null
   readonly go: (page: Page) => Promise<void>
+  /** Shows what its author wrote, which stays in the author's language. */
+  readonly holdsWords?: true
 }
 
 const open = (path: string) => async (page: Page) => {
@@ -18,11 +20,18 @@ const open = (path: string) => async (page: Page) => {
 const screens: readonly Screen[] = [
   { name: 'sign-in', who: null, go: open('/') },
   { name: 'choose password', who: null, go: open('/choose-password#some-token') },
-  { name: 'Today of a student', who: 'Wren', go: open('/') },
+  { name: 'Today of a student', who: 'Wren', go: open('/'), holdsWords: true },
   { name: 'Today of an assessor', who: 'Odalys', go: open('/') },
   { name: 'evidence', who: 'Wren', go: open('/evidence') },
   { name: 'evidence, open', who: 'Wren', go: openItem },
   { name: 'evidence, none', who: 'Sefa', go: open('/evidence') },
+  { name: 'logbooks', who: 'Wren', go: open('/logbooks'), holdsWords: true },
+  { name: 'logbooks, none', who: 'Sefa', go: open('/logbooks') },
+  { name: 'logbook', who: 'Wren', go: follow('/logbooks', 'Transect 3'), holdsWords: true },
+  { name: 'entry', who: 'Wren', go: openEntry, holdsWords: true },
+  { name: 'pages', who: 'Wren', go: open('/pages'), holdsWords: true },
+  { name: 'pages, none', who: 'Sefa', go: open('/pages') },
+  { name: 'page', who: 'Wren', go: openPage, holdsWords: true },
   { name: 'bin', who: 'Wren', go: open('/bin') },
   { name: 'class', who: 'Wren', go: openClass },
   { name: 'classes', who: 'Mireille', go: open('/classes') },
@@ -38,6 +47,25 @@ async function openItem(page: Page) {
   await page.goto('/evidence')
   await page.getByRole('button', { name: /^Heron at the weir/ }).click()
   await page.keyboard.press('t')
+}
+
+function follow(path: string, name: string) {
+  return async (page: Page) => {
+    await page.goto(path)
+    await page.getByRole('link', { name, exact: true }).click()
+    await expect(page).not.toHaveURL(path)
+  }
+}
+
+async function openEntry(page: Page) {
+  await follow('/logbooks', 'Transect 3')(page)
+  await page.getByRole('link', { name: 'Numbers before opinions' }).click()
+  await expect(page.locator('.ProseMirror')).toBeVisible()
+}
+
+async function openPage(page: Page) {
+  await follow('/pages', 'What the creek does to its bank')(page)
+  await page.locator('.picture-piece [data-choose]').first().click()
 }
 
 async function openClass(page: Page) {
@@ -97,6 +125,7 @@ test('every screen is whole in Spanish', async ({ browser }) => {
         text.match(/\b[a-z]+(\.[a-zA-Z]+)+_?\w*\b/g)?.filter((word) => !/\d|^(esteban|nell)\./.test(word)) ??
           [],
       ]).toEqual([screen.name, []])
+      if (screen.holdsWords) continue
       expect(titles.reduce((left, title) => left.replaceAll(title, ''), text)).not.toMatch(
         /\b(the|your|people|Add)\b/,
       )

@@ -34,6 +34,42 @@ const views: readonly View[] = [
     path: '/evidence',
     options: { viewport: { width: 360, height: 740 }, colorScheme: 'dark' },
   },
+  {
+    name: 'page',
+    who: 'Wren',
+    path: '/pages',
+    then: async (page) => {
+      await openPage(page)
+      await page.getByRole('button', { name: /^Choose Picture “Transect map/ }).click()
+    },
+  },
+  {
+    name: 'page-changes',
+    who: 'Wren',
+    path: '/pages',
+    then: async (page) => {
+      await openPage(page)
+      await page.getByRole('button', { name: 'See the difference' }).click()
+    },
+  },
+  {
+    name: 'page-360-dark',
+    who: 'Wren',
+    path: '/pages',
+    then: openPage,
+    options: { viewport: { width: 360, height: 740 }, colorScheme: 'dark' },
+  },
+  { name: 'pages', who: 'Wren', path: '/pages' },
+  {
+    name: 'entry',
+    who: 'Wren',
+    path: '/logbooks',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Transect 3' }).click()
+      await page.getByRole('link', { name: 'The third line was not straight' }).click()
+      await expect(page.locator('.ProseMirror')).toBeVisible()
+    },
+  },
   { name: 'bin', who: 'Wren', path: '/bin' },
   {
     name: 'class',
@@ -52,6 +88,11 @@ const views: readonly View[] = [
   { name: 'records', who: 'Mireille', path: '/records' },
   { name: 'settings', who: 'Wren', path: '/settings' },
 ]
+
+async function openPage(page: Page) {
+  await page.getByRole('link', { name: 'What the creek does to its bank' }).click()
+  await expect(page.getByLabel('Title of the page')).toBeVisible()
+}
 
 test('pictures of the main views', async ({ browser }) => {
   test.setTimeout(180_000)

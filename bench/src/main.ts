@@ -4,9 +4,10 @@ import { parseArgs } from 'node:util'
 import type { Row } from './compare.ts'
 import { firstAnswer } from './rows/firstAnswer.ts'
 import { initialJavascript } from './rows/initialJavascript.ts'
+import { keystroke } from './rows/keystroke.ts'
 import { listRoute } from './rows/listRoute.ts'
 
-const rows = { initialJavascript, firstAnswer, listRoute }
+const rows = { initialJavascript, firstAnswer, listRoute, keystroke }
 
 const { values } = parseArgs({ options: { json: { type: 'string' }, only: { type: 'string' } } })
 const names = Object.keys(rows).filter((name) => values.only === undefined || name === values.only)

@@ -3,7 +3,7 @@ import { EditorContent, useEditor } from '@tiptap/react'
 import type { Editor } from '@tiptap/react'
 import { isRichText, isSame } from '@valise/core/pages'
 import type { RichText } from '@valise/core/pages'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef } from 'react'
 import type { RefObject } from 'react'
 import { createPortal } from 'react-dom'
 import { TextTools } from './TextTools.tsx'
@@ -18,8 +18,8 @@ interface TextEditorProps {
   readonly fromElsewhere: number
   readonly label: string
   readonly placeholder: string
-  /** The id of the element in which the buttons stand; without one they stand over the text. */
-  readonly toolbarId?: string
+  /** The element in which the buttons are to stand, once it is there; without the word they stand over the text. */
+  readonly tools?: HTMLElement | null
   readonly isFocused?: boolean
   /** Lets the draft ask for what was typed last, before it joins what others did. */
   readonly beforeJoin: (tell: () => void) => () => void
@@ -31,20 +31,16 @@ export function TextEditor({
   fromElsewhere,
   label,
   placeholder,
-  toolbarId,
+  tools,
   isFocused = true,
   beforeJoin,
   onText,
 }: TextEditorProps) {
-  const [tools, setTools] = useState<HTMLElement | null>(null)
   const told = useRef(text)
   const keep = useRef(onText)
   useEffect(() => {
     keep.current = onText
   })
-  useEffect(() => {
-    if (toolbarId !== undefined) setTools(document.getElementById(toolbarId))
-  }, [toolbarId])
 
   const editor = useEditor({
     extensions: textExtensions(placeholder),
@@ -70,7 +66,7 @@ export function TextEditor({
   if (!editor) return null
   return (
     <>
-      {toolbarId === undefined ? (
+      {tools === undefined ? (
         <TextTools editor={editor} />
       ) : tools ? (
         createPortal(<TextTools editor={editor} />, tools)

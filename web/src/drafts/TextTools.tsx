@@ -103,6 +103,8 @@ function LinkField({ editor, onClose }: { readonly editor: Editor; readonly onCl
             else if (event.key === 'Escape') onClose()
             else return
             event.preventDefault()
+            // It closes this field, and not the piece as well.
+            event.stopPropagation()
           }}
         />
       </label>

@@ -34,6 +34,8 @@ function deviceStore(personId: string): Promise<DeviceStore | null> {
 export function openDraft(personId: string, path: string, confirmed: DraftSnapshot['confirmed']): DraftSync {
   const present = open.get(path)
   if (present && present.state().queued > 0) return present
+  // Its key is fetched while the server can be had.
+  void deviceStore(personId).catch(() => undefined)
   const sync = startSync(personId, path, { windowId: crypto.randomUUID(), confirmed, queue: [] })
   open.set(path, sync)
   return sync
@@ -63,7 +65,7 @@ export async function deliverLeftBehind(personId: string): Promise<void> {
 
 function startSync(personId: string, path: string, snapshot: DraftSnapshot): DraftSync {
   holdLock(snapshot.windowId)
-  const sync = new DraftSync(snapshot, portsOf(personId, path))
+  const sync = new DraftSync(snapshot, portsOf(personId, path, snapshot.queue.length > 0))
   let before = sync.state()
   if (before.queued > 0) noteKeeping()
   sync.subscribe(() => {
@@ -86,9 +88,9 @@ function lockOf(windowId: string): string {
   return `valise-draft-${windowId}`
 }
 
-function portsOf(personId: string, path: string): DraftPorts {
+function portsOf(personId: string, path: string, wasOnShelf: boolean): DraftPorts {
   let callOff: ReturnType<typeof setTimeout> | undefined
-  let isOnShelf = false
+  let isOnShelf = wasOnShelf
   const keep = async (snapshot: DraftSnapshot) => {
     const shelf = await deviceStore(personId)
     if (snapshot.queue.length > 0) {

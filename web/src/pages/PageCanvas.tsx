@@ -1,13 +1,6 @@
 // The paper with its title and rows. Rows are put in order by their grips, by pointer or by keyboard.
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  closestCenter,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core'
-import type { DragEndEvent } from '@dnd-kit/core'
+import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
+import type { CollisionDetection, DragEndEvent } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { useTranslation } from 'react-i18next'
 import { PageRowView } from './PageRowView.tsx'
@@ -51,7 +44,7 @@ export function PageCanvas() {
         <TitleLine />
         <DndContext
           sensors={sensors}
-          collisionDetection={closestCenter}
+          collisionDetection={nearestTop}
           onDragEnd={onDragEnd}
           accessibility={{
             announcements,
@@ -70,3 +63,13 @@ export function PageCanvas() {
     </div>
   )
 }
+
+/** Rows differ much in height, so where a row would go is told by upper edges: centres would favour its own place. */
+const nearestTop: CollisionDetection = ({ collisionRect, droppableRects, droppableContainers }) =>
+  droppableContainers
+    .flatMap((droppableContainer) => {
+      const rect = droppableRects.get(droppableContainer.id)
+      const value = rect ? Math.abs(rect.top - collisionRect.top) : Number.POSITIVE_INFINITY
+      return [{ id: droppableContainer.id, data: { droppableContainer, value } }]
+    })
+    .sort((a, b) => a.data.value - b.data.value)

@@ -25,6 +25,7 @@ export function PageRowView({ row, number }: { readonly row: Row; readonly numbe
         ref={sortable.setNodeRef}
         className={styles.row}
         style={style}
+        data-first={number === 1}
         data-chosen={isChosen}
         data-lifted={sortable.isDragging}
       >

@@ -16,9 +16,11 @@ interface PieceBarProps {
   readonly piece: Piece
   /** The half of the page in which the piece stands. */
   readonly side: 'left' | 'right'
+  /** Told where the text editor can put its buttons. */
+  readonly onTools: (place: HTMLElement | null) => void
 }
 
-export function PieceBar({ piece, side }: PieceBarProps) {
+export function PieceBar({ piece, side, onTools }: PieceBarProps) {
   const { t } = useTranslation('pages')
   const { setPiece, hold, remove } = usePage()
   const [open, setOpen] = useState<'caption' | 'describe' | null>(null)
@@ -27,7 +29,7 @@ export function PieceBar({ piece, side }: PieceBarProps) {
   return (
     <div className={styles.bar} data-side={side} role="toolbar" aria-label={t('bar.label')}>
       {/* The text editor puts its own buttons here. */}
-      {piece.kind === 'text' ? <span id={`bar-${piece.id}`} className={styles.text} /> : null}
+      {piece.kind === 'text' ? <span ref={onTools} className={styles.text} /> : null}
       <label className={styles.span}>
         <IconColumns2 size={15} stroke={1.7} aria-hidden="true" />
         <span className="only-heard">{t('bar.width')}</span>

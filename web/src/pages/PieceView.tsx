@@ -1,7 +1,7 @@
 // One piece on the paper: the core's HTML, or the editor where it is being written; the chosen one has its bar.
 import { renderPiece } from '@valise/core/pages'
 import type { Piece } from '@valise/core/pages'
-import { lazy, memo, Suspense, useEffect, useMemo, useRef } from 'react'
+import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { PieceBar } from './PieceBar.tsx'
 import { draftView } from './shownHere.ts'
@@ -25,6 +25,7 @@ export function PieceView({ piece, row, side }: PieceViewProps) {
   const { chosen, choose, held, setPiece, draft } = usePage()
   const nameOf = usePieceName()
   const frame = useRef<HTMLDivElement>(null)
+  const [tools, setTools] = useState<HTMLElement | null>(null)
   const isChosen = chosen === piece.id
   const isMoved = held?.kind === 'piece' && held.pieceId === piece.id
   const isWritten = isChosen && piece.kind === 'text'
@@ -43,12 +44,12 @@ export function PieceView({ piece, row, side }: PieceViewProps) {
       data-chosen={isChosen}
       data-moved={isMoved}
       onKeyDown={(event) => {
-        if (event.key !== 'Escape' || !isChosen || event.defaultPrevented) return
+        if (event.key !== 'Escape' || !isChosen) return
         choose(null)
         frame.current?.querySelector<HTMLElement>('[data-choose]')?.focus()
       }}
     >
-      {isChosen && !held ? <PieceBar piece={piece} side={side} /> : null}
+      {isChosen && !held ? <PieceBar piece={piece} side={side} onTools={setTools} /> : null}
       {isWritten ? (
         <Suspense fallback={<Html piece={piece} />}>
           <TextEditor
@@ -57,7 +58,7 @@ export function PieceView({ piece, row, side }: PieceViewProps) {
             label={t('textOf', { row })}
             placeholder={t('textHint')}
             beforeJoin={draft.sync.beforeJoin}
-            toolbarId={`bar-${piece.id}`}
+            tools={tools}
             onText={(text) => setPiece({ ...piece, text })}
           />
         </Suspense>

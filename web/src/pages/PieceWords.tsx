@@ -33,7 +33,8 @@ export function PieceWords({ piece, what, onClose }: PieceWordsProps) {
           onChange={(event) => keep(event.target.value)}
           onKeyDown={(event) => {
             if (event.key !== 'Escape') return
-            event.preventDefault()
+            // It closes these words, and not the piece as well.
+            event.stopPropagation()
             onClose()
           }}
         />

@@ -1,0 +1,263 @@
+// Pages: written in place, put together from the tray, kept by themselves, published when their author says so.
+import type { Page } from '@playwright/test'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+const kept = (page: Page) => expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
+
+async function beginPage(page: Page, title: string) {
+  await page.goto('/pages')
+  await page.getByRole('button', { name: 'New page' }).click()
+  await page.getByLabel('Title of the page').fill(title)
+}
+
+async function addText(page: Page, words: string) {
+  await page.getByRole('button', { name: 'Text', exact: true }).click()
+  await expect(page.locator('.ProseMirror')).toBeFocused()
+  await page.keyboard.type(words)
+}
+
+const addressOf = (page: Page) => new URL(page.url()).pathname
+
+test('a page is begun, written, illustrated and published, and shows what has changed since', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'Silt, and where it goes')
+  await addText(page, 'The water carries it out.')
+  await page.getByRole('button', { name: 'Bold' }).click()
+  await page.keyboard.type(' And back.')
+  await page.keyboard.press('Escape')
+
+  await page.getByRole('combobox', { name: /^Type/ }).fill('/pic')
+  await page.getByRole('option', { name: 'Picture' }).click()
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Transect map/ })
+    .click()
+  await page.getByRole('button', { name: 'Describe it' }).click()
+  await page.getByLabel(/^Alternative text/).fill('Ten stops on a line up from the creek.')
+  await page.getByRole('button', { name: 'Caption' }).click()
+  await page.getByLabel(/^Caption/).fill('Transect 3')
+  await page.getByRole('slider', { name: 'Width in columns' }).press('ArrowRight')
+  await kept(page)
+
+  await page.reload()
+  const paper = page.locator('article.paper')
+  await expect(page.getByLabel('Title of the page')).toHaveValue('Silt, and where it goes')
+  await expect(paper.locator('strong')).toHaveText(' And back.')
+  await expect(paper.getByRole('img', { name: 'Ten stops on a line up from the creek.' })).toBeVisible()
+  await expect(paper.locator('figcaption')).toHaveText('Transect 3')
+  await expect(paper.locator('.picture-piece')).toHaveClass(/span-7/)
+
+  await page.getByRole('button', { name: 'Publish', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Publish', exact: true }).click()
+  await expect(page.getByText('No changes since')).toBeVisible()
+  await page.getByRole('button', { name: /^Write in Text/ }).click()
+  await expect(page.locator('.ProseMirror')).toBeFocused()
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type(' Twice a day.')
+  await page.getByRole('button', { name: 'See the difference' }).click()
+  const dialog = page.getByRole('dialog', { name: '1 change since you published' })
+  await expect(dialog.locator('ins')).toHaveText(' Twice a day.')
+  const published = await (await page.request.get(`/api${addressOf(page)}/published`)).json()
+  expect(published.html).toContain('And back.')
+  expect(published.html).not.toContain('Twice a day.')
+  await dialog.getByRole('button', { name: 'Publish 1 change' }).click()
+  await expect(page.getByText('No changes since')).toBeVisible()
+  await page.getByRole('button', { name: 'Look at it' }).click()
+  await expect(page.locator('article.paper h1')).toHaveText('Silt, and where it goes')
+  await expect(page.getByRole('button', { name: /^Choose/ })).toHaveCount(0)
+})
+
+test('by keyboard alone: from the tray onto the page, moved, rows put in order, taken back', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'By keyboard')
+  await addText(page, 'First')
+  await page.keyboard.press('Escape')
+  await kept(page)
+  await page.locator('main').focus()
+  await page.keyboard.press('t')
+  await page.getByRole('button', { name: 'Put on the page: Quadrat 7, low marsh' }).press('Enter')
+  await expect(page.getByText('In a new row 2.')).toBeVisible()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByText('At the end of row 1.')).toBeVisible()
+  await expect(page.getByText('Let go, or press Enter, to put Quadrat 7, low marsh here')).toBeVisible()
+  await page.keyboard.press('Enter')
+  const rows = page.locator('article.paper .row')
+  await expect(rows).toHaveCount(1)
+  await expect(rows.locator('.piece')).toHaveCount(2)
+
+  await page.getByRole('button', { name: 'Move', exact: true }).press('Enter')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await expect(rows).toHaveCount(2)
+  await page.getByRole('button', { name: 'Move row 2' }).focus()
+  await page.keyboard.press('Space')
+  await expect(page.getByText('Its place would be row 2.')).toBeAttached()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByText('Its place would be row 1.')).toBeAttached()
+  await page.keyboard.press('Space')
+  await expect(rows.first().locator('.picture-piece')).toHaveCount(1)
+  await page.getByRole('button', { name: 'Undo' }).press('Enter')
+  await expect(rows.first().locator('.text-piece')).toHaveCount(1)
+  await kept(page)
+  await page.reload()
+  await expect(rows.first().locator('.text-piece')).toHaveCount(1)
+})
+
+test('a thing is dragged out of the tray and put where it is let go', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'By hand')
+  await addText(page, 'Beside this')
+  await page.keyboard.press('Escape')
+  await page.locator('main').focus()
+  await page.keyboard.press('t')
+  const thing = page
+    .getByRole('region', { name: 'Tray' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Sketch sheet 12' })
+  const data = await page.evaluateHandle(() => new DataTransfer())
+  await thing.dispatchEvent('dragstart', { dataTransfer: data })
+  const place = page.locator('article.paper .row').getByText('Or here')
+  await place.dispatchEvent('dragover', { dataTransfer: data })
+  await page
+    .getByText(/^Let go, or press Enter, to put Sketch sheet 12/)
+    .dispatchEvent('drop', { dataTransfer: data })
+  await expect(page.locator('article.paper .row .picture-piece img')).toBeVisible()
+  await kept(page)
+})
+
+test('two windows on one page: different pieces are joined, the same piece asks', async ({ browser }) => {
+  const one = await site.pageAs(browser, 'Wren')
+  await beginPage(one, 'Two windows')
+  await addText(one, 'Left.')
+  await one.keyboard.press('Escape')
+  await addText(one, 'Right.')
+  await one.keyboard.press('Escape')
+  await kept(one)
+  const two = await site.pageAs(browser, 'Wren')
+  await two.goto(addressOf(one))
+  const write = async (page: Page, text: RegExp, words: string) => {
+    await page.getByRole('button', { name: text }).click()
+    await expect(page.locator('.ProseMirror')).toBeFocused()
+    await page.keyboard.press('Control+End')
+    await page.keyboard.type(words)
+  }
+  await write(two, /^Write in Text “Right/, ' From two.')
+  await kept(two)
+  await write(one, /^Write in Text “Left/, ' From one.')
+  await expect(one.locator('article.paper')).toContainText('Right. From two.')
+  await expect(one.locator('article.paper')).toContainText('Left. From one.')
+
+  // The second window has not looked yet, and writes the same piece.
+  await two.keyboard.press('Escape')
+  await write(two, /^Write in Text “Left/, ' From two too.')
+  const others = two.getByRole('region', { name: 'Other versions' })
+  await expect(others).toContainText('Both versions are kept.')
+  await expect(two.locator('.ProseMirror')).toHaveText('Left. From one.')
+  await others.getByRole('button', { name: 'Use this one instead' }).click()
+  await expect(two.locator('article.paper')).toContainText('Left. From two too.')
+  await expect(others.locator('ins')).toHaveText('one')
+  await others.getByRole('button', { name: 'Remove this version' }).click()
+  await expect(others).toHaveCount(0)
+  await one.reload()
+  await expect(one.locator('article.paper')).toContainText('Left. From two too.')
+})
+
+test('a session that ends in the middle of typing loses nothing', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'Cut short')
+  await addText(page, 'Before.')
+  await kept(page)
+  await page.context().clearCookies()
+  await page.keyboard.type(' And after.')
+  const dialog = page.getByRole('dialog', { name: 'You were signed out' })
+  await expect(page.getByText('1 edit stays on this device').first()).toBeVisible()
+  await dialog.getByLabel('Sign-in name').fill('wren')
+  await dialog.getByLabel('Password', { exact: true }).fill('low water at seven')
+  await dialog.getByRole('button', { name: 'Sign in and go on' }).click()
+  await expect(dialog).toBeHidden()
+  await kept(page)
+  await page.reload()
+  await expect(page.locator('article.paper')).toContainText('Before. And after.')
+})
+
+test('while the server is away edits stay on the device, unreadable, and go out when it is back', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'Far out')
+  await addText(page, 'Here.')
+  await kept(page)
+  const address = addressOf(page)
+  await site.stop()
+  await page.keyboard.type(' And out there.')
+  await expect(page.getByText('1 edit stays on this device').first()).toBeVisible()
+  const stored = () =>
+    page.evaluate(async () => {
+      const opened = indexedDB.open('valise')
+      await new Promise((resolve) => (opened.onsuccess = resolve))
+      const all = opened.result.transaction('undelivered').objectStore('undelivered').getAll()
+      await new Promise((resolve) => (all.onsuccess = resolve))
+      opened.result.close()
+      return all.result.map((row: { sealed: ArrayBuffer }) => new TextDecoder().decode(row.sealed))
+    })
+  await expect.poll(async () => (await stored()).length).toBe(1)
+  expect((await stored()).join('')).not.toContain('out there')
+  // The window goes while nothing could be sent; the next one delivers what it left.
+  await page.goto('about:blank')
+  await site.start()
+  await page.goto('/')
+  await expect
+    .poll(async () => JSON.stringify(await (await page.request.get(`/api${address}`)).json()))
+    .toContain('And out there.')
+  await page.goto(address)
+  await expect(page.locator('article.paper')).toContainText('Here. And out there.')
+  await expect.poll(stored).toEqual([])
+})
+
+test('what is pasted comes in as words, and a link that runs does not come in', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'Pasted')
+  await addText(page, 'Seen: ')
+  await page.locator('.ProseMirror').evaluate((editor) => {
+    const data = new DataTransfer()
+    const html =
+      '<h2 onclick="x()" style="color:red">Tides</h2><script>window.ran = true</script><p>high <img src=x onerror="window.ran = true"><b>water</b> <a href="javascript:run()">here</a></p><ul><li>one</li></ul>'
+    data.setData('text/html', html)
+    editor.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    )
+  })
+  await kept(page)
+  await page.getByRole('button', { name: 'Link', exact: true }).click()
+  await page.getByLabel('Address').fill('javascript:alert(1)')
+  await page.getByLabel('Address').press('Enter')
+  await expect(page.getByText('This is no address of the web or of mail.')).toBeVisible()
+  await page.reload()
+  const paper = page.locator('article.paper')
+  await expect(paper.locator('li')).toHaveText('one')
+  await expect(paper.locator('strong')).toHaveText('water')
+  await expect(paper.locator('a, script, [onclick], .text-piece img')).toHaveCount(0)
+  expect(await page.evaluate(() => 'ran' in window)).toBe(false)
+})
+
+test('an item knows where it is used, and a page goes into the bin and comes back', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  await page.getByRole('button', { name: /^Turbidity plot/ }).click()
+  await page.getByRole('link', { name: 'What the creek does to its bank' }).click()
+  await expect(page.getByLabel('Title of the page')).toHaveValue('What the creek does to its bank')
+  const address = addressOf(page)
+  await page.getByRole('button', { name: 'Put the page into the bin' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/\d+ pages\./)
+  await expect(page.getByRole('link', { name: 'What the creek does to its bank' })).toHaveCount(0)
+  await page.goto('/bin')
+  await page.getByRole('button', { name: /^Take .*What the creek/ }).click()
+  await page.goto(address)
+  await expect(page.getByLabel('Title of the page')).toHaveValue('What the creek does to its bank')
+})

@@ -1,0 +1,80 @@
+// Logbooks: an entry is written beside its evidence, dated, and stands on a page as well.
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+test('a logbook is begun, an entry written beside its evidence, dated, and put on a page', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/logbooks')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('4 logbooks.')
+  await page.getByLabel('Title of the logbook').fill('Winter')
+  await page.getByRole('button', { name: 'Begin a logbook' }).click()
+  await expect(page.getByText('No entries yet.')).toBeVisible()
+  await page.getByRole('button', { name: 'New entry' }).click()
+  await page.getByLabel('Title of the entry').fill('First frost')
+  await page.getByRole('textbox', { name: 'What you think' }).click()
+  await page.keyboard.type('I set out at seven. The gate was frozen shut.')
+  await expect(page.getByText('10 words')).toBeVisible()
+  await page.getByRole('button', { name: 'Put all beside the words' }).click()
+  const beside = page.getByRole('complementary', { name: 'Beside the words' })
+  await expect(beside.getByRole('listitem')).toHaveCount(6)
+  await beside.getByRole('button', { name: 'Take Sketch sheet 12 away' }).click()
+  await beside.getByLabel('Caption of Transect map').fill('Where I went')
+  await beside.getByRole('button', { name: 'Transect map further up' }).click()
+  await page.getByLabel('Day').fill('2026-11-20')
+  await expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
+
+  await page.reload()
+  await expect(page.getByLabel('Title of the entry')).toHaveValue('First frost')
+  await expect(page.getByLabel('Day')).toHaveValue('2026-11-20')
+  await expect(page.locator('.ProseMirror')).toHaveText('I set out at seven. The gate was frozen shut.')
+  await expect(beside.getByRole('listitem')).toHaveCount(5)
+  await expect(beside.getByLabel('Caption of Transect map')).toHaveValue('Where I went')
+  await page.getByRole('link', { name: 'Winter' }).click()
+  const line = page.getByRole('listitem').filter({ hasText: 'First frost' })
+  await expect(line).toContainText('20 Nov')
+  await expect(line).toContainText('10 words, 5 things beside it')
+
+  await page.goto('/pages')
+  await page.getByRole('button', { name: 'New page' }).click()
+  await page.getByRole('button', { name: 'Entry', exact: true }).click()
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /First frost/ })
+    .click()
+  const paper = page.locator('article.paper')
+  await expect(paper.getByRole('heading', { name: 'First frost' })).toBeVisible()
+  await expect(paper).toContainText('The gate was frozen shut.')
+  await expect(paper).toContainText('20 November 2026')
+})
+
+test('an entry goes into the bin and out of it', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/logbooks')
+  await page.getByRole('link', { name: 'Odds and ends' }).click()
+  await page.getByRole('link', { name: 'Words I looked up' }).click()
+  await page.getByRole('button', { name: 'Put the entry into the bin' }).click()
+  await expect(page.getByRole('button', { name: 'New entry' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Words I looked up' })).toHaveCount(0)
+  await page.goto('/bin')
+  await page.getByRole('button', { name: /^Take .*Words I looked up/ }).click()
+  await expect(page.getByText('Words I looked up')).toHaveCount(0)
+  await page.goto('/logbooks')
+  await page.getByRole('link', { name: 'Odds and ends' }).click()
+  await expect(page.getByRole('link', { name: 'Words I looked up' })).toBeVisible()
+})
+
+test('who has just begun is told what a logbook is for, and an assessor sees none of anybody', async ({
+  browser,
+}) => {
+  const sefa = await site.pageAs(browser, 'Sefa')
+  await sefa.goto('/logbooks')
+  await expect(sefa.getByText('No logbooks yet.')).toBeVisible()
+  const wren = await site.pageAs(browser, 'Wren')
+  const [entry] = (await (await wren.request.get('/api/entries?limit=1')).json()).items
+  const odalys = await site.pageAs(browser, 'Odalys')
+  await odalys.goto(`/entries/${entry.id}`)
+  await expect(odalys.getByText('There is nothing here')).toBeVisible()
+})
