@@ -8,9 +8,10 @@ import {
   createEntry,
   createLogbook,
   createPage,
-  editPage,
+  keepEdit,
   listEvidence,
   listPresentPeople,
+  pageRoom,
   publishPage,
   shiftedClock,
 } from '@valise/server'
@@ -76,7 +77,8 @@ async function buildPage(building: Building, wish: SamplePage): Promise<void> {
   if (operations.length === 0) return
   const ids = { editId: uuidv7(), windowId: uuidv7() }
   const soonAfter = at(building, Math.max(wish.publishedDaysAgo - 3, 0), 9)
-  await editPage(soonAfter, actor, page.id, { base: page.draft.revision, ...ids, operations })
+  const edit = { base: page.draft.revision, ...ids, operations }
+  await keepEdit(soonAfter, pageRoom, { actor, id: page.id, edit })
 }
 
 function laterOperations(

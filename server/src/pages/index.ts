@@ -1,4 +1,4 @@
 // Pages: what a student arranges, and what was published of it.
 export { pageJobs, planPageSweep } from './pageJobs.ts'
 export { pageRoutes } from './routes.ts'
-export { createPage, editPage, publishPage, putPageIntoBin } from './service.ts'
+export { createPage, pageRoom, publishPage } from './service.ts'

@@ -1,9 +1,6 @@
 // Pages over HTTP: the author's list, one page, edits of its draft, publishing, and what was published.
 import { mayStandInline } from '@valise/core/evidence'
 import {
-  draftSchema,
-  editAnswerSchema,
-  editSchema,
   newPageSchema,
   pageListSchema,
   pageSchema,
@@ -13,6 +10,7 @@ import {
 import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
+import { binRoutes, draftRoutes } from '../drafts/index.ts'
 import { findOwnRendition, findOwnVersion, getEvidence } from '../evidence/index.ts'
 import { fileRoute, route } from '../http/index.ts'
 import * as service from './service.ts'
@@ -23,7 +21,6 @@ const PAGE = 60
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const byId = object({ id: idSchema })
-const byOther = object({ id: idSchema, otherId: idSchema })
 const byPiece = object({
   id: idSchema,
   n: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
@@ -81,39 +78,7 @@ export const pageRoutes = [
     },
     ({ reader, actor, params }) => service.getPage(reader, actor, params.id),
   ),
-  route(
-    {
-      method: 'post',
-      path: '/api/pages/{id}/edits',
-      summary: 'Keep an edit of the draft; edits of other windows are joined, and the same piece is refused',
-      who: 'signed-in',
-      params: byId,
-      body: editSchema,
-      answer: editAnswerSchema,
-    },
-    ({ writable, actor, params, body }) => service.editPage(writable, actor, params.id, body),
-  ),
-  route(
-    {
-      method: 'post',
-      path: '/api/pages/{id}/other-versions/{otherId}',
-      summary: 'Put a version that lost in the place of the one that stands',
-      who: 'signed-in',
-      params: byOther,
-      answer: draftSchema,
-    },
-    ({ writable, actor, params }) => service.takeOther(writable, actor, params.id, params.otherId),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/pages/{id}/other-versions/{otherId}',
-      summary: 'Remove a version that lost',
-      who: 'signed-in',
-      params: byOther,
-    },
-    ({ writable, actor, params }) => service.removeOther(writable, actor, params.id, params.otherId),
-  ),
+  ...draftRoutes('/api/pages/{id}', service.pageRoom),
   route(
     {
       method: 'post',
@@ -171,36 +136,11 @@ export const pageRoutes = [
       return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
     },
   ),
-  route(
-    {
-      method: 'put',
-      path: '/api/pages/{id}/bin',
-      summary: 'Put into the bin, where it stays for 30 days; nobody else sees it any more',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.putPageIntoBin(writable, actor, params.id),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/pages/{id}/bin',
-      summary: 'Take out of the bin',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.takePageOutOfBin(writable, actor, params.id),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/pages/{id}',
-      summary: 'Remove for good what is in the bin',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.removePage(writable, actor, params.id),
-  ),
+  ...binRoutes('/api/pages/{id}', {
+    putIn: service.putPageIntoBin,
+    takeOut: service.takePageOutOfBin,
+    remove: service.removePage,
+  }),
   route(
     {
       method: 'get',

@@ -1,9 +1,6 @@
 // Pages: beginning one, editing its draft, publishing it, the bin.
 import { isPlayed, newDocument, placedPieces, renderPage } from '@valise/core/pages'
 import type {
-  Draft,
-  Edit,
-  EditAnswer,
   NewPage,
   Page,
   PageDocument,
@@ -17,17 +14,9 @@ import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
-import type { Reader, Trx, Writable } from '../database/index.ts'
-import {
-  createDraft,
-  deleteDrafts,
-  editDraft,
-  getDraft,
-  getPresentDraft,
-  removeOtherVersion,
-  resolveShown,
-  takeOtherVersion,
-} from '../drafts/index.ts'
+import type { Reader, Writable } from '../database/index.ts'
+import { createDraft, deleteDrafts, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
+import type { DraftRoom } from '../drafts/index.ts'
 import * as store from './store.ts'
 import type { PageHead, PublishedPage } from './store.ts'
 
@@ -64,36 +53,10 @@ export async function getPage(reader: Reader, actor: PersonActor, id: string): P
   }
 }
 
-export async function editPage(
-  on: Writable,
-  actor: PersonActor,
-  id: string,
-  edit: Edit,
-): Promise<EditAnswer> {
-  const outcome = await inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
-    const edited = await editDraft(trx, actor, id, edit)
-    if (edited.kind === 'kept') await noteChange(trx, id, edited.document)
-    return edited
-  })
-  // Thrown only here: what lost was kept by the transaction.
-  if (outcome.kind === 'refused') throw outcome.error
-  return outcome.answer
-}
-
-export function takeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<Draft> {
-  return inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
-    await noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId))
-    return getDraft(trx, actor, id)
-  })
-}
-
-export function removeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
-    await removeOtherVersion(trx, actor, id, otherId)
-  })
+/** Pages as a room of drafts: their lists tell the title and the last change. */
+export const pageRoom: DraftRoom = {
+  assertWritable: getKept,
+  noteChange: (trx, id, { title }) => store.updatePage(trx, id, { title, changedAt: trx.now }),
 }
 
 /** What its author sees becomes what others see: resolved, rendered, and from then on immutable. */
@@ -198,10 +161,6 @@ async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<
   const head = await getHead(reader, actor, id)
   if (head.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return head
-}
-
-async function noteChange(trx: Trx, id: string, document: PageDocument): Promise<void> {
-  await store.updatePage(trx, id, { title: document.title, changedAt: trx.now })
 }
 
 async function withoutWithheld(reader: Reader, { shown }: PublishedPage): Promise<Shown> {

@@ -1,5 +1,4 @@
 // Logbooks and entries over HTTP.
-import { draftSchema, editAnswerSchema, editSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import {
   entryChangeSchema,
@@ -11,6 +10,7 @@ import {
   newLogbookSchema,
 } from '@valise/core/reflections'
 import { Type } from 'typebox'
+import { binRoutes, draftRoutes } from '../drafts/index.ts'
 import { route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countLogbooks, listEntries, listLogbooks } from './store.ts'
@@ -20,7 +20,6 @@ const PAGE = 40
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const byId = object({ id: idSchema })
-const byOther = object({ id: idSchema, otherId: idSchema })
 
 export const reflectionRoutes = [
   route(
@@ -152,67 +151,10 @@ export const reflectionRoutes = [
     ({ writable, actor, params, revision, body }) =>
       service.dateEntry(writable, actor, params.id, { revision, day: body.day }),
   ),
-  route(
-    {
-      method: 'post',
-      path: '/api/entries/{id}/edits',
-      summary: 'Keep an edit of the entry; edits of other windows are joined, and the same piece is refused',
-      who: 'signed-in',
-      params: byId,
-      body: editSchema,
-      answer: editAnswerSchema,
-    },
-    ({ writable, actor, params, body }) => service.editEntry(writable, actor, params.id, body),
-  ),
-  route(
-    {
-      method: 'post',
-      path: '/api/entries/{id}/other-versions/{otherId}',
-      summary: 'Put a version that lost in the place of the one that stands',
-      who: 'signed-in',
-      params: byOther,
-      answer: draftSchema,
-    },
-    ({ writable, actor, params }) => service.takeOther(writable, actor, params.id, params.otherId),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/entries/{id}/other-versions/{otherId}',
-      summary: 'Remove a version that lost',
-      who: 'signed-in',
-      params: byOther,
-    },
-    ({ writable, actor, params }) => service.removeOther(writable, actor, params.id, params.otherId),
-  ),
-  route(
-    {
-      method: 'put',
-      path: '/api/entries/{id}/bin',
-      summary: 'Put into the bin, where it stays for 30 days',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.putEntryIntoBin(writable, actor, params.id),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/entries/{id}/bin',
-      summary: 'Take out of the bin',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.takeEntryOutOfBin(writable, actor, params.id),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/entries/{id}',
-      summary: 'Remove for good what is in the bin',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.removeEntry(writable, actor, params.id),
-  ),
+  ...draftRoutes('/api/entries/{id}', service.entryRoom),
+  ...binRoutes('/api/entries/{id}', {
+    putIn: service.putEntryIntoBin,
+    takeOut: service.takeEntryOutOfBin,
+    remove: service.removeEntry,
+  }),
 ]

@@ -1,5 +1,5 @@
 // Logbooks and entries: beginning, writing, dating, the bin.
-import type { Draft, Edit, EditAnswer, PageDocument, RichText, Row } from '@valise/core/pages'
+import type { RichText, Row } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -7,15 +7,9 @@ import { newEntryDocument, outlineOf } from '@valise/core/reflections'
 import type { Entry, Logbook, NewEntry } from '@valise/core/reflections'
 import type { LocalDay } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
-import type { Reader, Trx, Writable } from '../database/index.ts'
-import {
-  createDraft,
-  deleteDrafts,
-  editDraft,
-  getDraft,
-  removeOtherVersion,
-  takeOtherVersion,
-} from '../drafts/index.ts'
+import type { Reader, Writable } from '../database/index.ts'
+import { createDraft, deleteDrafts, getDraft } from '../drafts/index.ts'
+import type { DraftRoom } from '../drafts/index.ts'
 import * as store from './store.ts'
 import type { EntryHead } from './store.ts'
 
@@ -89,36 +83,11 @@ export async function getEntry(reader: Reader, actor: PersonActor, id: string): 
   return { id, logbookId, logbookTitle, day, revision, binnedAt, draft }
 }
 
-export async function editEntry(
-  on: Writable,
-  actor: PersonActor,
-  id: string,
-  edit: Edit,
-): Promise<EditAnswer> {
-  const outcome = await inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
-    const edited = await editDraft(trx, actor, id, edit)
-    if (edited.kind === 'kept') await noteChange(trx, id, edited.document)
-    return edited
-  })
-  // Thrown only here: what lost was kept by the transaction.
-  if (outcome.kind === 'refused') throw outcome.error
-  return outcome.answer
-}
-
-export function takeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<Draft> {
-  return inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
-    await noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId))
-    return getDraft(trx, actor, id)
-  })
-}
-
-export function removeOther(on: Writable, actor: PersonActor, id: string, otherId: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
-    await removeOtherVersion(trx, actor, id, otherId)
-  })
+/** Entries as a room of drafts: their lists tell how each begins and how long it is. */
+export const entryRoom: DraftRoom = {
+  assertWritable: getKept,
+  noteChange: (trx, id, document) =>
+    store.noteOutline(trx, id, { title: document.title, ...outlineOf(document) }),
 }
 
 export function dateEntry(
@@ -168,10 +137,6 @@ async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<
   const head = await getHead(reader, actor, id)
   if (head.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return head
-}
-
-function noteChange(trx: Trx, id: string, document: PageDocument): Promise<void> {
-  return store.noteOutline(trx, id, { title: document.title, ...outlineOf(document) })
 }
 
 function titleOf(text: string): string {

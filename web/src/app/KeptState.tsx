@@ -44,6 +44,7 @@ export function KeptState() {
       </span>
       {state === 'nothing-yet' ? null : (
         <span className={styles.kept} data-state={state} aria-hidden="true">
+          <span className={styles.run} />
           <svg viewBox="0 0 30 12">
             <path
               className={styles.stitches}

@@ -1,5 +1,5 @@
 import { createStore } from '../ui/createStore.ts'
-import { keptState, noteKeeping, noteKept, noteRefused } from './kept.ts'
+import { keptState, noteKeeping, noteKept, noteOnDevice, noteRefused } from './kept.ts'
 
 describe('whether things are kept', () => {
   it('is kept only when everything that was under way is', () => {
@@ -17,6 +17,16 @@ describe('whether things are kept', () => {
     noteRefused()
     expect(keptState().state).toBe('refused')
     noteKeeping()
+    noteKept()
+    expect(keptState().state).toBe('kept')
+  })
+})
+
+describe('edits that cannot be delivered', () => {
+  it('are told as staying on this device, until they are kept', () => {
+    noteKeeping()
+    noteOnDevice(2)
+    expect(keptState()).toEqual({ state: 'on-device', count: 2 })
     noteKept()
     expect(keptState().state).toBe('kept')
   })

@@ -55,7 +55,8 @@ export interface DraftState {
   readonly error: unknown
 }
 
-const PAUSE_MS = 700
+/** Writing goes out this long after its first word, also while somebody writes on and on. */
+const PAUSE_MS = 1500
 const AGAIN_MS = [2000, 5000, 10_000, 15_000]
 const MOST_UNDONE = 200
 
@@ -172,10 +173,16 @@ export class DraftSync {
   }
 
   #deliverAfter(milliseconds: number): void {
+    if (milliseconds === PAUSE_MS && this.#callOff) return
     this.#callOff?.()
+    this.#callOff = null
     // At once means in this very call: a window that closes gets no later one.
     if (milliseconds === 0) void this.#deliver()
-    else this.#callOff = this.#ports.wait(milliseconds, () => void this.#deliver())
+    else
+      this.#callOff = this.#ports.wait(milliseconds, () => {
+        this.#callOff = null
+        void this.#deliver()
+      })
   }
 
   async #deliver(): Promise<void> {

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import type { QueryKey } from '@tanstack/react-query'
 import { differenceWords, findPiece, toPlainText } from '@valise/core/pages'
 import type { Draft, OtherVersion, Piece } from '@valise/core/pages'
+import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
@@ -17,7 +18,12 @@ interface OtherVersionsProps {
   readonly sync: DraftSync
 }
 
-export function OtherVersions({ path, queryKey, draft, sync }: OtherVersionsProps) {
+export const OtherVersions = memo(function OtherVersions({
+  path,
+  queryKey,
+  draft,
+  sync,
+}: OtherVersionsProps) {
   const { t } = useTranslation('pages')
   const choose = useOtherVersion(path, queryKey)
   if (draft.otherVersions.length === 0) return null
@@ -40,7 +46,7 @@ export function OtherVersions({ path, queryKey, draft, sync }: OtherVersionsProp
       <Refusal error={choose.error} />
     </section>
   )
-}
+})
 
 interface OtherProps {
   readonly other: OtherVersion

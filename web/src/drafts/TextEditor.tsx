@@ -10,7 +10,7 @@ import { TextTools } from './TextTools.tsx'
 import { textExtensions } from './textExtensions.ts'
 
 /** Long enough that a fast writer costs nothing at each key, short enough that little is ever in the air. */
-const BREATH_MS = 250
+const BREATH_MS = 500
 
 interface TextEditorProps {
   readonly text: RichText

@@ -30,10 +30,13 @@ function deviceStore(personId: string): Promise<DeviceStore | null> {
   return store.opened
 }
 
-/** Opens a draft in this window. One that still has something to deliver is gone on with. */
+/** Opens a draft in this window. One that was open before is gone on with: it may know more than what was fetched. */
 export function openDraft(personId: string, path: string, confirmed: DraftSnapshot['confirmed']): DraftSync {
   const present = open.get(path)
-  if (present && present.state().queued > 0) return present
+  if (present && (present.state().queued > 0 || present.state().revision >= confirmed.revision)) {
+    void present.refresh().catch(() => undefined)
+    return present
+  }
   // Its key is fetched while the server can be had.
   void deviceStore(personId).catch(() => undefined)
   const sync = startSync(personId, path, { windowId: crypto.randomUUID(), confirmed, queue: [] })
@@ -70,7 +73,12 @@ function startSync(personId: string, path: string, snapshot: DraftSnapshot): Dra
   if (before.queued > 0) noteKeeping()
   sync.subscribe(() => {
     tell(before, sync.state())
-    if (sync.state().revision > before.revision) between?.postMessage(path)
+    if (sync.state().revision > before.revision) {
+      between?.postMessage(path)
+      // What an earlier window left behind was delivered while this one has the draft open.
+      const here = open.get(path)
+      if (here !== sync) void here?.refresh().catch(() => undefined)
+    }
     before = sync.state()
   })
   return sync

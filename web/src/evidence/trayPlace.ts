@@ -18,8 +18,6 @@ export const trayPlace = createStore<TrayPlace | null>(null)
 
 /** Offers this screen to the tray while it is open. */
 export function useTrayPlace(place: TrayPlace): void {
-  useEffect(() => {
-    trayPlace.set(place)
-  })
+  useEffect(() => trayPlace.set(place), [place])
   useEffect(() => () => trayPlace.set(null), [])
 }

@@ -4,12 +4,12 @@ import TextField from '@mui/material/TextField'
 import { IconFile, IconMinus, IconNotebook, IconPhoto, IconTextSize } from '@tabler/icons-react'
 import { newEntryPiece, newLinePiece, newTextPiece, pieceKinds } from '@valise/core/pages'
 import type { PieceKind } from '@valise/core/pages'
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { EntryChooser } from '../reflections/EntryChooser.tsx'
 import { EvidenceChooser } from '../evidence/EvidenceChooser.tsx'
-import { usePage } from './usePageEditor.ts'
+import { usePageActs } from './usePageEditor.ts'
 import styles from './AddPiece.module.css'
 
 const icons = {
@@ -20,9 +20,10 @@ const icons = {
   line: IconMinus,
 } as const satisfies Record<PieceKind, unknown>
 
-export function AddPiece() {
+/** It depends on nothing that typing changes, so typing does not render it. */
+export const AddPiece = memo(function AddPiece() {
   const { t } = useTranslation('pages')
-  const { add, addEvidence } = usePage()
+  const { add, addEvidence } = usePageActs()
   const [choosing, setChoosing] = useState<'picture' | 'file' | 'entry' | null>(null)
   const [typed, setTyped] = useState('')
 
@@ -87,4 +88,4 @@ export function AddPiece() {
       ) : null}
     </section>
   )
-}
+})

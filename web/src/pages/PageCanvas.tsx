@@ -2,24 +2,29 @@
 import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
 import type { CollisionDetection, DragEndEvent } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import type { Row } from '@valise/core/pages'
+import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
+import { draggedItem } from '../evidence/draggedItem.ts'
 import { PageRowView } from './PageRowView.tsx'
 import { PlaceSlot } from './PlaceSlot.tsx'
-import { listPlaces } from './places.ts'
 import { PutMode } from './PutMode.tsx'
 import { TitleLine } from './TitleLine.tsx'
 import { usePage } from './usePageEditor.ts'
 import styles from './PageCanvas.module.css'
 
+// Made once: rows are rendered again when these change.
+const byPointer = { activationConstraint: { distance: 4 } }
+const byKeyboard = { coordinateGetter: sortableKeyboardCoordinates }
+
 export function PageCanvas() {
   const { t } = useTranslation('pages')
-  const { draft, act } = usePage()
+  const { draft, act, chosen, held, shown } = usePage()
+  const isPutting = held !== null || draggedItem.use() !== null
   const { rows, lang } = draft.document
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  )
-  const ids = rows.map(({ id }) => id)
+  const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeyboard))
+  const order = rows.map(({ id }) => id).join(' ')
+  const ids = useMemo(() => (order === '' ? [] : order.split(' ')), [order])
   const numberOf = (id: unknown) => ids.indexOf(String(id)) + 1
 
   const onDragEnd = ({ active, over }: DragEndEvent) => {
@@ -52,9 +57,19 @@ export function PageCanvas() {
           }}
         >
           <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-            <PlaceSlot place={listPlaces(draft.document)[0] ?? { kind: 'new-row', after: null }} />
+            {isPutting ? <PlaceSlot place={{ kind: 'new-row', after: null }} /> : null}
             {rows.map((row, n) => (
-              <PageRowView key={row.id} row={row} number={n + 1} />
+              <PageRowView
+                key={row.id}
+                row={row}
+                number={n + 1}
+                chosen={inRow(row, chosen)}
+                moved={held?.kind === 'piece' ? inRow(row, held.pieceId) : null}
+                isPutting={isPutting}
+                lang={lang}
+                shown={shown}
+                fromElsewhere={inRow(row, chosen) === null ? 0 : draft.fromElsewhere}
+              />
             ))}
           </SortableContext>
         </DndContext>
@@ -62,6 +77,10 @@ export function PageCanvas() {
       </article>
     </div>
   )
+}
+
+function inRow({ pieces }: Row, pieceId: string | null): string | null {
+  return pieces.some(({ id }) => id === pieceId) ? pieceId : null
 }
 
 /** Rows differ much in height, so where a row would go is told by upper edges: centres would favour its own place. */

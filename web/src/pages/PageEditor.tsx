@@ -1,6 +1,7 @@
 // The open page: the seam on top, the paper with its rows, and beside it what can be added.
 import { renderPage } from '@valise/core/pages'
 import type { Page } from '@valise/core/pages'
+import type { EvidenceRow } from '@valise/core/evidence'
 import { useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { setPlace } from '../ui/place.ts'
@@ -13,47 +14,51 @@ import { pagePath, pageQueries } from './queries.ts'
 import { RefusedEdit } from '../drafts/RefusedEdit.tsx'
 import { Seam } from './Seam.tsx'
 import { draftView } from './shownHere.ts'
-import { PageEditorProvider, usePage, usePageEditor } from './usePageEditor.ts'
+import { PageActsProvider, PageStateProvider, usePage, usePageEditor } from './usePageEditor.ts'
 import type { PageEditorState } from './usePageEditor.ts'
 import styles from './PageEditor.module.css'
 import './paper.css'
 
 export function PageEditor({ page }: { readonly page: Page }) {
   const { t } = useTranslation(['pages', 'app'])
-  const editor = usePageEditor(page)
+  const { state, acts } = usePageEditor(page)
+  const queryKey = useMemo(() => pageQueries.one(page.id).queryKey, [page.id])
+  const editor = useMemo(() => ({ ...state, ...acts }), [state, acts])
   const [isLooking, setIsLooking] = useState(false)
   const { document } = editor.draft
   const title = document.title || t('untitled')
   useEffect(() => setPlace({ name: title, parent: t('app:places.pages') }), [title, t])
   useTrayVerbs(editor)
   return (
-    <PageEditorProvider value={editor}>
-      <div className={styles.screen}>
-        <Seam isLooking={isLooking} onLook={() => setIsLooking((looking) => !looking)} />
-        {isLooking ? (
-          <Look />
-        ) : (
-          <div className={styles.lay}>
-            <div className={styles.sunk}>
-              <RefusedEdit draft={editor.draft} />
-              <PageCanvas />
-            </div>
-            <aside className={styles.panel} aria-label={t('panel')}>
-              <div className={styles.stay}>
-                <OtherVersions
-                  path={pagePath(page.id)}
-                  queryKey={pageQueries.one(page.id).queryKey}
-                  draft={page.draft}
-                  sync={editor.draft.sync}
-                />
-                <AddPiece />
-                <PageFoot />
+    <PageActsProvider value={acts}>
+      <PageStateProvider value={editor}>
+        <div className={styles.screen}>
+          <Seam isLooking={isLooking} onLook={() => setIsLooking((looking) => !looking)} />
+          {isLooking ? (
+            <Look />
+          ) : (
+            <div className={styles.lay}>
+              <div className={styles.sunk}>
+                <RefusedEdit draft={editor.draft} />
+                <PageCanvas />
               </div>
-            </aside>
-          </div>
-        )}
-      </div>
-    </PageEditorProvider>
+              <aside className={styles.panel} aria-label={t('panel')}>
+                <div className={styles.stay}>
+                  <OtherVersions
+                    path={pagePath(page.id)}
+                    queryKey={queryKey}
+                    draft={page.draft}
+                    sync={editor.draft.sync}
+                  />
+                  <AddPiece />
+                  <PageFoot id={page.id} canUndo={state.draft.canUndo} sync={state.draft.sync} />
+                </div>
+              </aside>
+            </div>
+          )}
+        </div>
+      </PageStateProvider>
+    </PageActsProvider>
   )
 }
 
@@ -73,10 +78,17 @@ function Look() {
 /** While a page is open, what the tray holds can be put on it. */
 function useTrayVerbs({ hold, addEvidence, draft }: PageEditorState): void {
   const { t } = useTranslation('pages')
-  useTrayPlace({
-    one: t('tray.one'),
-    all: t('tray.all', { row: draft.document.rows.length + 1 }),
-    onOne: (item) => hold({ kind: 'evidence', items: [item] }),
-    onAll: (items) => addEvidence(items, { kind: 'new-row', after: draft.document.rows.at(-1)?.id ?? null }),
-  })
+  const { rows } = draft.document
+  const last = rows.at(-1)?.id ?? null
+  useTrayPlace(
+    useMemo(
+      () => ({
+        one: t('tray.one'),
+        all: t('tray.all', { row: rows.length + 1 }),
+        onOne: (item: EvidenceRow) => hold({ kind: 'evidence', items: [item] }),
+        onAll: (items: readonly EvidenceRow[]) => addEvidence(items, { kind: 'new-row', after: last }),
+      }),
+      [t, rows.length, last, hold, addEvidence],
+    ),
+  )
 }

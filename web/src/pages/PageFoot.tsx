@@ -1,26 +1,32 @@
 // The quiet acts of a page: taking back the last change, and the bin.
 import Button from '@mui/material/Button'
 import { IconArrowBackUp, IconTrash } from '@tabler/icons-react'
+import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
+import type { DraftSync } from '../drafts/DraftSync.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useBinPage } from './queries.ts'
-import { usePage } from './usePageEditor.ts'
 import styles from './AddPiece.module.css'
 
-export function PageFoot() {
+interface PageFootProps {
+  readonly id: string
+  readonly canUndo: boolean
+  readonly sync: DraftSync
+}
+
+export const PageFoot = memo(function PageFoot({ id, canUndo, sync }: PageFootProps) {
   const { t } = useTranslation('pages')
-  const { page, draft } = usePage()
   const navigate = useNavigate()
   const bin = useBinPage()
-  const onBin = () => bin.mutate({ id: page.id, act: 'in' }, { onSuccess: () => void navigate('/pages') })
+  const onBin = () => bin.mutate({ id, act: 'in' }, { onSuccess: () => void navigate('/pages') })
   return (
     <div className={styles.foot}>
       <Button
         variant="text"
         startIcon={<IconArrowBackUp size={18} stroke={1.7} />}
-        disabled={!draft.canUndo}
-        onClick={() => draft.sync.undo()}
+        disabled={!canUndo}
+        onClick={() => sync.undo()}
       >
         {t('foot.undo')}
       </Button>
@@ -30,4 +36,4 @@ export function PageFoot() {
       <Refusal error={bin.error} />
     </div>
   )
-}
+})

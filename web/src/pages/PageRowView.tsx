@@ -3,18 +3,33 @@ import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { IconGripVertical } from '@tabler/icons-react'
 import { COLUMNS } from '@valise/core/pages'
-import type { Row } from '@valise/core/pages'
+import type { PageDocument, Row, Shown } from '@valise/core/pages'
+import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { PieceView } from './PieceView.tsx'
 import { PlaceSlot } from './PlaceSlot.tsx'
-import { usePage } from './usePageEditor.ts'
 import styles from './PageRowView.module.css'
 
-export function PageRowView({ row, number }: { readonly row: Row; readonly number: number }) {
+interface PageRowViewProps {
+  readonly row: Row
+  /** As readers count, from 1. */
+  readonly number: number
+  /** The chosen piece, where it stands in this row. */
+  readonly chosen: string | null
+  readonly moved: string | null
+  /** Whether one holds something, so that places are shown. */
+  readonly isPutting: boolean
+  readonly lang: PageDocument['lang']
+  readonly shown: Shown
+  readonly fromElsewhere: number
+}
+
+/** Rendered again only when something about this row has changed. */
+export const PageRowView = memo(function PageRowView(props: PageRowViewProps) {
+  const { row, number, chosen, moved, isPutting, lang, shown, fromElsewhere } = props
   const { t } = useTranslation('pages')
-  const { chosen } = usePage()
   const sortable = useSortable({ id: row.id })
-  const isChosen = row.pieces.some(({ id }) => id === chosen)
+  const isChosen = chosen !== null
   const style = {
     transform: CSS.Translate.toString(sortable.transform),
     transition: sortable.transition,
@@ -43,15 +58,28 @@ export function PageRowView({ row, number }: { readonly row: Row; readonly numbe
         </button>
         <div className="row">
           {row.pieces.map((piece, n) => (
-            <PieceView key={piece.id} piece={piece} row={number} side={sideOf(row, n)} />
+            <PieceView
+              key={piece.id}
+              piece={piece}
+              row={number}
+              side={sideOf(row, n)}
+              isChosen={chosen === piece.id}
+              isMoved={moved === piece.id}
+              isPutting={isPutting}
+              lang={lang}
+              shown={shown}
+              fromElsewhere={fromElsewhere}
+            />
           ))}
-          <PlaceSlot place={{ kind: 'in-row', rowId: row.id, after: row.pieces.at(-1)?.id ?? null }} />
+          {isPutting ? (
+            <PlaceSlot place={{ kind: 'in-row', rowId: row.id, after: row.pieces.at(-1)?.id ?? null }} />
+          ) : null}
         </div>
       </div>
-      <PlaceSlot place={{ kind: 'new-row', after: row.id }} />
+      {isPutting ? <PlaceSlot place={{ kind: 'new-row', after: row.id }} /> : null}
     </>
   )
-}
+})
 
 /** The half of the page in which the middle of a piece stands. */
 function sideOf({ pieces }: Row, index: number): 'left' | 'right' {

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { PieceWords } from './PieceWords.tsx'
-import { usePage } from './usePageEditor.ts'
+import { usePageActs } from './usePageEditor.ts'
 import styles from './PieceBar.module.css'
 
 const spans = Array.from({ length: COLUMNS - NARROWEST + 1 }, (_, n) => n + NARROWEST)
@@ -22,7 +22,7 @@ interface PieceBarProps {
 
 export function PieceBar({ piece, side, onTools }: PieceBarProps) {
   const { t } = useTranslation('pages')
-  const { setPiece, hold, remove } = usePage()
+  const { setPiece, hold, remove } = usePageActs()
   const [open, setOpen] = useState<'caption' | 'describe' | null>(null)
   const toggle = (what: 'caption' | 'describe') => setOpen((before) => (before === what ? null : what))
   const hasCaption = piece.kind === 'picture' || piece.kind === 'file'

@@ -1,12 +1,12 @@
 // One piece on the paper: the core's HTML, or the editor where it is being written; the chosen one has its bar.
 import { renderPiece } from '@valise/core/pages'
-import type { Piece } from '@valise/core/pages'
+import type { PageDocument, Piece, Shown } from '@valise/core/pages'
 import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { PieceBar } from './PieceBar.tsx'
 import { draftView } from './shownHere.ts'
 import { SpanHandle } from './SpanHandle.tsx'
-import { usePage } from './usePageEditor.ts'
+import { usePageActs } from './usePageEditor.ts'
 import { usePieceName } from './usePieceName.ts'
 import styles from './PieceView.module.css'
 
@@ -18,16 +18,23 @@ interface PieceViewProps {
   /** As readers count, from 1. */
   readonly row: number
   readonly side: 'left' | 'right'
+  readonly isChosen: boolean
+  readonly isMoved: boolean
+  /** Whether one holds something: then nothing else can be done with the piece. */
+  readonly isPutting: boolean
+  readonly lang: PageDocument['lang']
+  readonly shown: Shown
+  readonly fromElsewhere: number
 }
 
-export function PieceView({ piece, row, side }: PieceViewProps) {
+/** Rendered again only when something about this piece has changed: a page may have hundreds. */
+export const PieceView = memo(function PieceView(props: PieceViewProps) {
+  const { piece, row, side, isChosen, isMoved, isPutting, lang, shown, fromElsewhere } = props
   const { t } = useTranslation('pages')
-  const { chosen, choose, held, setPiece, draft } = usePage()
-  const nameOf = usePieceName()
+  const { choose, setPiece, beforeJoin } = usePageActs()
+  const nameOf = usePieceName(shown)
   const frame = useRef<HTMLDivElement>(null)
   const [tools, setTools] = useState<HTMLElement | null>(null)
-  const isChosen = chosen === piece.id
-  const isMoved = held?.kind === 'piece' && held.pieceId === piece.id
   const isWritten = isChosen && piece.kind === 'text'
 
   // One goes on with what one has chosen; a text takes the focus into itself.
@@ -49,21 +56,21 @@ export function PieceView({ piece, row, side }: PieceViewProps) {
         frame.current?.querySelector<HTMLElement>('[data-choose]')?.focus()
       }}
     >
-      {isChosen && !held ? <PieceBar piece={piece} side={side} onTools={setTools} /> : null}
+      {isChosen && !isPutting ? <PieceBar piece={piece} side={side} onTools={setTools} /> : null}
       {isWritten ? (
-        <Suspense fallback={<Html piece={piece} />}>
+        <Suspense fallback={<Html piece={piece} lang={lang} shown={shown} />}>
           <TextEditor
             text={piece.text}
-            fromElsewhere={draft.fromElsewhere}
+            fromElsewhere={fromElsewhere}
             label={t('textOf', { row })}
             placeholder={t('textHint')}
-            beforeJoin={draft.sync.beforeJoin}
+            beforeJoin={beforeJoin}
             tools={tools}
             onText={(text) => setPiece({ ...piece, text })}
           />
         </Suspense>
       ) : (
-        <Html piece={piece} />
+        <Html piece={piece} lang={lang} shown={shown} />
       )}
       {isWritten ? null : (
         <button
@@ -78,16 +85,16 @@ export function PieceView({ piece, row, side }: PieceViewProps) {
       {isChosen ? <SpanHandle piece={piece} frame={frame} /> : null}
     </div>
   )
-}
+})
 
-/** As readers will see it. It is made anew only where the piece or what it shows has changed. */
-const Html = memo(function Html({ piece }: { readonly piece: Piece }) {
+type HtmlProps = Pick<PieceViewProps, 'piece' | 'lang' | 'shown'>
+
+/** As readers will see it. */
+function Html({ piece, lang, shown }: HtmlProps) {
   const { t } = useTranslation('pages')
-  const { draft, shown } = usePage()
-  const { lang } = draft.document
   const html = useMemo(() => renderPiece(piece, draftView(lang, shown)), [piece, lang, shown])
   const isEmpty = piece.kind === 'text' && /^(<[^>]*>)*$/.test(html)
   if (isEmpty) return <p className={styles.hint}>{t('textHint')}</p>
   // The core's renderer builds it from known parts and escapes all text.
   return <div className={styles.html} dangerouslySetInnerHTML={{ __html: html }} />
-})
+}

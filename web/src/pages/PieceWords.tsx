@@ -2,7 +2,7 @@
 import { LONGEST_ALTERNATIVE, LONGEST_CAPTION } from '@valise/core/pages'
 import type { FilePiece, PicturePiece } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import { usePage } from './usePageEditor.ts'
+import { usePageActs } from './usePageEditor.ts'
 import styles from './PieceBar.module.css'
 
 interface PieceWordsProps {
@@ -13,7 +13,7 @@ interface PieceWordsProps {
 
 export function PieceWords({ piece, what, onClose }: PieceWordsProps) {
   const { t } = useTranslation('pages')
-  const { setPiece } = usePage()
+  const { setPiece } = usePageActs()
   const isCaption = what === 'caption' || piece.kind !== 'picture'
   const value = isCaption ? piece.caption : piece.alternativeText
   const keep = (text: string) => {

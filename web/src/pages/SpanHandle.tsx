@@ -3,7 +3,7 @@ import { COLUMNS, NARROWEST } from '@valise/core/pages'
 import type { Piece } from '@valise/core/pages'
 import type { KeyboardEvent, PointerEvent, RefObject } from 'react'
 import { useTranslation } from 'react-i18next'
-import { usePage } from './usePageEditor.ts'
+import { usePageActs } from './usePageEditor.ts'
 import styles from './PieceView.module.css'
 
 interface SpanHandleProps {
@@ -13,7 +13,7 @@ interface SpanHandleProps {
 
 export function SpanHandle({ piece, frame }: SpanHandleProps) {
   const { t } = useTranslation('pages')
-  const { setPiece } = usePage()
+  const { setPiece } = usePageActs()
   const setSpan = (span: number) => {
     const within = Math.min(COLUMNS, Math.max(NARROWEST, Math.round(span)))
     if (within !== piece.span) setPiece({ ...piece, span: within })

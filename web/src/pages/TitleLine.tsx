@@ -1,26 +1,21 @@
 // The title of the page, written where it stands.
 import { LONGEST_PAGE_TITLE } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
+import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { usePage } from './usePageEditor.ts'
-import styles from './TitleLine.module.css'
 
 export function TitleLine() {
   const { t } = useTranslation('pages')
   const { draft, act, choose } = usePage()
   return (
     <h1>
-      <textarea
-        className={styles.title}
-        rows={1}
-        maxLength={LONGEST_PAGE_TITLE}
-        aria-label={t('titleOf')}
+      <InlineTitle
+        label={t('titleOf')}
         placeholder={t('titleHint')}
+        most={LONGEST_PAGE_TITLE}
         value={draft.document.title}
         onFocus={() => choose(null)}
-        onChange={(event) => act([{ op: 'set-title', title: event.target.value.replaceAll('\n', ' ') }])}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') event.preventDefault()
-        }}
+        onChange={(title) => act([{ op: 'set-title', title }])}
       />
     </h1>
   )

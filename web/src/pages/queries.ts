@@ -14,11 +14,14 @@ export const pageQueries = {
         ask<PageList>('GET', withQuery('/api/pages', { cursor: pageParam, shelf }), { signal }),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
+      // Titles and times change with every edit, and no edit fetches lists.
+      staleTime: 0,
     }),
   newest: () =>
     queryOptions({
       queryKey: [...pageQueries.all(), 'newest'],
       queryFn: ({ signal }) => get<PageList>('/api/pages?limit=4', signal),
+      staleTime: 0,
     }),
   one: (id: string) =>
     queryOptions({

@@ -8,8 +8,8 @@ import { usePieceName } from './usePieceName.ts'
 export function useHeldName(): string {
   const { t } = useTranslation('pages')
   const words = useEvidenceWords()
-  const nameOf = usePieceName()
-  const { held, draft } = usePage()
+  const { held, draft, shown } = usePage()
+  const nameOf = usePieceName(shown)
   if (held === null) return ''
   if (held.kind === 'piece') {
     const found = findPiece(draft.document, held.pieceId)

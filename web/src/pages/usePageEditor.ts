@@ -6,6 +6,7 @@ import type { Operation, Page, Piece, Shown } from '@valise/core/pages'
 import { createContext, useContext, useEffect, useMemo, useState } from 'react'
 import { useDraft } from '../drafts/useDraft.ts'
 import type { OpenDraft } from '../drafts/useDraft.ts'
+import { useStableActs } from '../ui/useStableActs.ts'
 import { listPlaces, movePiece, putPieces, removePiece } from './places.ts'
 import type { PagePlace } from './places.ts'
 import { pagePath, pageQueries } from './queries.ts'
@@ -16,7 +17,7 @@ export type Held =
   | { readonly kind: 'evidence'; readonly items: readonly EvidenceRow[] }
   | { readonly kind: 'piece'; readonly pieceId: string }
 
-export interface PageEditorState {
+export interface PageState {
   readonly page: Page
   readonly draft: OpenDraft
   readonly shown: Shown
@@ -24,6 +25,10 @@ export interface PageEditorState {
   readonly held: Held | null
   /** Where what is held would go. */
   readonly target: PagePlace | null
+}
+
+/** What can be done with the page; the acts stay the same ones while it is open. */
+export interface PageActs {
   act(operations: readonly Operation[]): void
   setPiece(piece: Piece): void
   choose(pieceId: string | null): void
@@ -35,20 +40,34 @@ export interface PageEditorState {
   aim(place: PagePlace): void
   put(place: PagePlace): void
   letGo(): void
+  /** See `DraftSync.beforeJoin`. */
+  beforeJoin(tell: () => void): () => void
 }
 
-const PageEditorContext = createContext<PageEditorState | null>(null)
-export const PageEditorProvider = PageEditorContext.Provider
+export type PageEditorState = PageState & PageActs
 
+const PageStateContext = createContext<PageEditorState | null>(null)
+const PageActsContext = createContext<PageActs | null>(null)
+export const PageStateProvider = PageStateContext.Provider
+export const PageActsProvider = PageActsContext.Provider
+
+/** All of the open page: whoever asks is rendered again at each change. */
 export function usePage(): PageEditorState {
-  const state = useContext(PageEditorContext)
+  const state = useContext(PageStateContext)
   if (!state) throw new Error('there is no page around this')
   return state
 }
 
+/** The acts alone, which never change: for the many rows and pieces of a page. */
+export function usePageActs(): PageActs {
+  const acts = useContext(PageActsContext)
+  if (!acts) throw new Error('there is no page around this')
+  return acts
+}
+
 const newId = () => crypto.randomUUID()
 
-export function usePageEditor(page: Page): PageEditorState {
+export function usePageEditor(page: Page): { readonly state: PageState; readonly acts: PageActs } {
   const draft = useDraft(pagePath(page.id), page.draft)
   const { sync, document } = draft
   const shown = useShown(page, draft)
@@ -82,34 +101,31 @@ export function usePageEditor(page: Page): PageEditorState {
     setHeld(null)
     aim(null)
   }
-  return {
-    page,
-    draft,
-    shown: known,
-    chosen: chosen !== null && findPiece(document, chosen) ? chosen : null,
-    held,
-    target,
-    act: (operations) => void sync.act(operations),
-    setPiece: (piece) => void sync.act([{ op: 'set-piece', piece }]),
-    choose,
+  const acts = useStableActs({
+    act: (operations: readonly Operation[]) => void sync.act(operations),
+    setPiece: (piece: Piece) => void sync.act([{ op: 'set-piece', piece }]),
+    choose: (pieceId: string | null) => choose(pieceId),
     add,
     addEvidence,
-    remove: (pieceId) => {
+    remove: (pieceId: string) => {
       sync.act(removePiece(document, pieceId))
       choose(null)
     },
-    hold: (next) => {
+    hold: (next: Held) => {
       setHeld(next)
       aim(next.kind === 'evidence' ? lastPlace() : (placeOf(next.pieceId) ?? lastPlace()))
     },
-    aim,
-    put: (place) => {
+    aim: (place: PagePlace) => aim(place),
+    put: (place: PagePlace) => {
       if (held?.kind === 'evidence') addEvidence(held.items, place)
       if (held?.kind === 'piece') sync.act(movePiece(document, held.pieceId, place, newId))
       letGo()
     },
     letGo,
-  }
+    beforeJoin: (tell: () => void) => sync.beforeJoin(tell),
+  })
+  const isThere = chosen !== null && findPiece(document, chosen) !== null
+  return { state: { page, draft, shown: known, chosen: isThere ? chosen : null, held, target }, acts }
 
   function placeOf(pieceId: string): PagePlace | null {
     const rowId = findPiece(document, pieceId)?.row.id

@@ -1,14 +1,12 @@
 // What a piece is called: its thing's title, or the beginning of its words, or its kind.
 import { toPlainText } from '@valise/core/pages'
-import type { Piece } from '@valise/core/pages'
+import type { Piece, Shown } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import { usePage } from './usePageEditor.ts'
 
 const BEGINNING = 40
 
-export function usePieceName(): (piece: Piece) => string {
+export function usePieceName(shown: Shown): (piece: Piece) => string {
   const { t } = useTranslation('pages')
-  const { shown } = usePage()
   return (piece) => {
     const kind = t(`kinds.${piece.kind}`)
     if (piece.kind === 'text') {

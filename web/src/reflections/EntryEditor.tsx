@@ -7,7 +7,7 @@ import type { EvidenceRow } from '@valise/core/evidence'
 import { countWords, idBefore, newEvidencePiece } from '@valise/core/pages'
 import { EVIDENCE_ROW, LONGEST_ENTRY_TITLE, textPieceOf } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, useNavigate } from 'react-router'
 import { OtherVersions } from '../drafts/OtherVersions.tsx'
@@ -16,7 +16,9 @@ import { TextEditor } from '../drafts/TextEditor.tsx'
 import { useDraft } from '../drafts/useDraft.ts'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
 import { toShownEvidence } from '../pages/shownHere.ts'
+import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useStableActs } from '../ui/useStableActs.ts'
 import { setPlace } from '../ui/place.ts'
 import { BesideWords } from './BesideWords.tsx'
 import { entryPath, reflectionQueries, useBinEntry, useDateEntry } from './queries.ts'
@@ -50,12 +52,18 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
       }),
     )
   }
-  useTrayPlace({
-    one: t('entry.trayOne'),
-    all: t('entry.trayAll'),
-    onOne: (item) => put([item]),
-    onAll: put,
-  })
+  const acts = useStableActs({ put })
+  useTrayPlace(
+    useMemo(
+      () => ({
+        one: t('entry.trayOne'),
+        all: t('entry.trayAll'),
+        onOne: (item: EvidenceRow) => acts.put([item]),
+        onAll: (items: readonly EvidenceRow[]) => acts.put(items),
+      }),
+      [t, acts],
+    ),
+  )
   return (
     <div className={styles.screen}>
       <div className={styles.words}>
@@ -67,16 +75,12 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
           <Day entry={entry} />
         </p>
         <h1>
-          <textarea
-            className={styles.title}
-            rows={1}
-            maxLength={LONGEST_ENTRY_TITLE}
-            aria-label={t('entry.title')}
+          <InlineTitle
+            label={t('entry.title')}
             placeholder={t('entry.titleHint')}
+            most={LONGEST_ENTRY_TITLE}
             value={document.title}
-            onChange={(event) =>
-              sync.act([{ op: 'set-title', title: event.target.value.replaceAll('\n', ' ') }])
-            }
+            onChange={(next) => sync.act([{ op: 'set-title', title: next }])}
           />
         </h1>
         {told ? (
@@ -116,24 +120,13 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
   )
 }
 
-/** What the server knows of the evidence is asked again once something new is there, or others wrote. */
-function useFreshShown(
-  entry: Entry,
-  { delivery, revision, fromElsewhere }: ReturnType<typeof useDraft>,
-): void {
+/** Texts of ours that lost are told by the server alone, so it is asked whenever others wrote. */
+function useFreshShown(entry: Entry, { fromElsewhere }: ReturnType<typeof useDraft>): void {
   const client = useQueryClient()
   useEffect(() => {
     if (fromElsewhere > 0)
       void client.invalidateQueries({ queryKey: reflectionQueries.entry(entry.id).queryKey })
   }, [client, entry.id, fromElsewhere])
-  useEffect(() => {
-    // Lists tell how an entry begins.
-    if (delivery === 'delivered' && revision > 1)
-      void client.invalidateQueries({
-        queryKey: reflectionQueries.all(),
-        predicate: ({ queryKey }) => queryKey[1] !== 'entry',
-      })
-  }, [client, delivery, revision])
 }
 
 function Day({ entry }: { readonly entry: Entry }) {

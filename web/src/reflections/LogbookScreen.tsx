@@ -12,6 +12,7 @@ import { ApiProblem } from '../api/index.ts'
 import { MissingScreen } from '../app/MissingScreen.tsx'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
+import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
@@ -80,13 +81,11 @@ function Title({ logbook }: { readonly logbook: Logbook }) {
   const kept = useKeptText(logbook.title, (title) => title.trim() !== '' && rename.mutate(title))
   return (
     <>
-      <textarea
-        className={styles.title}
-        rows={1}
-        maxLength={LONGEST_LOGBOOK_TITLE}
-        aria-label={t('logbooks.newTitle')}
+      <InlineTitle
+        label={t('logbooks.newTitle')}
+        most={LONGEST_LOGBOOK_TITLE}
         value={kept.text}
-        onChange={(event) => kept.change(event.target.value.replaceAll('\n', ' '))}
+        onChange={kept.change}
         onBlur={kept.leave}
       />
       <Refusal error={rename.error} />

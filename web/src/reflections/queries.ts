@@ -27,6 +27,8 @@ export const reflectionQueries = {
         ask<EntryList>('GET', withQuery('/api/entries', { cursor: pageParam, logbookId, shelf }), { signal }),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
+      // What lists tell of entries changes with every edit, and no edit fetches lists.
+      staleTime: 0,
     }),
   entry: (id: string) =>
     queryOptions({

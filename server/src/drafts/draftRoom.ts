@@ -1,0 +1,98 @@
+// What every room of drafts does alike: keeping edits, and choosing between versions. Its routes come with it.
+import { draftSchema, editAnswerSchema, editSchema } from '@valise/core/pages'
+import type { Draft, Edit, EditAnswer, PageDocument } from '@valise/core/pages'
+import { idSchema } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
+import { Type } from 'typebox'
+import { inTransaction } from '../database/index.ts'
+import type { Trx, Writable } from '../database/index.ts'
+import { route } from '../http/index.ts'
+import type { Route } from '../http/index.ts'
+import { editDraft, removeOtherVersion, takeOtherVersion } from './editDraft.ts'
+import { getDraft } from './readDraft.ts'
+
+export interface DraftRoom {
+  /** @throws AppError where the draft is not one's own, or lies in the bin */
+  assertWritable(trx: Trx, actor: PersonActor, id: string): Promise<unknown>
+  /** Writes down what the room's lists tell of a document that was changed. */
+  noteChange(trx: Trx, id: string, document: PageDocument): Promise<void>
+}
+
+/** Keeps an edit. @throws AppError `stale` where it lost against a faster one; its text is kept as another version. */
+export async function keepEdit(
+  on: Writable,
+  room: DraftRoom,
+  { actor, id, edit }: { readonly actor: PersonActor; readonly id: string; readonly edit: Edit },
+): Promise<EditAnswer> {
+  const outcome = await inTransaction(on, async (trx) => {
+    await room.assertWritable(trx, actor, id)
+    const edited = await editDraft(trx, actor, id, edit)
+    if (edited.kind === 'kept') await room.noteChange(trx, id, edited.document)
+    return edited
+  })
+  // Thrown only here: what lost was kept by the transaction.
+  if (outcome.kind === 'refused') throw outcome.error
+  return outcome.answer
+}
+
+interface OtherWish {
+  readonly actor: PersonActor
+  readonly id: string
+  readonly otherId: string
+}
+
+function takeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: OtherWish): Promise<Draft> {
+  return inTransaction(on, async (trx) => {
+    await room.assertWritable(trx, actor, id)
+    await room.noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId))
+    return getDraft(trx, actor, id)
+  })
+}
+
+function removeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: OtherWish): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    await room.assertWritable(trx, actor, id)
+    await removeOtherVersion(trx, actor, id, otherId)
+  })
+}
+
+/** @param path of one thing of the room, such as `/api/pages/{id}` */
+export function draftRoutes(path: string, room: DraftRoom): Route[] {
+  const byOther = Type.Object({ id: idSchema, otherId: idSchema }, { additionalProperties: false })
+  return [
+    route(
+      {
+        method: 'post',
+        path: `${path}/edits`,
+        summary:
+          'Keep an edit of the draft; edits of other windows are joined, and the same piece is refused',
+        who: 'signed-in',
+        params: Type.Object({ id: idSchema }, { additionalProperties: false }),
+        body: editSchema,
+        answer: editAnswerSchema,
+      },
+      ({ writable, actor, params, body }) => keepEdit(writable, room, { actor, id: params.id, edit: body }),
+    ),
+    route(
+      {
+        method: 'post',
+        path: `${path}/other-versions/{otherId}`,
+        summary: 'Put a version that lost in the place of the one that stands',
+        who: 'signed-in',
+        params: byOther,
+        answer: draftSchema,
+      },
+      ({ writable, actor, params }) => takeOther(writable, room, { actor, ...params }),
+    ),
+    route(
+      {
+        method: 'delete',
+        path: `${path}/other-versions/{otherId}`,
+        summary: 'Remove a version that lost',
+        who: 'signed-in',
+        params: byOther,
+      },
+      ({ writable, actor, params }) => removeOther(writable, room, { actor, ...params }),
+    ),
+  ]
+}
