@@ -20,7 +20,8 @@ const byKeyboard = { coordinateGetter: sortableKeyboardCoordinates }
 export function PageCanvas() {
   const { t } = useTranslation('pages')
   const { draft, act, chosen, held, shown } = usePage()
-  const isPutting = held !== null || draggedItem.use() !== null
+  const dragged = draggedItem.use()
+  const isPutting = held !== null || dragged !== null
   const { rows, lang } = draft.document
   const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeyboard))
   const order = rows.map(({ id }) => id).join(' ')
