@@ -7,12 +7,12 @@ import { useWhen } from '../ui/useWhen.ts'
 import styles from './PageList.module.css'
 
 export function PageList({ items }: { readonly items: readonly PageRow[] }) {
-  const { t } = useTranslation('pages')
+  const { t } = useTranslation('things')
   const when = useWhen()
   const stateOf = ({ publishedAt, isNewer }: PageRow) => {
-    if (publishedAt === null) return t('list.draft')
+    if (publishedAt === null) return t('pages.draft')
     const date = when.date(publishedAt)
-    return t(isNewer ? 'list.newer' : 'list.published', { date })
+    return t(isNewer ? 'pages.newer' : 'pages.published', { date })
   }
   return (
     <ul className={styles.list}>
@@ -22,10 +22,10 @@ export function PageList({ items }: { readonly items: readonly PageRow[] }) {
           data-held={page.publishedAt === null ? 'stitched' : page.isNewer ? 'both' : 'solid'}
         >
           <Link component={RouterLink} to={`/pages/${page.id}`}>
-            {page.title || t('untitled')}
+            {page.title || t('pages.untitled')}
           </Link>
           <span className={styles.state}>{stateOf(page)}</span>
-          <span className={styles.changed}>{t('list.changed', { time: when.dayTime(page.changedAt) })}</span>
+          <span className={styles.changed}>{t('pages.changed', { time: when.dayTime(page.changedAt) })}</span>
         </li>
       ))}
     </ul>

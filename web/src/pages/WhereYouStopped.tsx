@@ -6,7 +6,7 @@ import { pageQueries } from './queries.ts'
 import styles from './PageList.module.css'
 
 export function WhereYouStopped() {
-  const { t } = useTranslation('pages')
+  const { t } = useTranslation('today')
   const { data } = useQuery(pageQueries.newest())
   if (!data || data.items.length === 0) return null
   return (

@@ -98,10 +98,9 @@ const UploadList = lazy(async () => {
   return { default: (await import('../evidence/UploadList.tsx')).UploadList }
 })
 
-const WhereYouStopped = lazy(async () => {
-  await needWords('pages')
-  return { default: (await import('../pages/WhereYouStopped.tsx')).WhereYouStopped }
-})
+const WhereYouStopped = lazy(async () => ({
+  default: (await import('../pages/WhereYouStopped.tsx')).WhereYouStopped,
+}))
 
 function ComingIn() {
   const here = uploadsHere.use()
