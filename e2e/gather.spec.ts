@@ -165,8 +165,8 @@ test('things are picked up and put back, and the tray goes along', async ({ brow
 test('a better file makes a version, and the first one can come back', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/evidence')
-  await page.getByRole('button', { name: /^Tides of November/ }).click()
-  const drawer = page.getByRole('region', { name: 'Tides of November' })
+  await page.getByRole('button', { name: /^Turbidity, 400 rows/ }).click()
+  const drawer = page.getByRole('region', { name: 'Turbidity, 400 rows' })
   await choose(page, 'Replace the file', {
     name: 'tides2.csv',
     mimeType: 'text/csv',
@@ -175,10 +175,10 @@ test('a better file makes a version, and the first one can come back', async ({ 
   await expect(page.getByText('The new version of its item')).toBeVisible()
   await expect(drawer.getByRole('listitem')).toHaveText([
     /^tides2\.csvVersion 2/,
-    /^tides_november\.tsvVersion 1/,
+    /^turbidity_creek_mouth\.csvVersion 1/,
   ])
   await drawer.getByRole('button', { name: 'Use version 1 again' }).click()
-  await expect(drawer.getByRole('listitem').first()).toHaveText(/^tides_november\.tsvVersion 3/)
+  await expect(drawer.getByRole('listitem').first()).toHaveText(/^turbidity_creek_mouth\.csvVersion 3/)
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     drawer.getByRole('link', { name: 'tides2.csv' }).click(),
