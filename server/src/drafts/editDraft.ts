@@ -51,7 +51,7 @@ export async function editDraft(
   const rebased = rebaseEdit(base, others, edit.operations)
   if (!rebased) return refuse(trx, draftId, edit, edit.operations)
   if (rebased.refused.length > 0) return refuse(trx, draftId, edit, rebased.refused)
-  const document = await keepEdit(trx, actor, present, edit, rebased.operations)
+  const document = await logEdit(trx, actor, present, edit, rebased.operations)
   const answer = { revision: present.revision + 1, others, operations: rebased.operations }
   return { kind: 'kept', answer, document }
 }
@@ -77,7 +77,7 @@ export async function takeOtherVersion(
   await store.deleteOtherVersion(trx, draftId, otherId)
   if (standing && !isSame(standing.piece, other.piece))
     await store.saveOtherVersion(trx, draftId, ids.windowId, standing.piece)
-  return keepEdit(trx, actor, present, edit, edit.operations)
+  return logEdit(trx, actor, present, edit, edit.operations)
 }
 
 export async function removeOtherVersion(
@@ -102,7 +102,7 @@ export async function createDraft(
   await store.replaceDraftEvidence(trx, id, evidenceIdsOf(document))
 }
 
-async function keepEdit(
+async function logEdit(
   trx: Trx,
   actor: PersonActor,
   present: PresentDraft,

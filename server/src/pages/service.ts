@@ -113,11 +113,9 @@ export async function findPublishedPiece(
 ): Promise<PublishedPiece | null> {
   const published = await store.findPublished(reader, actor, wanted.pageId, wanted.n)
   if (!published) return null
-  const item = (await withoutWithheld(reader, published)).evidence[wanted.pieceId]
-  const documents = [
-    published.document,
-    ...Object.values(published.shown.entries).map((entry) => entry.document),
-  ]
+  const shown = await withoutWithheld(reader, published)
+  const item = shown.evidence[wanted.pieceId]
+  const documents = [published.document, ...Object.values(shown.entries).map((entry) => entry.document)]
   const piece = documents
     .flatMap(placedPieces)
     .map((placed) => placed.piece)
@@ -165,10 +163,14 @@ async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<
 
 async function withoutWithheld(reader: Reader, { shown }: PublishedPage): Promise<Shown> {
   const ids = [...new Set(Object.values(shown.evidence).map(({ id }) => id))]
-  const withheld = await store.listWithheld(reader, ids)
-  if (withheld.size === 0) return shown
-  const evidence = Object.entries(shown.evidence).filter(([, { id }]) => !withheld.has(id))
-  return { ...shown, evidence: Object.fromEntries(evidence) }
+  const evidence = await store.listWithheld(reader, 'evidence', ids)
+  const entries = await store.listWithheld(reader, 'logEntries', Object.keys(shown.entries))
+  if (evidence.size + entries.size === 0) return shown
+  const without = <T extends { readonly id: string }>(
+    things: Readonly<Record<string, T>>,
+    gone: Set<string>,
+  ) => Object.fromEntries(Object.entries(things).filter(([, { id }]) => !gone.has(id)))
+  return { evidence: without(shown.evidence, evidence), entries: without(shown.entries, entries) }
 }
 
 /** Renditions and files are fetched through the page, so that whoever may see it sees them, and nobody else. */

@@ -130,12 +130,16 @@ export async function findPublished(
   return { n: row.n, at, title, html, draftRevision, document, shown }
 }
 
-/** Evidence among these that is gone or in the bin: whatever showed it shows it no more. */
-export async function listWithheld(reader: Reader, evidenceIds: readonly string[]): Promise<Set<string>> {
-  if (evidenceIds.length === 0) return new Set()
-  const rows = await reader.sql('evidence').whereIn('id', evidenceIds).whereNull('binnedAt').select('id')
+/** Things among these that are gone or in the bin: whatever showed them shows them no more. */
+export async function listWithheld(
+  reader: Reader,
+  table: 'evidence' | 'logEntries',
+  ids: readonly string[],
+): Promise<Set<string>> {
+  if (ids.length === 0) return new Set()
+  const rows = await reader.sql(table).whereIn('id', ids).whereNull('binnedAt').select('id')
   const there = new Set(rows.map(({ id }) => id))
-  return new Set(evidenceIds.filter((id) => !there.has(id)))
+  return new Set(ids.filter((id) => !there.has(id)))
 }
 
 /** The pages and entries of one's own whose draft shows an item. */

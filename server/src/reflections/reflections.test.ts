@@ -105,6 +105,11 @@ describeEachDatabase('logbooks', (open) => {
     expect(html).toContain('<p>bare</p>')
     const present = (await wren.get(`/api/pages/${page}`)).body
     expect(JSON.stringify(present.draft.shown)).toContain('grown')
+    // What its author puts into the bin is shown no more, there too.
+    await wren.put(`/api/entries/${entry.id}/bin`, undefined)
+    const after = (await wren.get(`/api/pages/${page}/published`)).body.html
+    expect(after).not.toContain('bare')
+    expect(after).toContain('This is no longer shown.')
   })
 
   it('give each person a device key of their own, and the same one again', async () => {

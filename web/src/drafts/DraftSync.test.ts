@@ -194,6 +194,22 @@ describe('a draft in a window', () => {
     expect(two.sync.state().delivery).toBe('delivered')
   })
 
+  it.each<[string, Operation]>([
+    ['a piece', { op: 'remove-piece', pieceId: 'a' }],
+    ['its row', { op: 'remove-row', rowId: 'r' }],
+  ])('gives up taking %s away where the others wrote in it, and delivers the rest', async (_, remove) => {
+    const server = new SmallServer()
+    const [one, two] = [openWindow(server), openWindow(server)]
+    one.sync.act([write('a', 'silt')])
+    await one.settle()
+    two.sync.act([remove])
+    two.sync.act([addRow('c', 'mud')])
+    await two.settle()
+    expect([two.textIn('a'), two.textIn('c')]).toEqual(['silt', 'mud'])
+    expect(two.sync.state().delivery).toBe('delivered')
+    expect(server.document).toEqual(two.sync.state().document)
+  })
+
   it('takes back what was done here, the last first', async () => {
     const server = new SmallServer()
     const { sync, settle, textIn } = openWindow(server)

@@ -249,7 +249,10 @@ export class DraftSync {
       .filter(isLost)
       .at(-1)
     if (newest) await this.#sendLost(newest)
-    const others = [edit, ...waiting].map((one) => without(one, isLost))
+    const left = without(edit, isLost)
+    // An edit of which nothing is about the piece lost as a whole; sent again it would lose again, for ever.
+    const isWhole = left.operations.length === edit.operations.length
+    const others = [...(isWhole ? [] : [left]), ...waiting.map((one) => without(one, isLost))]
     const fixed = others.filter(({ base, operations }) => base !== undefined && operations.length > 0)
     const rest = others.filter(({ base }) => base === undefined).flatMap(({ operations }) => operations)
     // One edit, so that all of it is told to the server on the ground on which it was made.
@@ -338,7 +341,6 @@ function isAbout(operation: Operation, pieceId: string): boolean {
     case 'set-title':
       return pieceId === 'title'
     case 'remove-row':
-      return pieceId === ''
     case 'insert-row':
     case 'insert-piece':
     case 'move-row':

@@ -23,7 +23,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
   const { t } = useTranslation(['pages', 'app'])
   const { state, acts } = usePageEditor(page)
   const queryKey = useMemo(() => pageQueries.one(page.id).queryKey, [page.id])
-  const editor = useMemo(() => ({ ...state, ...acts }), [state, acts])
+  const editor = { ...state, ...acts }
   const [isLooking, setIsLooking] = useState(false)
   const { document } = editor.draft
   const title = document.title || t('untitled')
