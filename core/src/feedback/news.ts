@@ -4,7 +4,13 @@ import type { Static } from 'typebox'
 import { idSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
 
-export const newsKinds = ['joined-class', 'left-class', 'password-changed', 'administrator-made'] as const
+export const newsKinds = [
+  'joined-class',
+  'left-class',
+  'password-changed',
+  'administrator-made',
+  'opened-to-me',
+] as const
 export type NewsKind = (typeof newsKinds)[number]
 
 export const newsItemSchema = Type.Object(

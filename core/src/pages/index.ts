@@ -34,7 +34,6 @@ export {
   pageListSchema,
   pageSchema,
   publishedSchema,
-  publishedViewSchema,
   shownSchema,
   usesSchema,
 } from './schema.ts'
@@ -53,7 +52,6 @@ export type {
   PicturePiece,
   Piece,
   Published,
-  PublishedView,
   Row,
   Shown,
   ShownEntry,

@@ -237,11 +237,3 @@ export type NewPage = Static<typeof newPageSchema>
 export const useSchema = object({ kind: Type.Enum(['page', 'entry']), id: idSchema, title: Type.String() })
 export const usesSchema = Type.Array(useSchema)
 export type Use = Static<typeof useSchema>
-
-export const publishedViewSchema = object({
-  n: Type.Integer(),
-  at: instantSchema,
-  title: Type.String(),
-  html: Type.String({ description: 'The page as it was rendered when it was published' }),
-})
-export type PublishedView = Static<typeof publishedViewSchema>

@@ -59,6 +59,22 @@ export const reasonSentences = {
   'logbook-not-empty':
     'This logbook still has entries, perhaps in the bin. Remove them first, or keep the logbook.',
   'empty-page': 'There is nothing on this page yet. Put something on it, then publish it.',
+  'item-gone': 'This was taken out of the collection meanwhile. Look at the collection, then do it again.',
+  'already-in-collection': 'This lies in the collection already. Move it to where you want it.',
+  'collection-full':
+    'A collection holds {{most}} things at most. Begin another one, and put it into this one.',
+  'collection-circle': 'A collection cannot lie in itself, not even by way of others. Choose another one.',
+  'audience-forbidden':
+    'The rules of your school do not let you open things to these people. Ask your assessor who may see it.',
+  'window-over': 'This time is over already. Choose a last day that is still to come.',
+  'pass-without-look': 'A pass lets people look at least. Add that, or give no pass.',
+  'link-only-looks': 'Whoever holds a link can only look. Give a pass to a person for more.',
+  'too-many-passes': 'This has {{most}} passes already. End one of them first.',
+  'pass-ended': 'This pass has ended. Give a new one.',
+  'not-in-your-class': 'You can open things to people who share a class with you. Choose one of them.',
+  'link-ended': 'This link has ended. Ask whoever gave it to you for a new one.',
+  'link-to-come':
+    'This link does not open yet. Try again later, or ask whoever gave it to you from when it does.',
   busy: 'Many people sign in just now. Try again in a moment; nothing was lost.',
   'no-space': 'The school’s storage is full, so this was not kept. Tell your administrator.',
   unexpected: 'Something went wrong on our side. What was kept before is safe. Try again.',

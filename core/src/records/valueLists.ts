@@ -15,8 +15,12 @@ export const recordActions = [
   'membership-changed',
   'class-added',
   'class-changed',
+  'pass-given',
+  'pass-changed',
+  'pass-ended',
+  'link-renewed',
 ] as const
 export type RecordAction = (typeof recordActions)[number]
 
-export const recordSubjects = ['person', 'class', 'membership', 'session'] as const
+export const recordSubjects = ['person', 'class', 'membership', 'session', 'pass'] as const
 export type RecordSubject = (typeof recordSubjects)[number]

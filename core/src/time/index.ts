@@ -3,5 +3,13 @@ export { addMinutes, instantSchema, minutesBetween, toInstant, toMilliseconds } 
 export type { Instant } from './instant.ts'
 export { addDays, dayOf, endOfDay, localDaySchema, localToInstant, startOfDay, toLocal } from './localTime.ts'
 export type { Edge, LocalDay, LocalTime, Zone } from './localTime.ts'
-export { doOverlap, isEmptyWindow, isWithin, toTimeWindow, windowState } from './window.ts'
+export {
+  doOverlap,
+  endOfUnion,
+  isEmptyWindow,
+  isWithin,
+  meetWindows,
+  toTimeWindow,
+  windowState,
+} from './window.ts'
 export type { DayWindow, TimeWindow, WindowState } from './window.ts'

@@ -1,5 +1,13 @@
 import fc from 'fast-check'
-import { doOverlap, isEmptyWindow, isWithin, toInstant, windowState } from './index.ts'
+import {
+  doOverlap,
+  endOfUnion,
+  isEmptyWindow,
+  isWithin,
+  meetWindows,
+  toInstant,
+  windowState,
+} from './index.ts'
 import type { TimeWindow } from './index.ts'
 
 const at = (n: number) => toInstant(n * 1000)
@@ -34,6 +42,25 @@ describe('half-open windows', () => {
         const shared = moments.some((moment) => isWithin(a, moment) && isWithin(b, moment))
         expect(doOverlap(a, b)).toBe(shared)
         expect(doOverlap(b, a)).toBe(shared)
+      }),
+    )
+  })
+
+  it('meet in exactly the moments that lie in both', () => {
+    fc.assert(
+      fc.property(windows, windows, (a, b) => {
+        for (const moment of moments)
+          expect(isWithin(meetWindows(a, b), moment)).toBe(isWithin(a, moment) && isWithin(b, moment))
+      }),
+    )
+  })
+
+  it('end together at the first moment that none of them holds', () => {
+    fc.assert(
+      fc.property(fc.array(windows, { maxLength: 5 }), fc.integer({ min: 0, max: 12 }), (all, n) => {
+        const isHeld = (moment: string) => all.some((window) => isWithin(window, moment))
+        const first = Array.from({ length: 15 }, (_, step) => at(n + step)).find((moment) => !isHeld(moment))
+        expect(endOfUnion(all, at(n))).toBe(first ?? null)
       }),
     )
   })

@@ -44,3 +44,37 @@ export function toTimeWindow(days: DayWindow, zone: Zone): TimeWindow {
     until: days.lastDay === null ? null : endOfDay(days.lastDay, zone),
   }
 }
+
+/** The time that two windows share; empty where they share none. */
+export function meetWindows(a: TimeWindow, b: TimeWindow): TimeWindow {
+  return { from: later(a.from, b.from), until: earlier(a.until, b.until) }
+}
+
+/**
+ * Until when the unbroken union of windows goes on that holds a moment; null without end.
+ *
+ * A window that begins where another ends continues it. Where none holds the moment, the moment itself is the end.
+ */
+export function endOfUnion(windows: readonly TimeWindow[], at: Instant): Instant | null {
+  let end = at
+  for (;;) {
+    const going = windows.filter(
+      (one) => (one.from === null || one.from <= end) && (one.until === null || one.until > end),
+    )
+    if (going.length === 0) return end
+    for (const { until } of going) {
+      if (until === null) return null
+      if (until > end) end = until
+    }
+  }
+}
+
+function later(a: Instant | null, b: Instant | null): Instant | null {
+  if (a === null || b === null) return a ?? b
+  return a > b ? a : b
+}
+
+function earlier(a: Instant | null, b: Instant | null): Instant | null {
+  if (a === null || b === null) return a ?? b
+  return a < b ? a : b
+}

@@ -1,0 +1,21 @@
+// Whether a pass may be given, or changed.
+import { no, yes } from '../problems/index.ts'
+import type { Decision } from '../problems/index.ts'
+import { isEmptyWindow } from '../time/index.ts'
+import type { Instant, TimeWindow } from '../time/index.ts'
+import type { AccessRight, AudienceKind } from './valueLists.ts'
+
+export interface PassWish extends TimeWindow {
+  readonly audience: AudienceKind
+  readonly rights: readonly AccessRight[]
+}
+
+/** The rules allow its audience, it holds a moment that is not over, and whoever holds a link only looks. */
+export function decidePass(wish: PassWish, allowed: ReadonlySet<AudienceKind>, at: Instant): Decision {
+  if (!allowed.has(wish.audience)) return no('audience-forbidden')
+  if (isEmptyWindow(wish)) return no('window-empty')
+  if (wish.until !== null && wish.until <= at) return no('window-over')
+  if (!wish.rights.includes('look')) return no('pass-without-look')
+  if (wish.audience === 'link' && wish.rights.length > 1) return no('link-only-looks')
+  return yes
+}

@@ -1,0 +1,48 @@
+// Access: who may look, comment or copy, because of what, until when, and what stands in the way.
+export { decidePass } from './decidePass.ts'
+export type { PassWish } from './decidePass.ts'
+export { endOf, prepareAccess, resolveAccess } from './resolveAccess.ts'
+export {
+  audiencesSchema,
+  lookAsSchema,
+  newPassSchema,
+  openedListSchema,
+  passChangeSchema,
+  passSchema,
+  readCollectionSchema,
+  readPageSchema,
+  seenBySchema,
+  sharingSchema,
+} from './schema.ts'
+export type {
+  Audience,
+  Audiences,
+  LookAs,
+  NewPass,
+  OpenedList,
+  OpenedThing,
+  Pass,
+  PassChange,
+  ReadCollection,
+  ReadPage,
+  SeenBy,
+  Sharing,
+  ThingAnswer,
+  ThingRef,
+} from './schema.ts'
+export { sharingRows } from './sharingRows.ts'
+export type { InheritedPass, SharingRow } from './sharingRows.ts'
+export { usualAudiences } from './sharingRules.ts'
+export { accessRights, audienceKinds, LONGEST_LINK_NAME, MOST_PASSES, thingKinds } from './valueLists.ts'
+export type { AccessRight, AudienceKind, ThingKind } from './valueLists.ts'
+export type {
+  AccessAnswer,
+  AccessPass,
+  AccessThing,
+  AccessWorld,
+  MembershipWindow,
+  Obstacle,
+  PassAudience,
+  Viewer,
+  Way,
+} from './world.ts'

@@ -1,0 +1,176 @@
+// Passes as their giver sees them, what others opened, and the answers of access.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+import { heldThingSchema, outlineLineSchema } from '../collections/index.ts'
+import { idSchema } from '../people/index.ts'
+import { instantSchema, localDaySchema } from '../time/index.ts'
+import { accessRights, audienceKinds, LONGEST_LINK_NAME, thingKinds } from './valueLists.ts'
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
+  Type.Union([schema, Type.Null()])
+
+export const thingRefSchema = object({ kind: Type.Enum([...thingKinds]), id: idSchema })
+export type ThingRef = Static<typeof thingRefSchema>
+
+const linkName = Type.String({ minLength: 1, maxLength: LONGEST_LINK_NAME })
+export const audienceSchema = Type.Union([
+  object({ kind: Type.Literal('person'), personId: idSchema }),
+  object({ kind: Type.Literal('assessors'), classId: idSchema }),
+  object({ kind: Type.Literal('class'), classId: idSchema }),
+  object({ kind: Type.Literal('link'), name: linkName }),
+])
+export type Audience = Static<typeof audienceSchema>
+
+const rights = Type.Array(Type.Enum([...accessRights]), { minItems: 1, maxItems: 3, uniqueItems: true })
+const days = { firstDay: nullable(localDaySchema), lastDay: nullable(localDaySchema) }
+
+export const newPassSchema = object({ thing: thingRefSchema, audience: audienceSchema, rights, ...days })
+export type NewPass = Static<typeof newPassSchema>
+
+/** Only its time can be changed: another audience is another pass. */
+export const passChangeSchema = object(days)
+export type PassChange = Static<typeof passChangeSchema>
+
+export const passSchema = object({
+  id: idSchema,
+  thing: thingRefSchema,
+  audience: object({
+    kind: Type.Enum([...audienceKinds]),
+    id: nullable(idSchema),
+    name: Type.String({ description: 'The shown name of the person, the class, or the name of the link' }),
+  }),
+  rights,
+  ...days,
+  from: nullable(instantSchema),
+  until: nullable(Type.Union([instantSchema], { description: 'Its end, also where it was ended early' })),
+  state: Type.Enum(['to-come', 'running', 'ended']),
+  isForbidden: Type.Boolean({ description: 'The rules of the school do not allow it, so it opens nothing' }),
+  address: nullable(Type.String({ description: 'Of a visitor link: the path that opens it' })),
+  revision: Type.Integer(),
+})
+export type Pass = Static<typeof passSchema>
+
+/** All of one's own that can be opened to others, and how it lies in collections; the tree is put together by who reads. */
+export const sharingSchema = object({
+  things: Type.Array(heldThingSchema),
+  places: Type.Array(object({ containerId: idSchema, thingId: idSchema, isHidden: Type.Boolean() }), {
+    description: 'What lies in which collection, in its order',
+  }),
+  passes: Type.Array(passSchema),
+})
+export type Sharing = Static<typeof sharingSchema>
+
+/** Whom one may open things to, and what the rules of the school say to it. */
+export const audiencesSchema = object({
+  allowed: Type.Array(Type.Enum([...audienceKinds])),
+  classes: Type.Array(
+    object({
+      id: idSchema,
+      name: Type.String(),
+      people: Type.Integer({ description: 'How many are in it now, oneself apart' }),
+      assessors: Type.Array(object({ id: idSchema, name: Type.String() })),
+    }),
+  ),
+  people: Type.Array(
+    object({
+      id: idSchema,
+      name: Type.String(),
+      isAssessor: Type.Boolean(),
+      className: Type.String({ description: 'A class that both are in' }),
+    }),
+  ),
+})
+export type Audiences = Static<typeof audiencesSchema>
+
+const passWay = object({
+  kind: Type.Literal('pass'),
+  passId: idSchema,
+  path: Type.Array(idSchema, {
+    description: 'From the collection that has the pass down to the one that holds it',
+  }),
+})
+const obstacleSchema = Type.Union([
+  object({ kind: Type.Enum(['no-pass', 'not-published', 'in-bin']) }),
+  object({ kind: Type.Enum(['hidden', 'container-in-bin']), passId: idSchema, containerId: idSchema }),
+  object({ kind: Type.Literal('to-come'), passId: idSchema, from: instantSchema }),
+  object({ kind: Type.Literal('ended'), passId: idSchema, until: instantSchema }),
+  object({ kind: Type.Enum(['rules', 'right', 'not-in-class']), passId: idSchema }),
+])
+export const thingAnswerSchema = Type.Union([
+  object({
+    thingId: idSchema,
+    allowed: Type.Literal(true),
+    ways: Type.Array(passWay),
+    until: nullable(instantSchema),
+  }),
+  object({ thingId: idSchema, allowed: Type.Literal(false), standsInTheWay: Type.Array(obstacleSchema) }),
+])
+export type ThingAnswer = Static<typeof thingAnswerSchema>
+
+/** One's own things as somebody else meets them at a moment. */
+export const lookAsSchema = object({
+  at: instantSchema,
+  classIds: Type.Array(idSchema, { description: 'The classes of whoever looks, at that moment' }),
+  answers: Type.Array(thingAnswerSchema),
+})
+export type LookAs = Static<typeof lookAsSchema>
+
+export const openedThingSchema = object({
+  thing: thingRefSchema,
+  title: Type.String(),
+  ownerName: Type.String(),
+  pages: nullable(Type.Integer({ description: 'Of a collection: how many pages there are to read' })),
+  changedAt: instantSchema,
+  openedAt: instantSchema,
+  until: nullable(instantSchema),
+  audience: Type.Enum(['person', 'assessors', 'class']),
+  className: nullable(Type.String()),
+})
+export type OpenedThing = Static<typeof openedThingSchema>
+
+export const openedListSchema = object({
+  items: Type.Array(openedThingSchema),
+  next: nullable(Type.String()),
+  count: Type.Integer(),
+})
+export type OpenedList = Static<typeof openedListSchema>
+
+/** How many can see a thing now: people by name, and links, whose holders nobody counts. */
+export const seenBySchema = object({
+  people: Type.Integer(),
+  links: Type.Integer(),
+})
+export type SeenBy = Static<typeof seenBySchema>
+
+/** For whom something is open, as its reader is told: by which link, or until when. */
+const readerFacts = {
+  ownerName: Type.String(),
+  isMine: Type.Boolean(),
+  linkName: nullable(
+    Type.String({ description: 'The name of the link that opened it, where it was a link' }),
+  ),
+}
+
+export const readCollectionSchema = object({
+  id: idSchema,
+  title: Type.String(),
+  ...readerFacts,
+  lines: Type.Array(outlineLineSchema),
+})
+export type ReadCollection = Static<typeof readCollectionSchema>
+
+export const readPageSchema = object({
+  id: idSchema,
+  n: Type.Integer(),
+  at: instantSchema,
+  title: Type.String(),
+  lang: Type.String(),
+  html: Type.String({ description: 'The page as it was rendered when it was published' }),
+  ...readerFacts,
+  collections: Type.Array(idSchema, {
+    description: 'Collections that hold it and that its reader may look at',
+  }),
+})
+export type ReadPage = Static<typeof readPageSchema>

@@ -1,0 +1,111 @@
+// Worlds made at random: few people, things and moments, so that everything meets everything.
+import type { Edge } from '../../collections/index.ts'
+import { meetWindows, toInstant } from '../../time/index.ts'
+import type { Instant, TimeWindow } from '../../time/index.ts'
+import { audienceKinds } from '../valueLists.ts'
+import type {
+  AccessPass,
+  AccessThing,
+  AccessWorld,
+  MembershipWindow,
+  PassAudience,
+  Viewer,
+} from '../world.ts'
+
+const START = Date.parse('2026-11-24T00:00:00.000Z')
+/** All moments at which anything in these worlds begins or ends. */
+export const MOMENTS: readonly Instant[] = Array.from({ length: 8 }, (_, n) =>
+  toInstant(START + n * 3_600_000),
+)
+
+const people = ['ada', 'ben', 'cleo', 'dov']
+const owners = ['ada', 'ben']
+const classIds = ['north', 'south']
+
+export interface RandomWorld extends AccessWorld {
+  readonly people: readonly string[]
+  readonly classes: readonly { readonly id: string; readonly endedAt: Instant | null }[]
+  /** Before they were cut where their class ended. */
+  readonly uncutMemberships: readonly MembershipWindow[]
+  readonly viewers: readonly Viewer[]
+}
+
+/** @param pick gives a whole number from 0 to below its argument */
+export function makeRandomWorld(pick: (below: number) => number): RandomWorld {
+  const one = <T>(list: readonly [T, ...T[]] | readonly T[]): T => {
+    const chosen = list[pick(list.length)]
+    if (chosen === undefined) throw new Error('nothing to choose from')
+    return chosen
+  }
+  const perhaps = (percent: number) => pick(100) < percent
+  const times = <T>(count: number, make: (n: number) => T) => Array.from({ length: count }, (_, n) => make(n))
+  const window = (): TimeWindow => {
+    const from = perhaps(40) ? null : one(MOMENTS)
+    const until = perhaps(40) ? null : one(MOMENTS)
+    return { from, until }
+  }
+
+  const things = times(9, (n): AccessThing => {
+    const kind = n < 5 ? 'collection' : 'page'
+    const isPublished = kind === 'collection' || perhaps(80)
+    return { id: `${kind}-${n}`, kind, ownerId: owners[n % 2] ?? '', isPublished, isBinned: perhaps(12) }
+  })
+  const edges = things.flatMap((container, at): Edge[] =>
+    container.kind === 'page'
+      ? []
+      : things
+          .filter((thing, below) => below > at && thing.ownerId === container.ownerId && perhaps(45))
+          .map((thing) => ({
+            containerId: container.id,
+            thingId: thing.id,
+            itemId: `${container.id}>${thing.id}`,
+            isHidden: perhaps(20),
+          })),
+  )
+  const classes = classIds.map((id) => ({ id, endedAt: perhaps(15) ? one(MOMENTS) : null }))
+  const uncutMemberships = times(6, (): MembershipWindow => ({
+    personId: one(people),
+    classId: one(classIds),
+    role: one(['student', 'assessor', 'lead']),
+    ...window(),
+  }))
+  const audience = (): PassAudience => {
+    const kind = one(audienceKinds)
+    if (kind === 'person') return { kind, personId: one(people) }
+    return kind === 'link' ? { kind } : { kind, classId: one(classIds) }
+  }
+  const passes = times(pick(9), (n): AccessPass => {
+    const given = audience()
+    return {
+      id: `pass-${n}`,
+      thingId: one(things).id,
+      audience: given,
+      rights: given.kind !== 'link' && perhaps(30) ? ['look', 'comment'] : ['look'],
+      ...window(),
+      endedAt: perhaps(15) ? one(MOMENTS) : null,
+    }
+  })
+  const links = () =>
+    passes.filter((pass) => pass.audience.kind === 'link' && perhaps(60)).map(({ id }) => id)
+  return {
+    people,
+    classes,
+    things,
+    edges,
+    passes,
+    uncutMemberships,
+    memberships: uncutMemberships.map((membership) => ({
+      ...membership,
+      ...meetWindows(membership, {
+        from: null,
+        until: classes.find(({ id }) => id === membership.classId)?.endedAt ?? null,
+      }),
+    })),
+    allowed: new Map(owners.map((owner) => [owner, new Set(audienceKinds.filter(() => perhaps(75)))])),
+    viewers: [
+      ...people.map((personId): Viewer => ({ kind: 'person', personId, links: links() })),
+      { kind: 'visitor', links: links() },
+      { kind: 'visitor', links: [] },
+    ],
+  }
+}

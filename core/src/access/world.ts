@@ -1,0 +1,73 @@
+// All that access is computed from: things, the places they lie in, passes, memberships, and what the school allows.
+import type { Edge } from '../collections/index.ts'
+import type { ClassRole } from '../people/index.ts'
+import type { Instant, TimeWindow } from '../time/index.ts'
+import type { AccessRight, AudienceKind, ThingKind } from './valueLists.ts'
+
+/** Who looks: somebody signed in, somebody who only holds links, or background work with a named reason. */
+export type Viewer =
+  | { readonly kind: 'person'; readonly personId: string; readonly links: readonly string[] }
+  | { readonly kind: 'visitor'; readonly links: readonly string[] }
+  | { readonly kind: 'system'; readonly reason: string }
+
+export interface AccessThing {
+  readonly id: string
+  readonly kind: ThingKind
+  readonly ownerId: string
+  /** Collections have no draft: they always are. */
+  readonly isPublished: boolean
+  readonly isBinned: boolean
+}
+
+export type PassAudience =
+  | { readonly kind: 'person'; readonly personId: string }
+  | { readonly kind: 'assessors' | 'class'; readonly classId: string }
+  | { readonly kind: 'link' }
+
+export interface AccessPass extends TimeWindow {
+  readonly id: string
+  readonly thingId: string
+  readonly audience: PassAudience
+  readonly rights: readonly AccessRight[]
+  /** When its giver ended it before its time; null while it was not. */
+  readonly endedAt: Instant | null
+}
+
+/** Somebody's time in a class, cut where the class itself ended. */
+export interface MembershipWindow extends TimeWindow {
+  readonly personId: string
+  readonly classId: string
+  readonly role: ClassRole
+}
+
+export interface AccessWorld {
+  readonly things: readonly AccessThing[]
+  readonly edges: readonly Edge[]
+  readonly passes: readonly AccessPass[]
+  readonly memberships: readonly MembershipWindow[]
+  /** Per owner, the audiences that the rules of the school allow now. An owner who is not named may open to nobody. */
+  readonly allowed: ReadonlyMap<string, ReadonlySet<AudienceKind>>
+}
+
+/** Why somebody may. A path leads from the collection that has the pass down to the one that holds the thing. */
+export type Way =
+  | { readonly kind: 'owner' }
+  | { readonly kind: 'system' }
+  | { readonly kind: 'pass'; readonly passId: string; readonly path: readonly string[] }
+
+/** What stands in the way of a thing as a whole, or of one pass. */
+export type Obstacle =
+  | { readonly kind: 'no-pass' | 'not-published' | 'in-bin' }
+  | { readonly kind: 'hidden' | 'container-in-bin'; readonly passId: string; readonly containerId: string }
+  | { readonly kind: 'to-come'; readonly passId: string; readonly from: Instant }
+  | { readonly kind: 'ended'; readonly passId: string; readonly until: Instant }
+  | { readonly kind: 'rules' | 'right' | 'not-in-class'; readonly passId: string }
+
+export type AccessAnswer =
+  | {
+      readonly allowed: true
+      readonly ways: readonly Way[]
+      /** When it ends if nothing is changed; null without end. */
+      readonly until: Instant | null
+    }
+  | { readonly allowed: false; readonly standsInTheWay: readonly Obstacle[] }

@@ -1,0 +1,107 @@
+// A collection: an ordered list of pages, dividers and other collections; nested, they make a tree.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+import { idSchema } from '../people/index.ts'
+import { instantSchema } from '../time/index.ts'
+import {
+  LONGEST_COLLECTION_TITLE,
+  LONGEST_DIVIDER,
+  MOST_COLLECTION_OPERATIONS,
+  MOST_ITEMS,
+} from './valueLists.ts'
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
+  Type.Union([schema, Type.Null()])
+
+const title = Type.String({ maxLength: LONGEST_COLLECTION_TITLE })
+const dividerTitle = Type.String({ maxLength: LONGEST_DIVIDER })
+const shared = {
+  id: idSchema,
+  isHidden: Type.Boolean({ description: 'Hidden here for now; in other collections it may be shown' }),
+}
+
+export const collectionItemSchema = Type.Union([
+  object({ ...shared, kind: Type.Literal('page'), pageId: idSchema }),
+  object({ ...shared, kind: Type.Literal('divider'), title: dividerTitle }),
+  object({ ...shared, kind: Type.Literal('collection'), collectionId: idSchema }),
+])
+export type CollectionItem = Static<typeof collectionItemSchema>
+
+export const arrangementSchema = object({
+  title,
+  items: Type.Array(collectionItemSchema, { maxItems: MOST_ITEMS }),
+})
+/** What of a collection can be changed: its title, and what lies in it in which order. */
+export type Arrangement = Static<typeof arrangementSchema>
+
+const after = nullable(idSchema)
+export const collectionOperationSchema = Type.Union([
+  object({ op: Type.Literal('set-title'), title }),
+  object({ op: Type.Literal('insert'), item: collectionItemSchema, after }),
+  object({ op: Type.Literal('move'), id: idSchema, after }),
+  object({ op: Type.Literal('remove'), id: idSchema }),
+  object({ op: Type.Literal('set-hidden'), id: idSchema, isHidden: Type.Boolean() }),
+  object({ op: Type.Literal('name-divider'), id: idSchema, title: dividerTitle }),
+])
+export type CollectionOperation = Static<typeof collectionOperationSchema>
+
+export const collectionChangeSchema = object({
+  operations: Type.Array(collectionOperationSchema, {
+    minItems: 1,
+    maxItems: MOST_COLLECTION_OPERATIONS,
+  }),
+})
+export type CollectionChange = Static<typeof collectionChangeSchema>
+
+export const newCollectionSchema = object({ title })
+export type NewCollection = Static<typeof newCollectionSchema>
+
+/** What its author is told of a page or a collection that lies in a collection. */
+export const heldThingSchema = object({
+  id: idSchema,
+  kind: Type.Enum(['page', 'collection']),
+  title: Type.String(),
+  publishedAt: nullable(instantSchema),
+  isNewer: Type.Boolean({ description: 'Whether a page has changes that are not published' }),
+  binnedAt: nullable(instantSchema),
+})
+export type HeldThing = Static<typeof heldThingSchema>
+
+export const collectionSchema = object({
+  id: idSchema,
+  title,
+  items: Type.Array(collectionItemSchema),
+  things: Type.Array(heldThingSchema, { description: 'The pages and collections that its items name' }),
+  changedAt: instantSchema,
+  binnedAt: nullable(instantSchema),
+  revision: Type.Integer(),
+})
+export type Collection = Static<typeof collectionSchema>
+
+export const collectionRowSchema = object({
+  id: idSchema,
+  title: Type.String(),
+  pages: Type.Integer({ description: 'How many pages lie in it directly' }),
+  published: Type.Integer({ description: 'How many of them others would see' }),
+  changedAt: instantSchema,
+  binnedAt: nullable(instantSchema),
+})
+export type CollectionRow = Static<typeof collectionRowSchema>
+
+export const collectionListSchema = object({
+  items: Type.Array(collectionRowSchema),
+  next: nullable(Type.String()),
+  count: Type.Integer(),
+})
+export type CollectionList = Static<typeof collectionListSchema>
+
+/** One line of what others read: a page, a heading, or the beginning of a nested collection. */
+export const outlineLineSchema = object({
+  kind: Type.Enum(['page', 'divider', 'collection']),
+  id: idSchema,
+  title: Type.String(),
+  depth: Type.Integer({ minimum: 0, description: 'How deep it lies; 0 directly in the collection' }),
+})
+export type OutlineLine = Static<typeof outlineLineSchema>
