@@ -4,7 +4,9 @@ import { Type } from 'typebox'
 import { Hono } from 'hono'
 import { compress } from 'hono/compress'
 import { v7 as uuidv7 } from 'uuid'
+import { accessRoutes, mountLinks } from './access/index.ts'
 import { classRoutes } from './classes/index.ts'
+import { collectionRoutes } from './collections/index.ts'
 import { evidenceRoutes, mountUploads } from './evidence/index.ts'
 import { feedbackRoutes } from './feedback/index.ts'
 import {
@@ -58,6 +60,8 @@ export const productRoutes: readonly Route[] = [
   ...evidenceRoutes,
   ...reflectionRoutes,
   ...pageRoutes,
+  ...collectionRoutes,
+  ...accessRoutes,
   ...feedbackRoutes,
   ...recordRoutes,
 ]
@@ -90,6 +94,7 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
   })
 
   mountUploads(app, services, authenticate)
+  mountLinks(app, services)
   mountRoutes(app, services, routes, { authenticate, checkAnswers: options.checkAnswers ?? false })
   let description: object | undefined
   app.get('/api/openapi.json', (c) => c.json((description ??= describeApi(routes, VERSION))))

@@ -5,6 +5,12 @@ import type { Knex } from 'knex'
 /** The sort values of the last row, ending in its id. */
 export type CursorParts = readonly string[]
 
+/** Which page of a list is wanted. */
+export interface PageWish {
+  readonly cursor: string | undefined
+  readonly limit: number
+}
+
 export function toCursor(parts: CursorParts): string {
   return Buffer.from(JSON.stringify(parts)).toString('base64url')
 }
@@ -19,6 +25,23 @@ export function parseCursor(cursor: string, length: number): CursorParts {
     throw badCursor(cause)
   }
   throw badCursor()
+}
+
+/** Orders a query newest first and narrows it to one page, with one row more that tells whether there is a next. */
+export function newestFirst(
+  query: Knex.QueryBuilder,
+  [table, time]: readonly [table: string, time: string],
+  { cursor, limit }: PageWish,
+): Knex.QueryBuilder {
+  const [timeColumn, idColumn] = [`${table}.${time}`, `${table}.id`]
+  const page = query
+    .orderBy([timeColumn, idColumn].map((column) => ({ column, order: 'desc' })))
+    .limit(limit + 1)
+  if (cursor === undefined) return page
+  const [at = '', id = ''] = parseCursor(cursor, 2)
+  return page.where((q) =>
+    q.where(timeColumn, '<', at).orWhere((same) => same.where(timeColumn, at).where(idColumn, '<', id)),
+  )
 }
 
 function badCursor(cause?: unknown): AppError {

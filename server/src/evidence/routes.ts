@@ -18,7 +18,7 @@ import { fileRoute, route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countEvidence, listEvidence, listTags, listTray } from './store.ts'
 import { getUpload, listUploads } from './uploadService.ts'
-import { findOwnRendition, findOwnVersion } from './versionStore.ts'
+import { findRenditionOf, findVersionOf } from './versionStore.ts'
 
 const PAGE = 60
 
@@ -135,7 +135,7 @@ export const evidenceRoutes = [
       params: byVersion,
     },
     async ({ reader, actor, params }) => {
-      const version = await findOwnVersion(reader, actor, params.id, params.n)
+      const version = await findVersionOf(reader, actor.personId, params.id, params.n)
       if (!version) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime, fileName } = version
       return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
@@ -149,7 +149,7 @@ export const evidenceRoutes = [
       params: object({ id: idSchema, n: number, kind: Type.Enum([...renditionKinds]) }),
     },
     async ({ reader, actor, params }) => {
-      const rendition = await findOwnRendition(reader, actor, params.id, params.n, params.kind)
+      const rendition = await findRenditionOf(reader, actor.personId, params.id, params.n, params.kind)
       if (!rendition) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime } = rendition
       return { sha256, bytes, mime, fileName: `${params.kind}.webp`, inline: true }

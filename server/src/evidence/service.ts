@@ -9,7 +9,7 @@ import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { enqueueRendering } from './keepFile.ts'
 import * as store from './store.ts'
-import { findOwnVersion, insertVersion } from './versionStore.ts'
+import { findVersionOf, insertVersion } from './versionStore.ts'
 
 export async function getEvidence(reader: Reader, actor: PersonActor, id: string): Promise<Evidence> {
   const found = await store.findEvidence(reader, actor, id)
@@ -61,7 +61,7 @@ export function restoreVersion(
 ): Promise<Evidence> {
   return inTransaction(on, async (trx) => {
     const present = await getKept(trx, actor, id)
-    const earlier = await findOwnVersion(trx, actor, id, n)
+    const earlier = await findVersionOf(trx, actor.personId, id, n)
     if (!earlier) throw new AppError('not-found', 'no-such-version')
     const next = (present.versions[0]?.n ?? 0) + 1
     if (!(await store.updateEvidence(trx, id, revision, { currentVersion: next })))

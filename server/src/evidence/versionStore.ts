@@ -1,6 +1,5 @@
 // Versions of evidence, the files they are, and the renditions made of them.
 import type { PreviewProblem, PreviewState, RenditionKind } from '@valise/core/evidence'
-import type { PersonActor } from '@valise/core/people'
 import type { Reader, Trx } from '../database/index.ts'
 import { keepFileRow } from '../files/index.ts'
 import { MAKER_VERSION } from './renderPicture.ts'
@@ -27,16 +26,16 @@ export async function insertVersion(trx: Trx, version: NewVersion): Promise<void
   await trx.sql('evidenceVersions').insert({ ...version, createdAt: trx.now })
 }
 
-/** A version of one's own item, or null. */
-export async function findOwnVersion(
+/** A version of an item of this owner, or null. Whether the caller may see it was decided before. */
+export async function findVersionOf(
   reader: Reader,
-  actor: PersonActor,
+  ownerId: string,
   evidenceId: string,
   n: number,
 ): Promise<NewVersion | null> {
   const row: (NewVersion & { createdAt: string }) | undefined = await reader
     .sql('evidenceVersions')
-    .where({ evidenceId, n, ownerId: actor.personId })
+    .where({ evidenceId, n, ownerId })
     .first()
   if (!row) return null
   const { createdAt: _, ...version } = row
@@ -81,17 +80,17 @@ export interface RenditionFile {
   readonly bytes: number
 }
 
-/** The newest rendition of a version of one's own. */
-export async function findOwnRendition(
+/** The newest rendition of a version of an item of this owner. */
+export async function findRenditionOf(
   reader: Reader,
-  actor: PersonActor,
+  ownerId: string,
   evidenceId: string,
   n: number,
   kind: RenditionKind,
 ): Promise<RenditionFile | null> {
   const row = await reader
     .sql('renditions')
-    .where({ evidenceId, n, kind, ownerId: actor.personId })
+    .where({ evidenceId, n, kind, ownerId })
     .orderBy(
       ['recipeRevision', 'concealRevision', 'makerVersion'].map((column) => ({ column, order: 'desc' })),
     )

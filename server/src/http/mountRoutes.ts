@@ -17,6 +17,10 @@ import { assertAnswer, parseInput } from './validation.ts'
 
 const MOST_BODY_BYTES = 1_000_000
 const COOKIE = 'valise'
+/** Before the id of a visitor link's pass: a cookie for each link that this browser opened. */
+export const LINK_COOKIE = 'valise-link-'
+/** More links than this are passed over; nobody holds as many at once. */
+const MOST_LINKS = 20
 
 export interface Authenticated {
   readonly actor: PersonActor
@@ -172,6 +176,9 @@ function clientOf(c: Context, services: Services): Client {
     address: addressOf(c, services.config.behindProxy),
     userAgent: c.req.header('user-agent') ?? '',
     sessionToken: getCookie(c, COOKIE) ?? null,
+    linkCodes: Object.entries(getCookie(c))
+      .flatMap(([name, code]) => (name.startsWith(LINK_COOKIE) ? [code] : []))
+      .slice(0, MOST_LINKS),
     startSession: (token: string, endsAt: Instant) =>
       setCookie(c, COOKIE, token, {
         httpOnly: true,

@@ -3,7 +3,9 @@ import { createMembership, createPerson } from '../people/index.ts'
 import { personNamed, systemActor } from '@valise/core/people'
 import {
   describeEachDatabase,
+  insertSampleCollection,
   insertSampleEvidence,
+  insertSampleSharing,
   makeSmallSchool,
   makeTestSite,
 } from '../testing/index.ts'
@@ -25,6 +27,13 @@ const lists = [
   '/api/logbooks',
   '/api/logbooks/count',
   '/api/entries?limit=200',
+  '/api/collections?limit=200',
+  '/api/collections/count',
+  '/api/sharing',
+  '/api/sharing/audiences',
+  '/api/sharing/look',
+  '/api/opened-to-me?limit=200',
+  '/api/opened-to-me/count',
 ]
 
 describeEachDatabase('lists', (open) => {
@@ -53,6 +62,8 @@ describeEachDatabase('lists', (open) => {
       return counts
     }
 
+    const { mireille, wren } = school.people
+    const containerId = await inTransaction(database, (trx) => insertSampleCollection(trx, mireille))
     const few = await countAll()
     await inTransaction(database, async (trx) => {
       for (let n = 0; n < 1000; n += 1) {
@@ -69,9 +80,13 @@ describeEachDatabase('lists', (open) => {
         } as const
         await createMembership(trx, systemActor('test'), person.id, membership)
         await insertSampleEvidence(trx, school.people.mireille, n)
+        await insertSampleSharing(trx, { n, personId: mireille, otherId: wren, containerId })
       }
     })
     expect(await countAll()).toEqual(few)
-    expect(Math.max(...Object.values(few))).toBeLessThanOrEqual(6)
+    // What others opened is explained by the core, which needs their passes, places and rules.
+    const { '/api/opened-to-me?limit=200': opened, ...others } = few
+    expect(opened).toBeLessThanOrEqual(14)
+    expect(Math.max(...Object.values(others))).toBeLessThanOrEqual(8)
   }, 120_000)
 })

@@ -40,6 +40,8 @@ export interface Client {
   readonly userAgent: string
   /** The session cookie as it came. */
   readonly sessionToken: string | null
+  /** The codes of the visitor links that were opened here, as they came. */
+  readonly linkCodes: readonly string[]
   startSession(token: string, endsAt: string): void
   endSession(): void
 }

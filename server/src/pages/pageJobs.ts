@@ -1,7 +1,8 @@
-// Background work on pages and entries: those whose days in the bin are over go for good.
+// Background work on pages, entries and collections: those whose days in the bin are over go for good.
 import { BIN_KEPT_DAYS } from '@valise/core/evidence'
 import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
+import { sweepCollections } from '../collections/index.ts'
 import { inTransaction } from '../database/index.ts'
 import { deleteDrafts } from '../drafts/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
@@ -30,6 +31,7 @@ function sweepDrafts({ database }: Services): Promise<Instant> {
       ...(await listPagesBinnedBefore(trx, over)),
       ...(await listEntriesBinnedBefore(trx, over)),
     ])
+    await sweepCollections(trx)
     return addMinutes(trx.now, EVERY_MINUTES)
   })
 }

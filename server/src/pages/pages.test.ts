@@ -235,7 +235,7 @@ describeEachDatabase('pages', (open) => {
     await wren.put(`${path}/bin`, undefined)
     expect((await wren.get('/api/pages')).body.items).toEqual([])
     expect((await wren.get('/api/pages?shelf=bin')).body.count).toBe(1)
-    expect((await wren.get(`${path}/published`)).status).toBe(409)
+    expect((await wren.get(`${path}/published`)).status).toBe(404)
     const edit = await sendEdit(wren, path, { base: 2, operations: [writeText('a', 'x')] })
     expect([edit.status, edit.body.reason]).toEqual([409, 'in-the-bin'])
     await wren.delete(`${path}/bin`)

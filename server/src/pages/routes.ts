@@ -1,17 +1,13 @@
 // Pages over HTTP: the author's list, one page, edits of its draft, publishing, and what was published.
+import { readPageSchema } from '@valise/core/access'
 import { mayStandInline } from '@valise/core/evidence'
-import {
-  newPageSchema,
-  pageListSchema,
-  pageSchema,
-  publishedViewSchema,
-  usesSchema,
-} from '@valise/core/pages'
+import { newPageSchema, pageListSchema, pageSchema, usesSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
+import { findViewer } from '../access/index.ts'
 import { binRoutes, draftRoutes } from '../drafts/index.ts'
-import { findOwnRendition, findOwnVersion, getEvidence } from '../evidence/index.ts'
+import { findRenditionOf, findVersionOf, getEvidence } from '../evidence/index.ts'
 import { fileRoute, route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countPages, listPages, listUses } from './store.ts'
@@ -97,24 +93,25 @@ export const pageRoutes = [
       method: 'get',
       path: '/api/pages/{id}/published',
       summary: 'The page as others see it',
-      who: 'signed-in',
+      who: 'anyone',
       params: byId,
-      answer: publishedViewSchema,
+      answer: readPageSchema,
     },
-    ({ reader, actor, params }) => service.getPublished(reader, actor, params.id),
+    async (call) => service.readPage(call.reader, await findViewer(call), call.params.id),
   ),
   fileRoute(
     {
       path: '/api/pages/{id}/published/{n}/pieces/{piece}/screen',
       summary: 'The picture of a published piece',
-      who: 'signed-in',
+      who: 'anyone',
       params: byPiece,
     },
-    async ({ reader, actor, params }) => {
+    async (call) => {
+      const { reader, params } = call
       const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: false }
-      const found = await service.findPublishedPiece(reader, actor, wanted)
+      const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
       const rendition =
-        found && (await findOwnRendition(reader, actor, found.item.id, found.item.n, 'screen'))
+        found && (await findRenditionOf(reader, found.ownerId, found.item.id, found.item.n, 'screen'))
       if (!rendition) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime } = rendition
       return { sha256, bytes, mime, fileName: 'screen.webp', inline: true }
@@ -124,13 +121,14 @@ export const pageRoutes = [
     {
       path: '/api/pages/{id}/published/{n}/pieces/{piece}/file',
       summary: 'The file of a published piece, where its author offers it',
-      who: 'signed-in',
+      who: 'anyone',
       params: byPiece,
     },
-    async ({ reader, actor, params }) => {
+    async (call) => {
+      const { reader, params } = call
       const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: true }
-      const found = await service.findPublishedPiece(reader, actor, wanted)
-      const version = found && (await findOwnVersion(reader, actor, found.item.id, found.item.n))
+      const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
+      const version = found && (await findVersionOf(reader, found.ownerId, found.item.id, found.item.n))
       if (!version) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime, fileName } = version
       return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }

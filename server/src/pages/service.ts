@@ -1,18 +1,11 @@
 // Pages: beginning one, editing its draft, publishing it, the bin.
+import type { ReadPage, Viewer } from '@valise/core/access'
 import { isPlayed, newDocument, placedPieces, renderPage } from '@valise/core/pages'
-import type {
-  NewPage,
-  Page,
-  PageDocument,
-  PageView,
-  Piece,
-  PublishedView,
-  Shown,
-  ShownEvidence,
-} from '@valise/core/pages'
+import type { NewPage, Page, PageDocument, PageView, Piece, Shown, ShownEvidence } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
+import { getReaderFacts, refusalFor } from '../access/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, deleteDrafts, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
@@ -38,8 +31,7 @@ export function createPage(
 export async function getPage(reader: Reader, actor: PersonActor, id: string): Promise<Page> {
   const head = await getHead(reader, actor, id)
   const draft = await getDraft(reader, actor, id)
-  const published =
-    head.published === null ? null : await store.findPublished(reader, actor, id, head.published)
+  const published = head.published === null ? null : await store.findPublished(reader, id, head.published)
   return {
     id,
     draft,
@@ -81,37 +73,56 @@ export function publishPage(on: Writable, actor: PersonActor, id: string, revisi
       draftRevision: revision,
     }
     await store.insertPublished(trx, id, published)
+    const evidenceIds = Object.values(shown.evidence).map((item) => item.id)
+    await store.replacePublishedEvidence(trx, id, [...new Set(evidenceIds)])
     await store.updatePage(trx, id, { published: n, publishedAt: trx.now, publishedRevision: revision })
     return getPage(trx, actor, id)
   })
 }
 
-/** What others see of a page. What its author put into the bin since is not shown any more. */
-export async function getPublished(reader: Reader, actor: PersonActor, id: string): Promise<PublishedView> {
-  const { published: n } = await getKept(reader, actor, id)
-  const published = n === null ? null : await store.findPublished(reader, actor, id, n)
+/**
+ * A published page for whoever may look at it. What its author put into the bin since is not shown any more.
+ *
+ * @throws AppError `not-found` for whoever may not, as for what is not there; see `refusalFor`
+ */
+export async function readPage(reader: Reader, viewer: Viewer, id: string): Promise<ReadPage> {
+  const seen = await store.findSeenPage(reader, viewer, id)
+  if (!seen) throw await refusalFor(reader, viewer, id)
+  const published = seen.published === null ? null : await store.findPublished(reader, id, seen.published)
   if (!published) throw new AppError('not-found', 'not-found')
-  const { at, title, document } = published
+  const { n, at, title, document } = published
   const shown = await withoutWithheld(reader, published)
   const html =
     shown === published.shown
       ? published.html
       : renderPage(document, publishedView(id, published.n, document, shown))
-  return { n: published.n, at, title, html }
+  return {
+    ...{ id, n, at, title, lang: document.lang, html },
+    ...(await getReaderFacts(reader, viewer, seen)),
+    collections: await store.listCollectionsAround(reader, viewer, id),
+  }
 }
 
 export interface PublishedPiece {
+  readonly ownerId: string
   readonly piece: Piece
   readonly item: ShownEvidence
 }
 
-/** The evidence of one piece of a published page; null where it is withheld, or its file is not offered. */
+/**
+ * The evidence of one piece of a published page; null where the viewer may not look, it is withheld, or its file is not
+ * offered. Others see what is published now; earlier versions are the author's alone.
+ */
 export async function findPublishedPiece(
   reader: Reader,
-  actor: PersonActor,
+  viewer: Viewer,
   wanted: { readonly pageId: string; readonly n: number; readonly pieceId: string; readonly isFile: boolean },
 ): Promise<PublishedPiece | null> {
-  const published = await store.findPublished(reader, actor, wanted.pageId, wanted.n)
+  const seen = await store.findSeenPage(reader, viewer, wanted.pageId)
+  if (!seen) return null
+  const isMine = viewer.kind === 'person' && viewer.personId === seen.ownerId
+  if (!isMine && wanted.n !== seen.published) return null
+  const published = await store.findPublished(reader, wanted.pageId, wanted.n)
   if (!published) return null
   const shown = await withoutWithheld(reader, published)
   const item = shown.evidence[wanted.pieceId]
@@ -122,7 +133,7 @@ export async function findPublishedPiece(
     .find(({ id }) => id === wanted.pieceId)
   if (!item || !piece) return null
   const mayTake = piece.kind === 'file' && (piece.isOffered || isPlayed(item))
-  return wanted.isFile && !mayTake ? null : { piece, item }
+  return wanted.isFile && !mayTake ? null : { ownerId: seen.ownerId, piece, item }
 }
 
 /** Putting a page into the bin that lies there already leaves it there, with its day. */

@@ -1,11 +1,13 @@
-// Pages in the database: the author's own list, and what was published. So far, what one sees is what one owns.
+// Pages in the database: the author's own list, and what was published for whoever may look.
+import type { Viewer } from '@valise/core/access'
 import { upgradeDocument } from '@valise/core/pages'
 import type { PageDocument, PageList, PageRow, Published, Shown, Use } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
-import { countRows, parseCursor, toCursor } from '../database/index.ts'
-import type { Reader, Trx } from '../database/index.ts'
+import { accessScope } from '../access/index.ts'
+import { countRows, newestFirst, toCursor } from '../database/index.ts'
+import type { PageWish, Reader, Trx } from '../database/index.ts'
 
 export type PageShelf = 'kept' | 'bin'
 
@@ -14,33 +16,19 @@ export async function listPages(
   reader: Reader,
   actor: PersonActor,
   shelf: PageShelf,
-  { cursor, limit }: { cursor: string | undefined; limit: number },
+  wish: PageWish,
 ): Promise<PageList> {
   const time = shelf === 'kept' ? 'changedAt' : 'binnedAt'
   const onShelf = ownPages(reader, actor).modify((q) =>
     shelf === 'kept' ? q.whereNull('binnedAt') : q.whereNotNull('binnedAt'),
   )
-  const page = withRevision(onShelf.clone())
-    .orderBy([
-      { column: `pages.${time}`, order: 'desc' },
-      { column: 'pages.id', order: 'desc' },
-    ])
-    .limit(limit + 1)
-  if (cursor !== undefined) {
-    const [at, id] = parseCursor(cursor, 2)
-    page.where((q) =>
-      q
-        .where(`pages.${time}`, '<', String(at))
-        .orWhere((same) => same.where(`pages.${time}`, String(at)).where('pages.id', '<', String(id))),
-    )
-  }
-  const rows: PageRecord[] = await page
-  const items = rows.slice(0, limit).map(toPageRow)
+  const rows: PageRecord[] = await newestFirst(withRevision(onShelf.clone()), ['pages', time], wish)
+  const items = rows.slice(0, wish.limit).map(toPageRow)
   const last = items.at(-1)
   const lastAt = shelf === 'kept' ? last?.changedAt : last?.binnedAt
   return {
     items,
-    next: rows.length > limit && last && lastAt ? toCursor([lastAt, last.id]) : null,
+    next: rows.length > wish.limit && last && lastAt ? toCursor([lastAt, last.id]) : null,
     count: await countRows(onShelf),
   }
 }
@@ -110,24 +98,66 @@ export async function insertPublished(
   })
 }
 
-/** A published version of one's own page. */
+/** A page that the viewer may look at, own or not: whose it is, and which version is published. */
+export async function findSeenPage(
+  reader: Reader,
+  viewer: Viewer,
+  id: string,
+): Promise<{ readonly id: string; readonly ownerId: string; readonly published: number | null } | null> {
+  const row = await reader
+    .sql('pages')
+    .where('pages.id', id)
+    .whereNull('pages.binnedAt')
+    .modify(accessScope(reader, viewer, 'pages'))
+    .first('id', 'ownerId', 'published')
+  return row ?? null
+}
+
+/** A published version. Whether the caller may look at the page was decided before. */
 export async function findPublished(
   reader: Reader,
-  actor: PersonActor,
   pageId: string,
   n: number,
 ): Promise<PublishedPage | null> {
-  const row = await reader
-    .sql('publishedPages')
-    .join('pages', 'pages.id', 'publishedPages.pageId')
-    .where({ 'pages.ownerId': actor.personId, pageId, n })
-    .whereNull('pages.binnedAt')
-    .first('publishedPages.*')
+  const row = await reader.sql('publishedPages').where({ pageId, n }).first()
   if (!row) return null
   const document: PageDocument = upgradeDocument(JSON.parse(row.document))
   const shown: Shown = JSON.parse(row.shown)
   const { title, html, draftRevision, at } = row
   return { n: row.n, at, title, html, draftRevision, document, shown }
+}
+
+/** Collections that hold a page and that the viewer may look at, those that lie in others of them last. */
+export async function listCollectionsAround(
+  reader: Reader,
+  viewer: Viewer,
+  pageId: string,
+): Promise<string[]> {
+  const { sql } = reader
+  const rows: { id: string }[] = await sql('collections')
+    .whereIn('collections.id', sql('reach').where({ thingId: pageId }).select('containerId'))
+    .whereNull('collections.binnedAt')
+    .modify(accessScope(reader, viewer, 'collections'))
+    .orderBy('collections.id')
+    .select('collections.id')
+  const ids = rows.map(({ id }) => id)
+  const inner: { thingId: string }[] = await sql('reach')
+    .whereIn('containerId', ids)
+    .whereIn('thingId', ids)
+    .select('thingId')
+  const isInner = (id: string) => inner.some(({ thingId }) => thingId === id)
+  return [...ids.filter((id) => !isInner(id)), ...ids.filter(isInner)]
+}
+
+/** Writes down which evidence the published version of a page shows. */
+export async function replacePublishedEvidence(
+  trx: Trx,
+  pageId: string,
+  evidenceIds: readonly string[],
+): Promise<void> {
+  await trx.sql('publishedEvidence').where({ pageId }).delete()
+  if (evidenceIds.length > 0)
+    await trx.sql('publishedEvidence').insert(evidenceIds.map((evidenceId) => ({ pageId, evidenceId })))
 }
 
 /** Things among these that are gone or in the bin: whatever showed them shows them no more. */

@@ -1,4 +1,5 @@
 // The school and its year groups in the database.
+import type { AudienceKind } from '@valise/core/access'
 import type { School, YearGroup } from '@valise/core/people'
 import type { Reader, Trx } from '../database/index.ts'
 
@@ -20,9 +21,11 @@ export async function insertYearGroup(
   trx: Trx,
   yearGroup: Omit<YearGroup, 'id'>,
   position: number,
+  audiences: readonly AudienceKind[],
 ): Promise<string> {
   const id = trx.newId()
   await trx.sql('yearGroups').insert({ id, ...yearGroup, position, revision: 1 })
+  await trx.sql('sharingAllowances').insert(audiences.map((audience) => ({ yearGroupId: id, audience })))
   return id
 }
 

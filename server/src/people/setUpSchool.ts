@@ -1,4 +1,5 @@
 // Setting up a school in an empty data folder: its name and zone, its year groups, its first administrator.
+import { usualAudiences } from '@valise/core/access'
 import { systemActor } from '@valise/core/people'
 import type { PersonInput, School, YearGroup } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -34,7 +35,8 @@ export function setUpSchool(on: Writable, plan: SchoolPlan): Promise<SetUpSchool
     await insertSchool(trx, plan.school)
     const yearGroupIds = new Map<string, string>()
     for (const [position, yearGroup] of plan.yearGroups.entries()) {
-      yearGroupIds.set(yearGroup.name, await insertYearGroup(trx, yearGroup, position))
+      const audiences = usualAudiences({ isYoungest: position === 0 })
+      yearGroupIds.set(yearGroup.name, await insertYearGroup(trx, yearGroup, position, audiences))
     }
     const { person } = await createPerson(trx, systemActor('set-up'), plan.administrator)
     return { administratorId: person.id, yearGroupIds }

@@ -1,6 +1,7 @@
 // For tests and measurements: databases, a site without a socket, a small school.
 export { describeEachDatabase, openTestSqlite, TEST_START } from './databases.ts'
 export { insertSampleEvidence } from './sampleEvidence.ts'
+export { insertSampleCollection, insertSampleSharing } from './sampleSharing.ts'
 export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
 export { makeSmallSchool } from './smallSchool.ts'

@@ -109,8 +109,7 @@ export class TestBrowser {
       headers: sent,
       ...(body !== undefined && { body: raw }),
     })
-    const set = response.headers.get('set-cookie')
-    if (set !== null) this.cookie = set.split(';')[0] ?? ''
+    for (const set of response.headers.getSetCookie()) this.#keepCookie(set)
     const bytes = Buffer.from(await response.arrayBuffer())
     const answer = bytes.toString('utf8')
     const isJson = response.headers.get('content-type')?.includes('json')
@@ -126,6 +125,13 @@ export class TestBrowser {
   patch = (path: string, body: unknown, revision?: number) =>
     this.ask('PATCH', path, body, revisionHeader(revision))
   delete = (path: string) => this.ask('DELETE', path)
+
+  #keepCookie(set: string): void {
+    const cookie = set.split(';')[0] ?? ''
+    const name = cookie.slice(0, cookie.indexOf('=') + 1)
+    const others = this.cookie.split('; ').filter((one) => one !== '' && !one.startsWith(name))
+    this.cookie = [...others, cookie].join('; ')
+  }
 
   async signIn(signInName: string, password = TEST_PASSWORD): Promise<Answer> {
     return this.post('/api/session', { signInName, password })

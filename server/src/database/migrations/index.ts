@@ -5,6 +5,7 @@ import * as recordsAndNews from './20261123062000_create_records_and_news.ts'
 import * as filesAndJobs from './20261123100000_create_files_and_jobs.ts'
 import * as evidence from './20261123101000_create_evidence.ts'
 import * as pagesAndLogbooks from './20261123130000_create_pages_and_logbooks.ts'
+import * as collectionsAndPasses from './20261123150000_create_collections_and_passes.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -13,4 +14,5 @@ export const migrations = [
   filesAndJobs,
   evidence,
   pagesAndLogbooks,
+  collectionsAndPasses,
 ] as const

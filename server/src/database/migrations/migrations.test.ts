@@ -33,6 +33,14 @@ const proofs: Record<string, readonly string[]> = {
     'logbooks',
     'logEntries',
   ],
+  '20261123150000_create_collections_and_passes': [
+    'collections',
+    'collectionItems',
+    'reach',
+    'passes',
+    'sharingAllowances',
+    'publishedEvidence',
+  ],
 }
 
 describeEachDatabase('migrations', (open) => {
@@ -48,6 +56,45 @@ describeEachDatabase('migrations', (open) => {
     const database = await open()
     await migrateToLatest(database)
     expect(await database.writer('knex_migrations')).toHaveLength(migrations.length)
+  })
+
+  it('gives schools that were there before their sharing rules, and notes what their pages show', async () => {
+    const database = await open({ migrated: false })
+    await migrateUpTo(database, '20261123130000_create_pages_and_logbooks')
+    const { writer } = database
+    for (const [position, id] of ['young', 'old'].entries()) {
+      const row = { id, name: id, position, shownNameRule: 'full', idleMinutes: 1, absoluteMinutes: 1 }
+      await writer('yearGroups').insert({ ...row, revision: 1 })
+    }
+    const names = { fullName: 'P', firstName: 'P', sortName: 'p', signInName: 'p', signInKey: 'p' }
+    const flags = { language: 'en', letterKeys: 1, administrator: 0, createdAt: 'now', revision: 1 }
+    await writer('people').insert({ id: 'p', ...names, ...flags })
+    const owned = { ownerId: 'p', createdAt: 'now' }
+    await writer('evidence').insert({
+      ...{ id: 'map', ...owned, kind: 'picture', title: '', currentVersion: 1, rights: '{}', revision: 1 },
+      ...{ madeAt: 'now', madeAtKnown: 0 },
+    })
+    const draft = { id: 'page', revision: 1, checkpoint: '{}', checkpointRevision: 1, changedAt: 'now' }
+    await writer('drafts').insert({ ...draft, ...owned })
+    await writer('pages').insert({ id: 'page', ownerId: 'p', title: '', published: 1, changedAt: 'now' })
+    const shown = JSON.stringify({ evidence: { a: { id: 'map' }, b: { id: 'map' }, c: { id: 'gone' } } })
+    const published = {
+      pageId: 'page',
+      n: 1,
+      title: '',
+      document: '{}',
+      html: '',
+      draftRevision: 1,
+      at: 'now',
+    }
+    await writer('publishedPages').insert({ ...published, shown })
+    await migrateToLatest(database)
+    const allowed = await writer('sharingAllowances').orderBy(['yearGroupId', 'audience'])
+    expect(
+      allowed.filter(({ yearGroupId }) => yearGroupId === 'young').map(({ audience }) => audience),
+    ).toEqual(['assessors', 'class'])
+    expect(allowed).toHaveLength(6)
+    expect(await writer('publishedEvidence')).toEqual([{ pageId: 'page', evidenceId: 'map' }])
   })
 
   it('takes the children of a person along when the person goes', async () => {

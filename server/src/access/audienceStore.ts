@@ -1,0 +1,142 @@
+// Whom somebody may open things to: the classes they are in now, and the people there. And how many can see a thing.
+import type { Audiences, SeenBy } from '@valise/core/access'
+import { isAssessorRole, resolveShownName } from '@valise/core/people'
+import type { ClassRole, PersonActor, ShownNameRule } from '@valise/core/people'
+import type { Knex } from 'knex'
+import type { Reader } from '../database/index.ts'
+import { peopleNow } from '../people/index.ts'
+import { openPassesAtAll, presentMembers } from './scopeStore.ts'
+
+/** The others in one's classes of the moment, by the names that they see of each other. */
+export async function listAudiences(
+  reader: Reader,
+  actor: PersonActor,
+): Promise<Pick<Audiences, 'classes' | 'people'>> {
+  const classIds = actor.memberships.map(({ classId }) => classId)
+  const rows: MemberRow[] = await peopleNow(reader)
+    .join(
+      presentMembers(reader).whereIn('classId', classIds).select('personId', 'classId', 'role').as('member'),
+      'member.personId',
+      'people.id',
+    )
+    .join('classes', 'classes.id', 'member.classId')
+    .whereNull('people.endedAt')
+    .whereNot('people.id', actor.personId)
+    .orderBy(['classes.sortName', 'people.sortName', 'people.id'])
+    .select('people.id', 'people.fullName', 'people.firstName', 'people.chosenName')
+    .select('yearGroup.shownNameRule', 'member.classId', 'member.role', 'classes.name as className')
+  const named = rows.map((row) => ({ ...row, name: resolveShownName(row, row.shownNameRule) }))
+  const names = new Map(await listClassNames(reader, classIds))
+  return {
+    classes: [...names].map(([id, name]) => {
+      const members = named.filter((row) => row.classId === id)
+      const assessors = members.filter(({ role }) => isAssessorRole(role))
+      return {
+        id,
+        name,
+        people: new Set(members.map((member) => member.id)).size,
+        assessors: assessors.map((one) => ({ id: one.id, name: one.name })),
+      }
+    }),
+    people: named
+      .filter(({ id }, at) => named.findIndex((row) => row.id === id) === at)
+      .map(({ id, name, role, className }) => ({ id, name, isAssessor: isAssessorRole(role), className })),
+  }
+}
+
+async function listClassNames(reader: Reader, ids: readonly string[]): Promise<[string, string][]> {
+  const rows: { id: string; name: string }[] = await reader
+    .sql('classes')
+    .whereIn('id', [...ids])
+    .orderBy(['sortName', 'id'])
+    .select('id', 'name')
+  return rows.map(({ id, name }) => [id, name])
+}
+
+/** How many people, and how many links, can see one of the wanted things of one's own now. */
+async function countSeersOf(
+  reader: Reader,
+  actor: PersonActor,
+  areWanted: (things: Knex.QueryBuilder) => void,
+): Promise<SeenBy> {
+  const { sql } = reader
+  const shown = sql('pages')
+    .where('ownerId', actor.personId)
+    .modify(areWanted)
+    .whereNull('binnedAt')
+    .whereNotNull('published')
+    .select('id')
+    .union(
+      sql('collections')
+        .where('ownerId', actor.personId)
+        .modify(areWanted)
+        .whereNull('binnedAt')
+        .select('id'),
+    )
+  const open = openPassesAtAll(reader)
+    .where('passes.ownerId', actor.personId)
+    .where((any) =>
+      any
+        .whereIn('passes.thingId', shown.clone())
+        .orWhereIn('passes.thingId', sql('reach').whereIn('thingId', shown.clone()).select('containerId')),
+    )
+  const passes: OpenPass[] = await open.select('audience', 'personId', 'classId')
+  const classIds = (kind: string) =>
+    passes.flatMap(({ audience, classId }) => (audience === kind && classId !== null ? [classId] : []))
+  const people = await sql('people')
+    .whereNull('endedAt')
+    .whereNot('id', actor.personId)
+    .where((any) =>
+      any
+        .whereIn(
+          'id',
+          passes.flatMap(({ personId }) => (personId === null ? [] : [personId])),
+        )
+        .orWhereIn('id', presentMembers(reader).whereIn('classId', classIds('class')).select('personId'))
+        .orWhereIn(
+          'id',
+          presentMembers(reader)
+            .whereIn('classId', classIds('assessors'))
+            .whereNot('role', 'student')
+            .select('personId'),
+        ),
+    )
+    .count({ count: '*' })
+    .first()
+  return {
+    people: Number(people?.count ?? 0),
+    links: passes.filter(({ audience }) => audience === 'link').length,
+  }
+}
+
+/** How many can see a page or collection of one's own now. */
+export function countSeers(reader: Reader, actor: PersonActor, thingId: string): Promise<SeenBy> {
+  return countSeersOf(reader, actor, (things) => void things.where({ id: thingId }))
+}
+
+/** How many can see an item of one's own now, on published pages. */
+export function countSeersOfEvidence(
+  reader: Reader,
+  actor: PersonActor,
+  evidenceId: string,
+): Promise<SeenBy> {
+  const pages = reader.sql('publishedEvidence').where({ evidenceId }).select('pageId')
+  return countSeersOf(reader, actor, (things) => void things.whereIn('id', pages.clone()))
+}
+
+interface OpenPass {
+  readonly audience: string
+  readonly personId: string | null
+  readonly classId: string | null
+}
+
+interface MemberRow {
+  readonly id: string
+  readonly fullName: string
+  readonly firstName: string
+  readonly chosenName: string | null
+  readonly shownNameRule: ShownNameRule | null
+  readonly classId: string
+  readonly role: ClassRole
+  readonly className: string
+}

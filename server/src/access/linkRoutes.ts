@@ -1,0 +1,25 @@
+// Opening a visitor link: its code goes into a cookie of that link alone, and the address goes on without it.
+import type { Hono } from 'hono'
+import { setCookie } from 'hono/cookie'
+import { LINK_COOKIE } from '../http/index.ts'
+import type { Services } from '../services.ts'
+import { findLinks } from './viewer.ts'
+import { OPEN_PATH } from './service.ts'
+
+/** A code that opens nothing goes on to a page that says so, whether it never was one or is one no more. */
+export function mountLinks(app: Hono, services: Services): void {
+  app.get(`${OPEN_PATH}:code`, async (c) => {
+    const code = c.req.param('code')
+    const [link] = await findLinks(services.database.reader(), services, [code])
+    if (!link) return c.redirect('/no-such-link', 303)
+    // Without an end of its own: it goes when the browser is closed, so that nothing is left for the next.
+    setCookie(c, `${LINK_COOKIE}${link.id}`, code, {
+      httpOnly: true,
+      sameSite: 'Lax',
+      path: '/',
+      secure: services.config.publicAddress.startsWith('https:'),
+    })
+    c.header('cache-control', 'no-store')
+    return c.redirect(`/${link.collectionId === null ? 'pages' : 'collections'}/${link.thingId}`, 303)
+  })
+}

@@ -1,0 +1,153 @@
+// Opened to me: what others gave somebody a pass for, as they meet it: published, with its published title.
+import { prepareAccess } from '@valise/core/access'
+import type { OpenedList, OpenedThing, Viewer } from '@valise/core/access'
+import { resolveShownName } from '@valise/core/people'
+import type { PersonActor, ShownNameRule } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import type { Knex } from 'knex'
+import { newestFirst, toCursor } from '../database/index.ts'
+import type { PageWish, Reader } from '../database/index.ts'
+import { peopleNow } from '../people/index.ts'
+import { openPasses } from './scopeStore.ts'
+import { loadWorldAbout } from './worldStore.ts'
+
+/** One page of it, what was opened last first. What lies in a collection that was opened is not told apart. */
+export async function listOpened(reader: Reader, actor: PersonActor, wish: PageWish): Promise<OpenedList> {
+  const things = reader.sql.select('*').from(openedThings(reader, actor).as('opened'))
+  const rows: OpenedRow[] = await newestFirst(things, ['opened', 'openedAt'], wish)
+  const shown = rows.slice(0, wish.limit)
+  const last = shown.at(-1)
+  return {
+    items: await describe(reader, actor, shown),
+    next: rows.length > wish.limit && last ? toCursor([last.openedAt, last.id]) : null,
+    count: await countOpened(reader, actor),
+  }
+}
+
+export async function countOpened(reader: Reader, actor: PersonActor): Promise<number> {
+  const row = await reader.sql.count({ count: '*' }).from(openedThings(reader, actor).as('opened')).first()
+  return Number(row?.count ?? 0)
+}
+
+/** The things with an open pass for somebody that others own and that can be seen, each once. */
+function openedThings(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+  const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
+  return openPasses(reader, viewer)
+    .leftJoin('pages', 'pages.id', 'passes.pageId')
+    .leftJoin('collections', 'collections.id', 'passes.collectionId')
+    .whereNot('passes.ownerId', actor.personId)
+    .where((seen) =>
+      seen
+        .where((page) => page.whereNotNull('pages.published').whereNull('pages.binnedAt'))
+        .orWhere((collection) => collection.whereNotNull('collections.id').whereNull('collections.binnedAt')),
+    )
+    .groupBy('passes.thingId', 'passes.ownerId')
+    .select('passes.thingId as id', 'passes.ownerId')
+    .max({ openedAt: 'passes.fromAt' })
+}
+
+async function describe(
+  reader: Reader,
+  actor: PersonActor,
+  rows: readonly OpenedRow[],
+): Promise<OpenedThing[]> {
+  const ids = rows.map(({ id }) => id)
+  const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
+  const world = await loadWorldAbout(reader, ids, actor.personId)
+  const answerFor = prepareAccess(viewer, 'look', reader.now, world)
+  const faces = await listFaces(reader, ids)
+  const names = await listShownNames(reader, [...new Set(rows.map(({ ownerId }) => ownerId))])
+  const passes: { id: string; audience: OpenedThing['audience']; className: string | null }[] =
+    await openPasses(reader, viewer)
+      .whereIn('passes.thingId', ids)
+      .leftJoin('classes', 'classes.id', 'passes.classId')
+      .select('passes.id', 'passes.audience', 'classes.name as className')
+  return rows.flatMap(({ id, ownerId, openedAt }) => {
+    const face = faces.find((one) => one.id === id)
+    const answer = answerFor(id)
+    const direct = answer.allowed
+      ? answer.ways.flatMap((way) => (way.kind === 'pass' && way.path.length === 0 ? [way.passId] : []))
+      : []
+    const pass = passes.find((one) => direct.includes(one.id))
+    if (!face || !answer.allowed || !pass) return []
+    const { kind, title, pages, changedAt } = face
+    const { audience, className } = pass
+    const ownerName = names.get(ownerId) ?? ''
+    return [
+      {
+        thing: { kind, id },
+        title,
+        ownerName,
+        pages,
+        changedAt,
+        openedAt,
+        until: answer.until,
+        audience,
+        className,
+      },
+    ]
+  })
+}
+
+/** What others see of these things in a list: never the title of a draft. */
+async function listFaces(reader: Reader, ids: readonly string[]): Promise<Face[]> {
+  const { sql } = reader
+  const pages: Omit<Face, 'kind' | 'pages'>[] = await sql('pages')
+    .join('publishedPages', (join) =>
+      join.on('publishedPages.pageId', 'pages.id').andOn('publishedPages.n', 'pages.published'),
+    )
+    .whereIn('pages.id', [...ids])
+    .select('pages.id', 'publishedPages.title', 'publishedPages.at as changedAt')
+  const readable = sql('reach')
+    .join('pages', 'pages.id', 'reach.thingId')
+    .where('reach.containerId', sql.ref('collections.id'))
+    .whereNotNull('pages.published')
+    .whereNull('pages.binnedAt')
+    .countDistinct('pages.id')
+  const collections: Omit<Face, 'kind'>[] = await sql('collections')
+    .whereIn('id', [...ids])
+    .select('id', 'title', 'changedAt', { pages: readable })
+  return [
+    ...pages.map((page) => ({ ...page, kind: 'page' as const, pages: null })),
+    ...collections.map((one) => ({ ...one, kind: 'collection' as const, pages: Number(one.pages) })),
+  ]
+}
+
+/** The names that others see of people, by the rules of their year groups. */
+export async function listShownNames(
+  reader: Reader,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, string>> {
+  const rows: NameRow[] = await peopleNow(reader)
+    .whereIn('people.id', [...ids])
+    .select(
+      'people.id',
+      'people.fullName',
+      'people.firstName',
+      'people.chosenName',
+      'yearGroup.shownNameRule',
+    )
+  return new Map(rows.map((row) => [row.id, resolveShownName(row, row.shownNameRule)]))
+}
+
+interface OpenedRow {
+  readonly id: string
+  readonly ownerId: string
+  readonly openedAt: Instant
+}
+
+interface Face {
+  readonly kind: 'page' | 'collection'
+  readonly id: string
+  readonly title: string
+  readonly changedAt: Instant
+  readonly pages: number | null
+}
+
+interface NameRow {
+  readonly id: string
+  readonly fullName: string
+  readonly firstName: string
+  readonly chosenName: string | null
+  readonly shownNameRule: ShownNameRule | null
+}

@@ -1,0 +1,195 @@
+// Passes in the database, as their giver keeps them.
+import type { Audience, AudienceKind, NewPass, Pass } from '@valise/core/access'
+import { endOf } from '@valise/core/access'
+import { resolveShownName } from '@valise/core/people'
+import type { PersonActor, ShownNameRule } from '@valise/core/people'
+import { windowState } from '@valise/core/time'
+import type { Instant, TimeWindow } from '@valise/core/time'
+import type { Knex } from 'knex'
+import { countRows } from '../database/index.ts'
+import type { Reader, Trx } from '../database/index.ts'
+import { peopleNow } from '../people/index.ts'
+
+/** A pass as it is kept; its giver is told more: whether the rules allow it, and the address of a link. */
+export type KeptPass = Omit<Pass, 'isForbidden' | 'address'> & { readonly generation: number }
+
+export async function listOwnPasses(reader: Reader, actor: PersonActor): Promise<KeptPass[]> {
+  const rows: PassRecord[] = await passRows(reader, actor).orderBy(['passes.fromAt', 'passes.id'])
+  return rows.map((row) => toPass(row, reader.now))
+}
+
+export async function findOwnPass(reader: Reader, actor: PersonActor, id: string): Promise<KeptPass | null> {
+  const row: PassRecord | undefined = await passRows(reader, actor).where('passes.id', id).first()
+  return row ? toPass(row, reader.now) : null
+}
+
+/** How many passes on a thing have not ended. */
+export function countPassesOn(reader: Reader, thingId: string): Promise<number> {
+  return countRows(
+    reader
+      .sql('passes')
+      .where({ thingId, endedAt: null })
+      .where((open) => open.whereNull('untilAt').orWhere('untilAt', '>', reader.now)),
+  )
+}
+
+export async function insertPass(
+  trx: Trx,
+  actor: PersonActor,
+  { thing, audience, rights, firstDay, lastDay }: NewPass,
+  { from, until }: TimeWindow,
+): Promise<string> {
+  const id = trx.newId()
+  await trx.sql('passes').insert({
+    id,
+    ownerId: actor.personId,
+    thingId: thing.id,
+    pageId: thing.kind === 'page' ? thing.id : null,
+    collectionId: thing.kind === 'collection' ? thing.id : null,
+    ...toColumns(audience),
+    generation: 1,
+    mayComment: Number(rights.includes('comment')),
+    mayCopy: Number(rights.includes('copy')),
+    fromAt: from ?? trx.now,
+    untilAt: until,
+    firstDay,
+    lastDay,
+    endedAt: null,
+    createdAt: trx.now,
+    revision: 1,
+  })
+  return id
+}
+
+interface PassColumns {
+  readonly fromAt?: Instant
+  readonly untilAt?: Instant | null
+  readonly firstDay?: string | null
+  readonly lastDay?: string | null
+  readonly endedAt?: Instant
+  readonly generation?: number
+}
+
+/** @returns whether it still had that revision */
+export async function updatePass(
+  trx: Trx,
+  id: string,
+  revision: number,
+  columns: PassColumns,
+): Promise<boolean> {
+  const changed = await trx
+    .sql('passes')
+    .where({ id, revision })
+    .update({ ...columns, revision: revision + 1 })
+  return changed === 1
+}
+
+export interface LinkRow {
+  readonly id: string
+  readonly thingId: string
+  readonly audience: AudienceKind
+  readonly collectionId: string | null
+  readonly generation: number
+  readonly fromAt: Instant
+  readonly untilAt: Instant | null
+  readonly endedAt: Instant | null
+  readonly linkName: string | null
+}
+
+/** Links among these, whoever gave them: what is behind their address has proved itself by its code. */
+export async function listLinks(reader: Reader, ids: readonly string[]): Promise<LinkRow[]> {
+  return reader
+    .sql('passes')
+    .whereIn('id', [...ids])
+    .where({ audience: 'link' })
+    .select('id', 'thingId', 'audience', 'collectionId', 'generation', 'linkName')
+    .select('fromAt', 'untilAt', 'endedAt')
+    .orderBy('id')
+}
+
+/** Links among these that were given for a thing, or for a collection that holds it. */
+export async function listLinksTo(
+  reader: Reader,
+  ids: readonly string[],
+  thingId: string,
+): Promise<LinkRow[]> {
+  const links = await listLinks(reader, ids)
+  const above: { containerId: string }[] = await reader
+    .sql('reach')
+    .where({ thingId })
+    .whereIn(
+      'containerId',
+      links.map((link) => link.thingId),
+    )
+    .select('containerId')
+  const reaching = new Set([thingId, ...above.map(({ containerId }) => containerId)])
+  return links.filter((link) => reaching.has(link.thingId))
+}
+
+function toColumns(audience: Audience) {
+  return {
+    audience: audience.kind,
+    personId: audience.kind === 'person' ? audience.personId : null,
+    classId: 'classId' in audience ? audience.classId : null,
+    linkName: audience.kind === 'link' ? audience.name : null,
+  }
+}
+
+function passRows(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+  const names = peopleNow(reader).select(
+    'people.id',
+    'people.fullName',
+    'people.firstName',
+    'people.chosenName',
+    'yearGroup.shownNameRule',
+  )
+  return reader
+    .sql('passes')
+    .leftJoin(names.as('person'), 'person.id', 'passes.personId')
+    .leftJoin('classes', 'classes.id', 'passes.classId')
+    .where('passes.ownerId', actor.personId)
+    .select('passes.*', 'classes.name as className')
+    .select('person.fullName', 'person.firstName', 'person.chosenName', 'person.shownNameRule')
+}
+
+interface PassRecord extends Omit<LinkRow, 'audience'> {
+  readonly audience: AudienceKind
+  readonly personId: string | null
+  readonly classId: string | null
+  readonly className: string | null
+  readonly fullName: string | null
+  readonly firstName: string | null
+  readonly chosenName: string | null
+  readonly shownNameRule: ShownNameRule | null
+  readonly mayComment: number
+  readonly mayCopy: number
+  readonly firstDay: string | null
+  readonly lastDay: string | null
+  readonly revision: number
+}
+
+function toPass(row: PassRecord, now: Instant): KeptPass {
+  const window = { from: row.fromAt, until: endOf({ until: row.untilAt, endedAt: row.endedAt }) }
+  return {
+    id: row.id,
+    thing: { kind: row.collectionId === null ? 'page' : 'collection', id: row.thingId },
+    audience: { kind: row.audience, id: row.personId ?? row.classId, name: nameOf(row) },
+    rights: [
+      'look',
+      ...(row.mayComment ? ['comment' as const] : []),
+      ...(row.mayCopy ? ['copy' as const] : []),
+    ],
+    firstDay: row.firstDay,
+    lastDay: row.lastDay,
+    ...window,
+    state: windowState(window, now),
+    generation: row.generation,
+    revision: row.revision,
+  }
+}
+
+function nameOf({ audience, fullName, firstName, chosenName, shownNameRule, ...row }: PassRecord): string {
+  if (audience === 'link') return row.linkName ?? ''
+  if (audience !== 'person') return row.className ?? ''
+  return resolveShownName({ fullName: fullName ?? '', firstName: firstName ?? '', chosenName }, shownNameRule)
+}

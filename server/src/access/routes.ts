@@ -1,0 +1,176 @@
+// Sharing over HTTP: passes and whom they may be for, looking at one's things as others do, and what others opened.
+import {
+  audiencesSchema,
+  lookAsSchema,
+  newPassSchema,
+  openedListSchema,
+  passChangeSchema,
+  passSchema,
+  seenBySchema,
+  sharingSchema,
+} from '@valise/core/access'
+import { idSchema } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { instantSchema } from '@valise/core/time'
+import { Type } from 'typebox'
+import { getEvidence } from '../evidence/index.ts'
+import { route } from '../http/index.ts'
+import { countSeers, countSeersOfEvidence } from './audienceStore.ts'
+import { countOpened, listOpened } from './openedStore.ts'
+import * as service from './service.ts'
+import { findOwnThing, listOwnPlaces, listOwnThings } from './thingStore.ts'
+
+const PAGE = 60
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const byId = object({ id: idSchema })
+
+const seenByRoute = (kind: 'page' | 'collection') =>
+  route(
+    {
+      method: 'get',
+      path: `/api/${kind}s/{id}/seen-by`,
+      summary: `How many people and links can see a ${kind} of mine now`,
+      who: 'signed-in',
+      params: byId,
+      answer: seenBySchema,
+    },
+    async ({ reader, actor, params }) => {
+      const thing = await findOwnThing(reader, actor, { kind, id: params.id })
+      if (!thing) throw new AppError('not-found', 'not-found')
+      return countSeers(reader, actor, params.id)
+    },
+  )
+
+export const accessRoutes = [
+  route(
+    {
+      method: 'get',
+      path: '/api/sharing',
+      summary: 'My pages and collections, where they lie, and every pass on them',
+      who: 'signed-in',
+      answer: sharingSchema,
+    },
+    async ({ services, reader, actor }) => ({
+      things: await listOwnThings(reader, actor),
+      places: await listOwnPlaces(reader, actor),
+      passes: await service.listPasses(reader, services.keys, actor),
+    }),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/sharing/audiences',
+      summary: 'Whom I may open things to',
+      who: 'signed-in',
+      answer: audiencesSchema,
+    },
+    ({ reader, actor }) => service.getAudiences(reader, actor),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/sharing/look',
+      summary: 'My things as a person, or whoever holds a link of mine, meets them at a moment',
+      who: 'signed-in',
+      query: object({
+        personId: Type.Optional(idSchema),
+        passId: Type.Optional(idSchema),
+        at: Type.Optional(instantSchema),
+      }),
+      answer: lookAsSchema,
+    },
+    ({ reader, actor, query }) => service.lookAs(reader, actor, query),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/passes',
+      summary: 'Give a pass',
+      who: 'signed-in',
+      body: newPassSchema,
+      answer: passSchema,
+      status: 201,
+      once: true,
+    },
+    ({ services, writable, actor, body }) => service.givePass(writable, services.keys, actor, body),
+  ),
+  route(
+    {
+      method: 'patch',
+      path: '/api/passes/{id}',
+      summary: 'Change from when until when a pass runs',
+      who: 'signed-in',
+      params: byId,
+      body: passChangeSchema,
+      answer: passSchema,
+      needsRevision: true,
+    },
+    ({ services, writable, actor, params, revision, body }) =>
+      service.changePass(writable, services.keys, actor, params.id, { revision, days: body }),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/passes/{id}/end',
+      summary: 'End a pass now',
+      who: 'signed-in',
+      params: byId,
+      answer: passSchema,
+    },
+    ({ services, writable, actor, params }) => service.endPass(writable, services.keys, actor, params.id),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/passes/{id}/address',
+      summary: 'Give a visitor link a new address; the one before opens nothing any more',
+      who: 'signed-in',
+      params: byId,
+      answer: passSchema,
+    },
+    ({ services, writable, actor, params }) => service.renewLink(writable, services.keys, actor, params.id),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/opened-to-me',
+      summary: 'What others opened to me, the newest first',
+      who: 'signed-in',
+      query: object({
+        cursor: Type.Optional(Type.String({ maxLength: 400 })),
+        limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
+      }),
+      answer: openedListSchema,
+    },
+    ({ reader, actor, query }) =>
+      listOpened(reader, actor, { cursor: query.cursor, limit: query.limit ?? PAGE }),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/opened-to-me/count',
+      summary: 'How many things others opened to me',
+      who: 'signed-in',
+      answer: object({ kept: Type.Integer() }),
+    },
+    async ({ reader, actor }) => ({ kept: await countOpened(reader, actor) }),
+  ),
+  seenByRoute('page'),
+  seenByRoute('collection'),
+  route(
+    {
+      method: 'get',
+      path: '/api/evidence/{id}/seen-by',
+      summary: 'How many people and links can see an item of mine now, on published pages',
+      who: 'signed-in',
+      params: byId,
+      answer: seenBySchema,
+    },
+    async ({ reader, actor, params }) => {
+      const { binnedAt } = await getEvidence(reader, actor, params.id)
+      return binnedAt === null ? countSeersOfEvidence(reader, actor, params.id) : { people: 0, links: 0 }
+    },
+  ),
+]

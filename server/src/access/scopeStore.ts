@@ -1,0 +1,117 @@
+// The one scope of every list and every look: what a viewer may see now, as a condition on a query. Closed by default.
+import type { AccessRight, Viewer } from '@valise/core/access'
+import { classRoles, isAssessorRole } from '@valise/core/people'
+import type { Knex } from 'knex'
+import type { Reader } from '../database/index.ts'
+import { isPresent } from '../people/index.ts'
+
+/**
+ * Narrows a query over pages or collections to those that the viewer may look at, comment on or copy at this moment:
+ * their own, and what open passes reach that is published and not in the bin.
+ *
+ * A test holds it equal to `resolveAccess` of the core.
+ */
+export function accessScope(
+  reader: Reader,
+  viewer: Viewer,
+  table: 'pages' | 'collections',
+  right: AccessRight = 'look',
+): (query: Knex.QueryBuilder) => void {
+  return (query) => {
+    if (viewer.kind === 'system') return
+    const { sql } = reader
+    const open = openPasses(reader, viewer, right)
+    const opened = sql
+      .select('thingId')
+      .from(open.clone().as('direct'))
+      .union(
+        sql
+          .select('reach.thingId')
+          .from('reach')
+          .whereIn('reach.containerId', sql.select('thingId').from(open.clone().as('above'))),
+      )
+    query.where((seen) => {
+      if (viewer.kind === 'person') seen.where(`${table}.ownerId`, viewer.personId)
+      seen.orWhere((shown) => {
+        shown.whereIn(`${table}.id`, opened).whereNull(`${table}.binnedAt`)
+        if (table === 'pages') shown.whereNotNull('pages.published')
+      })
+    })
+  }
+}
+
+/** The passes that are open to the viewer now: running, for them, and allowed by the rules of the school. */
+export function openPasses(reader: Reader, viewer: Viewer, right: AccessRight = 'look'): Knex.QueryBuilder {
+  return openPassesAtAll(reader)
+    .modify((q) => {
+      if (right === 'comment') q.where('passes.mayComment', 1)
+      if (right === 'copy') q.where('passes.mayCopy', 1)
+    })
+    .modify(isFor, reader, viewer)
+}
+
+/** Passes that run now and that the rules of the school allow, whoever they are for. */
+export function openPassesAtAll(reader: Reader): Knex.QueryBuilder {
+  return reader
+    .sql('passes')
+    .modify(isPresent, 'passes', reader.now)
+    .where((early) => early.whereNull('passes.endedAt').orWhere('passes.endedAt', '>', reader.now))
+    .modify(isAllowed, reader)
+}
+
+/** Narrows passes to those whose audience the viewer belongs to at this moment. */
+function isFor(passes: Knex.QueryBuilder, reader: Reader, viewer: Viewer): void {
+  passes.where((mine) => {
+    // The first condition holds for nobody, so that a viewer without any of the others sees nothing.
+    mine.whereRaw('1 = 0')
+    if (viewer.kind !== 'system' && viewer.links.length > 0)
+      mine.orWhere((link) => link.where('passes.audience', 'link').whereIn('passes.id', viewer.links))
+    if (viewer.kind !== 'person') return
+    const { personId } = viewer
+    mine
+      .orWhere((one) => one.where('passes.audience', 'person').where('passes.personId', personId))
+      .orWhere((all) =>
+        all
+          .where('passes.audience', 'class')
+          .whereIn('passes.classId', classesNow(reader, personId, classRoles)),
+      )
+      .orWhere((assessors) =>
+        assessors
+          .where('passes.audience', 'assessors')
+          .whereIn('passes.classId', classesNow(reader, personId, classRoles.filter(isAssessorRole))),
+      )
+  })
+}
+
+function classesNow(reader: Reader, personId: string, roles: readonly string[]): Knex.QueryBuilder {
+  return presentMembers(reader)
+    .where('memberships.personId', personId)
+    .whereIn('role', roles)
+    .select('classId')
+}
+
+/** Memberships of the moment in classes that have not ended. */
+export function presentMembers(reader: Reader): Knex.QueryBuilder {
+  const { sql, now } = reader
+  return sql('memberships')
+    .modify(isPresent, 'memberships', now)
+    .whereNotIn('memberships.classId', sql('classes').where('endedAt', '<=', now).select('id'))
+}
+
+/** The ceiling, read live: what the year group of the giver may do now. People without a year group are staff. */
+function isAllowed(passes: Knex.QueryBuilder, { sql, now }: Reader): void {
+  const stays = () =>
+    sql('yearGroupStays as stay')
+      .where('stay.personId', sql.ref('passes.ownerId'))
+      .modify(isPresent, 'stay', now)
+  passes.where((either) =>
+    either
+      .whereNotExists(stays().select(sql.raw('1')))
+      .orWhereExists(
+        stays()
+          .join('sharingAllowances as allowance', 'allowance.yearGroupId', 'stay.yearGroupId')
+          .where('allowance.audience', sql.ref('passes.audience'))
+          .select(sql.raw('1')),
+      ),
+  )
+}

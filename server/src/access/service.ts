@@ -1,0 +1,234 @@
+// Sharing: giving a pass, changing its time, ending it; and one's own things as somebody else meets them.
+import { decidePass, MOST_PASSES, prepareAccess } from '@valise/core/access'
+import type { Audiences, LookAs, NewPass, Pass, PassChange, Viewer } from '@valise/core/access'
+import { toPlainLine } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
+import { AppError, assertAllowed } from '@valise/core/problems'
+import type { ErrorCode } from '@valise/core/problems'
+import { changesBetween } from '@valise/core/records'
+import type { RecordAction, RecordChanges } from '@valise/core/records'
+import { isWithin, toTimeWindow, windowState } from '@valise/core/time'
+import type { Instant, TimeWindow } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import type { Reader, Trx, Writable } from '../database/index.ts'
+import { tellNews } from '../feedback/index.ts'
+import { getSchool } from '../people/index.ts'
+import { appendRecord } from '../records/index.ts'
+import type { Services } from '../services.ts'
+import { listAudiences } from './audienceStore.ts'
+import { makeLinkCode } from './linkCodes.ts'
+import { listShownNames } from './openedStore.ts'
+import * as store from './passStore.ts'
+import type { KeptPass } from './passStore.ts'
+import { listAllowed } from './rulesStore.ts'
+import { findOwnThing } from './thingStore.ts'
+import { loadWorldOf } from './worldStore.ts'
+
+type Keys = Services['keys']
+
+/** Where a visitor link begins; what follows is its code. */
+export const OPEN_PATH = '/open/'
+
+export async function getAudiences(reader: Reader, actor: PersonActor): Promise<Audiences> {
+  const allowed = await allowedOf(reader, actor)
+  return { allowed: [...allowed], ...(await listAudiences(reader, actor)) }
+}
+
+export async function listPasses(reader: Reader, keys: Keys, actor: PersonActor): Promise<Pass[]> {
+  const allowed = await allowedOf(reader, actor)
+  return (await store.listOwnPasses(reader, actor)).map((pass) => told(pass, keys, allowed))
+}
+
+export async function getPass(reader: Reader, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
+  return told(await getKept(reader, actor, id), keys, await allowedOf(reader, actor))
+}
+
+export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: NewPass): Promise<Pass> {
+  return inTransaction(on, async (trx) => {
+    const thing = await findOwnThing(trx, actor, wish.thing)
+    if (!thing) throw new AppError('not-found', 'not-found')
+    if (thing.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
+    const window = await windowOf(trx, wish, null)
+    await assertMayGive(trx, actor, wish, window)
+    if ((await store.countPassesOn(trx, thing.id)) >= MOST_PASSES)
+      throw new AppError('conflict', 'too-many-passes', { params: { most: MOST_PASSES } })
+    const id = await store.insertPass(trx, actor, tidy(wish), window)
+    const { audience, firstDay, lastDay } = wish
+    const settings = { audience: audience.kind, firstDay, lastDay, thing: wish.thing.kind }
+    await noteAct(trx, actor, 'pass-given', id, changesBetween({}, settings))
+    if (audience.kind === 'person' && isWithin(window, trx.now)) {
+      const names = await listShownNames(trx, [actor.personId])
+      const params = { name: names.get(actor.personId) ?? '', kind: wish.thing.kind, thingId: thing.id }
+      await tellNews(trx, { personId: audience.personId, kind: 'opened-to-me', params })
+    }
+    return getPass(trx, keys, actor, id)
+  })
+}
+
+export function changePass(
+  on: Writable,
+  keys: Keys,
+  actor: PersonActor,
+  id: string,
+  { revision, days }: { readonly revision: number; readonly days: PassChange },
+): Promise<Pass> {
+  return inTransaction(on, async (trx) => {
+    const before = await getOpen(trx, actor, id)
+    const window = await windowOf(trx, days, before.from)
+    const wish = { ...window, audience: before.audience.kind, rights: before.rights }
+    assertAllowed(decidePass(wish, await allowedOf(trx, actor), trx.now), 'conflict')
+    const columns = { ...days, fromAt: window.from ?? trx.now, untilAt: window.until }
+    if (!(await store.updatePass(trx, id, revision, columns))) throw new AppError('stale', 'stale')
+    const { firstDay, lastDay } = before
+    await noteAct(trx, actor, 'pass-changed', id, changesBetween({ firstDay, lastDay }, { ...days }))
+    return getPass(trx, keys, actor, id)
+  })
+}
+
+/** Ends a pass at this moment; one that has ended already stays as it is. */
+export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
+  return inTransaction(on, async (trx) => {
+    const pass = await getKept(trx, actor, id)
+    if (pass.state !== 'ended') {
+      await store.updatePass(trx, id, pass.revision, { endedAt: trx.now })
+      await noteAct(trx, actor, 'pass-ended', id)
+    }
+    return getPass(trx, keys, actor, id)
+  })
+}
+
+/** Gives a link another address; whoever holds the one before holds nothing any more. */
+export function renewLink(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
+  return inTransaction(on, async (trx) => {
+    const pass = await getOpen(trx, actor, id)
+    if (pass.audience.kind !== 'link') throw new AppError('not-found', 'not-found')
+    await store.updatePass(trx, id, pass.revision, { generation: pass.generation + 1 })
+    await noteAct(trx, actor, 'link-renewed', id)
+    return getPass(trx, keys, actor, id)
+  })
+}
+
+export interface LookWish {
+  readonly personId?: string | undefined
+  readonly passId?: string | undefined
+  readonly at?: Instant | undefined
+}
+
+/**
+ * One's own things as a person, or whoever holds a link, meets them at a moment. It only reads, and counts nothing.
+ *
+ * @throws AppError `not-found` for people who share no class with one, and links of others
+ */
+export async function lookAs(reader: Reader, actor: PersonActor, wish: LookWish): Promise<LookAs> {
+  const at = wish.at ?? reader.now
+  const viewer = await viewerFor(reader, actor, wish)
+  const personId = viewer.kind === 'person' ? viewer.personId : null
+  const world = await loadWorldOf(reader, actor.personId, personId)
+  const answerFor = prepareAccess(viewer, 'look', at, world)
+  return {
+    at,
+    classIds: [
+      ...new Set(world.memberships.filter((span) => isWithin(span, at)).map(({ classId }) => classId)),
+    ],
+    answers: world.things.map(({ id: thingId }) => {
+      const answer = answerFor(thingId)
+      if (!answer.allowed) return { thingId, allowed: false, standsInTheWay: [...answer.standsInTheWay] }
+      const ways = answer.ways.flatMap((way) =>
+        way.kind === 'pass' ? [{ ...way, path: [...way.path] }] : [],
+      )
+      return { thingId, allowed: true, ways, until: answer.until }
+    }),
+  }
+}
+
+async function viewerFor(
+  reader: Reader,
+  actor: PersonActor,
+  { personId, passId }: LookWish,
+): Promise<Viewer> {
+  if (passId !== undefined) {
+    const pass = await getKept(reader, actor, passId)
+    if (pass.audience.kind !== 'link') throw new AppError('not-found', 'not-found')
+    return { kind: 'visitor', links: [passId] }
+  }
+  if (personId === undefined) return { kind: 'visitor', links: [] }
+  const { people } = await listAudiences(reader, actor)
+  const passes = await store.listOwnPasses(reader, actor)
+  const isKnown =
+    people.some(({ id }) => id === personId) || passes.some(({ audience }) => audience.id === personId)
+  if (!isKnown) throw new AppError('not-found', 'not-found')
+  return { kind: 'person', personId, links: [] }
+}
+
+function told({ generation, ...pass }: KeptPass, keys: Keys, allowed: Allowed): Pass {
+  const isLink = pass.audience.kind === 'link'
+  return {
+    ...pass,
+    isForbidden: !allowed.has(pass.audience.kind),
+    address: isLink ? `${OPEN_PATH}${makeLinkCode(keys, pass.id, generation)}` : null,
+  }
+}
+
+type Allowed = Parameters<typeof decidePass>[1]
+
+async function allowedOf(reader: Reader, { personId }: PersonActor): Promise<Allowed> {
+  const allowed = await listAllowed(reader, [personId])
+  return allowed.get(personId) ?? new Set()
+}
+
+async function assertMayGive(
+  trx: Trx,
+  actor: PersonActor,
+  { audience, rights }: NewPass,
+  window: TimeWindow,
+): Promise<void> {
+  const wish = { ...window, audience: audience.kind, rights }
+  const decision = decidePass(wish, await allowedOf(trx, actor), trx.now)
+  const code: ErrorCode = 'conflict'
+  assertAllowed(decision, code)
+  const { classes, people } = await listAudiences(trx, actor)
+  const isKnown =
+    audience.kind === 'link' ||
+    (audience.kind === 'person'
+      ? people.some(({ id }) => id === audience.personId)
+      : classes.some(({ id }) => id === audience.classId))
+  // People and classes that one does not share get the same answer as ones that are not there.
+  if (!isKnown) throw new AppError(code, 'not-in-your-class')
+}
+
+/** The instants of the days; a pass without a first day begins when it is given. */
+async function windowOf(trx: Trx, days: PassChange, given: Instant | null): Promise<TimeWindow> {
+  const { timeZone } = await getSchool(trx)
+  const { from, until } = toTimeWindow(days, timeZone)
+  const started = given !== null && windowState({ from: given, until: null }, trx.now) === 'running'
+  return { from: from ?? (started ? given : trx.now), until }
+}
+
+function tidy(wish: NewPass): NewPass {
+  const { audience } = wish
+  return audience.kind === 'link'
+    ? { ...wish, audience: { kind: 'link', name: toPlainLine(audience.name) } }
+    : wish
+}
+
+async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<KeptPass> {
+  const pass = await store.findOwnPass(reader, actor, id)
+  if (!pass) throw new AppError('not-found', 'not-found')
+  return pass
+}
+
+async function getOpen(reader: Reader, actor: PersonActor, id: string): Promise<KeptPass> {
+  const pass = await getKept(reader, actor, id)
+  if (pass.state === 'ended') throw new AppError('conflict', 'pass-ended')
+  return pass
+}
+
+function noteAct(
+  trx: Trx,
+  actor: PersonActor,
+  action: RecordAction,
+  id: string,
+  changes: RecordChanges = {},
+): Promise<void> {
+  return appendRecord(trx, actor, { action, subject: 'pass', subjectId: id, changes })
+}

@@ -1,0 +1,70 @@
+// Who looks: the person who is signed in, and the links that the browser at the other end holds.
+import type { Viewer } from '@valise/core/access'
+import type { Actor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { windowState } from '@valise/core/time'
+import { endOf } from '@valise/core/access'
+import type { Reader } from '../database/index.ts'
+import type { Client } from '../http/index.ts'
+import type { Services } from '../services.ts'
+import { isRightCode, readLinkCode } from './linkCodes.ts'
+import { listLinks, listLinksTo } from './passStore.ts'
+import type { LinkRow } from './passStore.ts'
+
+interface Caller {
+  readonly services: Pick<Services, 'keys'>
+  readonly reader: Reader
+  readonly actor: Actor
+  readonly client: Pick<Client, 'linkCodes'>
+}
+
+/** Links count only with the code of their present address. */
+export async function findViewer({ services, reader, actor, client }: Caller): Promise<Viewer> {
+  const links = client.linkCodes.length === 0 ? [] : await findLinks(reader, services, client.linkCodes)
+  const ids = links.map(({ id }) => id)
+  if (actor.kind === 'system') return actor
+  return actor.kind === 'person'
+    ? { kind: 'person', personId: actor.personId, links: ids }
+    : { kind: 'visitor', links: ids }
+}
+
+/** The links that these codes open, running or not. */
+export async function findLinks(
+  reader: Reader,
+  { keys }: Pick<Services, 'keys'>,
+  codes: readonly string[],
+): Promise<LinkRow[]> {
+  const read = codes.flatMap((code) => readLinkCode(code) ?? [])
+  if (read.length === 0) return []
+  const rows = await listLinks(
+    reader,
+    read.map(({ passId }) => passId),
+  )
+  return rows.filter(({ id, generation }) =>
+    read.some((code) => code.passId === id && isRightCode(keys, code, generation)),
+  )
+}
+
+/**
+ * What somebody is told who may not see a thing: that there is nothing, which is also what they are told of things that
+ * are not there. Only who holds a link to it is told that the link has ended, or does not open yet.
+ *
+ * @returns the refusal, to be thrown
+ */
+export async function refusalFor(reader: Reader, viewer: Viewer, thingId: string): Promise<AppError> {
+  const links =
+    viewer.kind === 'system' || viewer.links.length === 0
+      ? []
+      : await listLinksTo(reader, viewer.links, thingId)
+  const states = links.map((link) =>
+    windowState(
+      { from: link.fromAt, until: endOf({ until: link.untilAt, endedAt: link.endedAt }) },
+      reader.now,
+    ),
+  )
+  // One that runs and yet opens nothing leads to what its giver shows no more, or may not open.
+  if (states.includes('running') || states.length === 0) return new AppError('not-found', 'not-found')
+  return states.includes('to-come')
+    ? new AppError('forbidden', 'link-to-come')
+    : new AppError('gone', 'link-ended')
+}

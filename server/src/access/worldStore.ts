@@ -1,0 +1,154 @@
+// The world that access is computed from, out of the database: all of one owner, or what concerns a few things.
+import type {
+  AccessPass,
+  AccessThing,
+  AccessWorld,
+  AudienceKind,
+  MembershipWindow,
+  PassAudience,
+} from '@valise/core/access'
+import type { Edge } from '@valise/core/collections'
+import { meetWindows } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
+import type { Knex } from 'knex'
+import type { Reader } from '../database/index.ts'
+import { listAllowed } from './rulesStore.ts'
+
+/** Everything that somebody owns, for looking at it as one person; null for whoever is in no class. */
+export async function loadWorldOf(
+  reader: Reader,
+  ownerId: string,
+  personId: string | null,
+): Promise<AccessWorld> {
+  const { sql } = reader
+  const ofOwner = (query: Knex.QueryBuilder) => void query.where({ ownerId })
+  const edges: Edge[] = await sql('collectionItems')
+    .join('collections', 'collections.id', 'collectionItems.collectionId')
+    .where('collections.ownerId', ownerId)
+    .whereNot('collectionItems.kind', 'divider')
+    .select({ containerId: 'collectionId', itemId: 'collectionItems.id' }, 'isHidden')
+    .select(sql.raw('coalesce(??, ??) as ??', ['pageId', 'childId', 'thingId']))
+    .then((rows: EdgeRow[]) => rows.map((row) => ({ ...row, isHidden: row.isHidden === 1 })))
+  return {
+    things: await listThings(reader, ofOwner),
+    edges,
+    passes: await listPasses(reader, ofOwner),
+    memberships: personId === null ? [] : await listMembershipWindows(reader, personId),
+    allowed: await listAllowed(reader, [ownerId]),
+  }
+}
+
+/**
+ * What bears on these things and one viewer. Collections above them stand in it as directly holding them: enough for
+ * whether and until when, too little for the way down or what stands in the way.
+ */
+export async function loadWorldAbout(
+  reader: Reader,
+  thingIds: readonly string[],
+  personId: string,
+): Promise<AccessWorld> {
+  const { sql } = reader
+  const edges: Edge[] = (
+    await sql('reach')
+      .whereIn('thingId', [...thingIds])
+      .select('containerId', 'thingId', 'itemId')
+  ).map((row: Omit<Edge, 'isHidden'>) => ({ ...row, isHidden: false }))
+  const ids = [...new Set([...thingIds, ...edges.map(({ containerId }) => containerId)])]
+  const things = await listThings(reader, (query) => void query.whereIn('id', ids))
+  return {
+    things,
+    edges,
+    passes: await listPasses(reader, (query) => void query.whereIn('thingId', ids)),
+    memberships: await listMembershipWindows(reader, personId),
+    allowed: await listAllowed(reader, [...new Set(things.map(({ ownerId }) => ownerId))]),
+  }
+}
+
+async function listThings(
+  reader: Reader,
+  narrow: (query: Knex.QueryBuilder) => void,
+): Promise<AccessThing[]> {
+  const pages: ThingRow[] = await reader
+    .sql('pages')
+    .modify(narrow)
+    .select('id', 'ownerId', 'published', 'binnedAt')
+  const collections: ThingRow[] = await reader
+    .sql('collections')
+    .modify(narrow)
+    .select('id', 'ownerId', 'binnedAt')
+  const toThing =
+    (kind: AccessThing['kind']) =>
+    ({ id, ownerId, published, binnedAt }: ThingRow): AccessThing => ({
+      id,
+      kind,
+      ownerId,
+      isPublished: published !== null,
+      isBinned: binnedAt !== null,
+    })
+  return [...collections.map(toThing('collection')), ...pages.map(toThing('page'))]
+}
+
+async function listPasses(reader: Reader, narrow: (query: Knex.QueryBuilder) => void): Promise<AccessPass[]> {
+  const rows: PassRow[] = await reader.sql('passes').modify(narrow).orderBy(['createdAt', 'id'])
+  return rows.map((row) => ({
+    id: row.id,
+    thingId: row.thingId,
+    audience: toAudience(row),
+    rights: [
+      'look',
+      ...(row.mayComment ? ['comment' as const] : []),
+      ...(row.mayCopy ? ['copy' as const] : []),
+    ],
+    from: row.fromAt,
+    until: row.untilAt,
+    endedAt: row.endedAt,
+  }))
+}
+
+function toAudience({ audience, personId, classId }: PassRow): PassAudience {
+  if (audience === 'person') return { kind: audience, personId: personId ?? '' }
+  return audience === 'link' ? { kind: audience } : { kind: audience, classId: classId ?? '' }
+}
+
+async function listMembershipWindows(reader: Reader, personId: string): Promise<MembershipWindow[]> {
+  const rows: MembershipRow[] = await reader
+    .sql('memberships')
+    .join('classes', 'classes.id', 'memberships.classId')
+    .where({ personId })
+    .select('personId', 'classId', 'role', 'fromAt', 'untilAt', 'classes.endedAt')
+  return rows.map(({ fromAt, untilAt, endedAt, ...row }) => ({
+    ...row,
+    ...meetWindows({ from: fromAt, until: untilAt }, { from: null, until: endedAt }),
+  }))
+}
+
+interface EdgeRow extends Omit<Edge, 'isHidden'> {
+  readonly isHidden: number
+}
+
+interface ThingRow {
+  readonly id: string
+  readonly ownerId: string
+  /** Collections have no such column: they always are. */
+  readonly published?: number | null
+  readonly binnedAt: Instant | null
+}
+
+interface PassRow {
+  readonly id: string
+  readonly thingId: string
+  readonly audience: AudienceKind
+  readonly personId: string | null
+  readonly classId: string | null
+  readonly mayComment: number
+  readonly mayCopy: number
+  readonly fromAt: Instant
+  readonly untilAt: Instant | null
+  readonly endedAt: Instant | null
+}
+
+interface MembershipRow extends Pick<MembershipWindow, 'personId' | 'classId' | 'role'> {
+  readonly fromAt: Instant | null
+  readonly untilAt: Instant | null
+  readonly endedAt: Instant | null
+}

@@ -1,0 +1,4 @@
+// Collections: what a student arranges pages into, and how others read it.
+export { collectionRoutes } from './routes.ts'
+export { rewriteReach } from './reachStore.ts'
+export { changeCollection, createCollection, sweepCollections } from './service.ts'
