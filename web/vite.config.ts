@@ -51,5 +51,5 @@ export default defineConfig({
       },
     },
   },
-  server: { port: 7390, proxy: { '/api': 'http://localhost:7400' } },
+  server: { port: 7390, proxy: { '/api': 'http://localhost:7400', '/open': 'http://localhost:7400' } },
 })

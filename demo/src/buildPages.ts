@@ -25,7 +25,7 @@ import type { SamplePage } from './pagesOfWren.ts'
 import { richTextOf } from './sampleBlocks.ts'
 import type { SampleBlock } from './sampleBlocks.ts'
 
-interface Building {
+export interface PageBuilding {
   readonly services: Services
   readonly today: LocalDay
   readonly actor: PersonActor
@@ -39,15 +39,21 @@ export async function buildPages(services: Services, today: LocalDay): Promise<v
   const wren = (await listPresentPeople(reader)).find(({ signInName }) => signInName === cast.wren.signInName)
   if (!wren) throw new Error('Wren is not in the world')
   const actor = ownerActor(wren.id)
-  const { items } = await listEvidence(reader, actor, 'kept', { cursor: undefined, limit: 200 })
-  const things = new Map(items.map((item) => [item.title, item]))
-  const building: Building = { services, today, actor, things, entries: new Map() }
+  const things = await thingsOf(services, actor)
+  const building: PageBuilding = { services, today, actor, things, entries: new Map() }
   await buildLogbooks(building)
   const oldestFirst = [...pagesOfWren].sort((a, b) => b.daysAgo - a.daysAgo)
   for (const page of oldestFirst) await buildPage(building, page)
 }
 
-async function buildLogbooks(building: Building): Promise<void> {
+/** Somebody's evidence by its titles. */
+export async function thingsOf(services: Services, actor: PersonActor): Promise<PageBuilding['things']> {
+  const reader = services.database.reader()
+  const { items } = await listEvidence(reader, actor, 'kept', { cursor: undefined, limit: 200 })
+  return new Map(items.map((item) => [item.title, item]))
+}
+
+async function buildLogbooks(building: PageBuilding): Promise<void> {
   const { actor, today } = building
   for (const { title, entries } of logbooksOfWren) {
     const first = Math.max(...entries.map(({ daysAgo }) => daysAgo))
@@ -62,7 +68,8 @@ async function buildLogbooks(building: Building): Promise<void> {
   }
 }
 
-async function buildPage(building: Building, wish: SamplePage): Promise<void> {
+/** Makes a page and, where it is to be, publishes it and goes on with its draft. */
+export async function buildPage(building: PageBuilding, wish: SamplePage): Promise<void> {
   const { actor } = building
   const rows = wish.rows.map((blocks) => toRow(building, blocks))
   const page = await createPage(
@@ -82,7 +89,7 @@ async function buildPage(building: Building, wish: SamplePage): Promise<void> {
 }
 
 function laterOperations(
-  building: Building,
+  building: PageBuilding,
   { draft }: Page,
   later: NonNullable<SamplePage['later']>,
 ): Operation[] {
@@ -97,11 +104,11 @@ function laterOperations(
   ]
 }
 
-function toRow(building: Building, blocks: readonly SampleBlock[]): Row {
+function toRow(building: PageBuilding, blocks: readonly SampleBlock[]): Row {
   return { id: uuidv7(), pieces: blocks.map((block) => toPiece(building, block)) }
 }
 
-function toPiece(building: Building, block: SampleBlock): Piece {
+function toPiece(building: PageBuilding, block: SampleBlock): Piece {
   switch (block.kind) {
     case 'text':
       return newTextPiece(uuidv7(), block.text, block.span)
@@ -118,7 +125,7 @@ function toPiece(building: Building, block: SampleBlock): Piece {
 }
 
 function toThing(
-  { things }: Building,
+  { things }: PageBuilding,
   title: string,
   caption: string,
   { span, alternativeText }: { readonly span?: number; readonly alternativeText?: string } = {},
@@ -129,7 +136,7 @@ function toThing(
   return piece.kind === 'picture' ? { ...piece, alternativeText: alternativeText ?? '' } : piece
 }
 
-function at({ services, today }: Building, daysAgo: number, hour: number): Database {
+function at({ services, today }: PageBuilding, daysAgo: number, hour: number): Database {
   const moment = `${addDays(today, -daysAgo)}T${String(hour).padStart(2, '0')}:20:00.000Z`
   return { ...services.database, clock: shiftedClock(moment) }
 }

@@ -16,6 +16,7 @@ import {
 import type { Services, Trx } from '@valise/server'
 import { buildEvidence } from './buildEvidence.ts'
 import { buildPages } from './buildPages.ts'
+import { buildSharing } from './buildSharing.ts'
 import { cast, moreInSaturdayCrew, moreInShoreMethods } from './cast.ts'
 
 /** Every person of the sample world has this password, beside the one click. */
@@ -65,6 +66,7 @@ export async function buildWorld(services: Services, longSide = 1280): Promise<v
   await inTransaction(lately, (trx) => addLatecomers({ ...building, trx }))
   await buildEvidence(services, today, longSide)
   await buildPages(services, today)
+  await buildSharing(services, today, building.classIds.methods)
 }
 
 async function addStaff(on: Building): Promise<void> {

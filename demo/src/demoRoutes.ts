@@ -1,11 +1,12 @@
 // One-click sign-in for the people of the sample world.
 import { AppError } from '@valise/core/problems'
 import { idSchema, mySessionSchema } from '@valise/core/people'
-import { listPresentPeople, route, startSession } from '@valise/server'
-import type { Config, Route } from '@valise/server'
+import { listPasses, listPresentPeople, route, startSession } from '@valise/server'
+import type { Config, Route, Services } from '@valise/server'
 import { Type } from 'typebox'
 import { cast } from './cast.ts'
 import type { CastMember } from './cast.ts'
+import { ownerActor } from './ownerActor.ts'
 import { readSampleState } from './sampleFolder.ts'
 
 const demoSchema = Type.Object(
@@ -22,12 +23,24 @@ const demoSchema = Type.Object(
         { additionalProperties: false },
       ),
     ),
+    visitor: Type.Union(
+      [
+        Type.Object(
+          { name: Type.String(), address: Type.String({ description: 'The path of a visitor link' }) },
+          { additionalProperties: false },
+        ),
+        Type.Null(),
+      ],
+      { description: 'Somebody without an account, and the link that was given to them' },
+    ),
     mailRoom: Type.Union([Type.String(), Type.Null()], {
       description: 'Where the simulated mail can be read',
     }),
   },
   { additionalProperties: false },
 )
+
+const VISITOR = 'Aunt Pilar'
 
 const loopback = ['127.0.0.1', 'localhost', '::1']
 
@@ -46,9 +59,10 @@ export function demoRoutes(config: Pick<Config, 'dataFolder' | 'host'>, mailRoom
         who: 'anyone',
         answer: demoSchema,
       },
-      async ({ reader }) => {
+      async ({ services, reader }) => {
         const people = await listPresentPeople(reader)
-        return { people: [...people].sort(inCastOrder).map(toDemoPerson), mailRoom }
+        const visitor = await findVisitor(services, reader, people)
+        return { people: [...people].sort(inCastOrder).map(toDemoPerson), visitor, mailRoom }
       },
     ),
     route(
@@ -68,6 +82,19 @@ export function demoRoutes(config: Pick<Config, 'dataFolder' | 'host'>, mailRoom
       },
     ),
   ]
+}
+
+/** Aunt Pilar has no account; the link that Wren gave her is a door of its own. */
+async function findVisitor(
+  { keys }: Services,
+  reader: Parameters<typeof listPasses>[0],
+  people: readonly PresentPerson[],
+): Promise<{ name: string; address: string } | null> {
+  const wren = people.find(({ signInName }) => signInName === cast.wren.signInName)
+  if (!wren) return null
+  const passes = await listPasses(reader, keys, ownerActor(wren.id))
+  const link = passes.find(({ audience, state }) => audience.name === VISITOR && state === 'running')
+  return link?.address ? { name: VISITOR, address: link.address } : null
 }
 
 interface PresentPerson {

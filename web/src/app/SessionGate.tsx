@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useLocation } from 'react-router'
 import { sessionQueries } from '../people/queries.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { needWords, speak } from '../words/i18n.ts'
@@ -12,7 +13,14 @@ const SignInScreen = lazy(async () => {
   return { default: (await import('../people/SignInScreen.tsx')).SignInScreen }
 })
 
+/** Pages and collections may be open to whoever holds a link. */
+const VisitorScreen = lazy(async () => {
+  await Promise.all([needWords('reading'), needWords('people')])
+  return { default: (await import('../access/VisitorScreen.tsx')).VisitorScreen }
+})
+
 export function SessionGate() {
+  const opened = thingAt(useLocation().pathname)
   const session = useQuery(sessionQueries.me())
   const school = useQuery(sessionQueries.school())
   const { i18n } = useTranslation()
@@ -29,7 +37,7 @@ export function SessionGate() {
             if (who.state === 'signed-out') {
               return (
                 <Suspense fallback={null}>
-                  <SignInScreen />
+                  {opened ? <VisitorScreen {...opened} /> : <SignInScreen />}
                 </Suspense>
               )
             }
@@ -40,4 +48,10 @@ export function SessionGate() {
       )}
     </Fetched>
   )
+}
+
+function thingAt(path: string): { readonly kind: 'pages' | 'collections'; readonly id: string } | null {
+  const [, kind, id] = /^\/(pages|collections)\/([\w-]+)/.exec(path) ?? []
+  if (id === undefined) return null
+  return { kind: kind === 'pages' ? 'pages' : 'collections', id }
 }

@@ -2,10 +2,13 @@
 import {
   IconBook2,
   IconBuildingArch,
+  IconDoorEnter,
   IconFileText,
   IconHistory,
+  IconListTree,
   IconPhoto,
   IconSunHigh,
+  IconTicket,
   IconTrash,
   IconUsers,
   IconUsersGroup,
@@ -15,8 +18,19 @@ import { isAssessorRole } from '@valise/core/people'
 import type { SignedIn } from '@valise/core/people'
 
 export type PlaceName =
-  'today' | 'class' | 'classes' | 'evidence' | 'logbooks' | 'pages' | 'bin' | 'people' | 'records'
-export type StopName = 'gather' | 'arrange' | 'read' | 'school'
+  | 'today'
+  | 'class'
+  | 'classes'
+  | 'evidence'
+  | 'logbooks'
+  | 'pages'
+  | 'collections'
+  | 'sharing'
+  | 'opened'
+  | 'bin'
+  | 'people'
+  | 'records'
+export type StopName = 'gather' | 'arrange' | 'show' | 'read' | 'school'
 
 export interface PlaceLink {
   readonly name: PlaceName
@@ -34,6 +48,9 @@ const today: PlaceLink = { name: 'today', to: '/', icon: IconSunHigh }
 const evidence: PlaceLink = { name: 'evidence', to: '/evidence', icon: IconPhoto }
 const logbooks: PlaceLink = { name: 'logbooks', to: '/logbooks', icon: IconBook2 }
 const pages: PlaceLink = { name: 'pages', to: '/pages', icon: IconFileText }
+const collections: PlaceLink = { name: 'collections', to: '/collections', icon: IconListTree }
+const sharing: PlaceLink = { name: 'sharing', to: '/sharing', icon: IconTicket }
+const opened: PlaceLink = { name: 'opened', to: '/opened-to-me', icon: IconDoorEnter }
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
 
@@ -57,10 +74,13 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
     ...(firstClass
       ? [
           { name: 'gather' as const, places: [evidence, logbooks] },
-          { name: 'arrange' as const, places: [pages] },
+          { name: 'arrange' as const, places: [pages, collections] },
+          { name: 'show' as const, places: [sharing, opened] },
         ]
       : []),
-    ...(isAssessor && !administrator ? [{ name: 'read' as const, places: [classes] }] : []),
+    ...(isAssessor && !administrator
+      ? [{ name: 'read' as const, places: [classes, ...(firstClass ? [] : [opened])] }]
+      : []),
     ...(administrator
       ? [
           {

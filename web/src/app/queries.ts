@@ -2,17 +2,21 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from '../api/index.ts'
 
-const counted = ['evidence', 'logbooks', 'pages'] as const
+const counted = ['evidence', 'logbooks', 'pages', 'collections', 'opened'] as const
 export type CountedPlace = (typeof counted)[number]
 
 export function isCounted(name: string): name is CountedPlace {
   return counted.some((one) => one === name)
 }
 
+/** Places whose things are fetched under another name. */
+const keys: Partial<Record<CountedPlace, string>> = { logbooks: 'reflections', opened: 'opened-to-me' }
+const paths: Partial<Record<CountedPlace, string>> = { opened: 'opened-to-me' }
+
 /** Whatever changes the things of a place fetches all under its key anew, and so the count with them. */
 export function countQuery(place: CountedPlace) {
   return queryOptions({
-    queryKey: [place === 'logbooks' ? 'reflections' : place, 'count'],
-    queryFn: ({ signal }) => get<{ kept: number }>(`/api/${place}/count`, signal),
+    queryKey: [keys[place] ?? place, 'count'],
+    queryFn: ({ signal }) => get<{ kept: number }>(`/api/${paths[place] ?? place}/count`, signal),
   })
 }

@@ -20,6 +20,15 @@ export const router = createBrowserRouter([
     ),
   },
   {
+    path: '/no-such-link',
+    errorElement: <Broken />,
+    hydrateFallbackElement: <></>,
+    lazy: inWords('reading', async () => {
+      await needWords('people')
+      return (await import('../access/NoSuchLink.tsx')).NoSuchLink
+    }),
+  },
+  {
     path: '/',
     element: <SessionGate />,
     errorElement: <Broken />,
@@ -39,7 +48,35 @@ export const router = createBrowserRouter([
       },
       {
         path: 'pages/:id/:slug?',
-        lazy: inWords('pages', async () => (await import('../pages/PageScreen.tsx')).PageScreen),
+        lazy: inWords('pages', async () => {
+          await needWords('reading')
+          return (await import('../pages/PageScreen.tsx')).PageScreen
+        }),
+      },
+      {
+        path: 'collections',
+        lazy: inWords(
+          'collections',
+          async () => (await import('../collections/CollectionsScreen.tsx')).CollectionsScreen,
+        ),
+      },
+      {
+        path: 'collections/:id/:slug?',
+        lazy: inWords('collections', async () => {
+          await needWords('reading')
+          return (await import('../collections/CollectionScreen.tsx')).CollectionScreen
+        }),
+      },
+      {
+        path: 'sharing',
+        lazy: inWords('access', async () => {
+          await needWords('collections')
+          return (await import('../access/SharingScreen.tsx')).SharingScreen
+        }),
+      },
+      {
+        path: 'opened-to-me',
+        lazy: inWords('access', async () => (await import('../access/OpenedScreen.tsx')).OpenedScreen),
       },
       {
         path: 'logbooks',

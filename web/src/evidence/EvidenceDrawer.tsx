@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { Evidence } from '@valise/core/evidence'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useSeers } from '../access/useSeers.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
@@ -69,6 +70,7 @@ interface OpenedProps extends Pick<EvidenceDrawerProps, 'onClose' | 'onBinned'> 
 function Opened({ item, onClose, onBinned }: OpenedProps) {
   const { t } = useTranslation('evidence')
   const change = useChangeEvidence(item.id)
+  const seers = useSeers('evidence', item.id)
   const isBinned = item.binnedAt !== null
   return (
     <div className={styles.opened}>
@@ -87,7 +89,7 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
       </div>
       <dl className={styles.known}>
         <dt>{t('drawer.seenBy')}</dt>
-        <dd>{t('drawer.youAlone')}</dd>
+        <dd>{seers.words}</dd>
         {item.className === null ? null : (
           <>
             <dt>{t('drawer.madeFor')}</dt>

@@ -22,8 +22,11 @@ export function TagsField({ tags, readOnly, onKeep }: TagsFieldProps) {
   // Shown at once; the next tag is put beside those that are still being kept.
   const [pending, setPending] = useState<string[] | null>(null)
   const shown = pending ?? [...tags]
+  // Held here: by itself the field empties whenever the tags are told anew, also while somebody types.
+  const [typed, setTyped] = useState('')
   const put = (next: readonly string[]) => {
     const clean = cleanTags(next)
+    setTyped('')
     setPending(clean)
     const settle = () => setPending((latest) => (latest === clean ? null : latest))
     void onKeep(clean).then(settle, settle)
@@ -33,10 +36,12 @@ export function TagsField({ tags, readOnly, onKeep }: TagsFieldProps) {
       className={styles.tags ?? ''}
       multiple
       freeSolo
-      clearOnBlur
+      inputValue={typed}
+      onInputChange={(_event, text, reason) => {
+        if (reason === 'input') setTyped(text)
+      }}
       // What was typed and not entered is put on when the field is left: nothing typed is lost.
-      onBlur={({ target }) => {
-        const typed = target instanceof HTMLInputElement ? target.value : ''
+      onBlur={() => {
         if (typed.trim() !== '') put([...shown, typed])
       }}
       disableClearable

@@ -12,6 +12,13 @@ export function useNewsWords(): (item: NewsItem) => string {
         const role = classRoles.find((one) => one === params['role']) ?? 'student'
         return t(`news.${kind}_${role}`, { className: params['className'] ?? '' })
       }
+      case 'opened-to-me':
+        return t(
+          params['kind'] === 'collection' ? 'news.opened-to-me_collection' : 'news.opened-to-me_page',
+          {
+            name: params['name'] ?? '',
+          },
+        )
       case 'password-changed':
       case 'administrator-made':
         return t(`news.${kind}`)

@@ -1,4 +1,4 @@
-// Pages and entries in the bin, each with the way back and the way out for good.
+// Pages, entries and collections in the bin, each with the way back and the way out for good.
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
@@ -8,6 +8,7 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import { binEndsAt } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { collectionQueries, useBinCollection } from '../collections/queries.ts'
 import { reflectionQueries, useBinEntry } from '../reflections/queries.ts'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -16,7 +17,7 @@ import { pageQueries, useBinPage } from './queries.ts'
 import styles from './BinnedDrafts.module.css'
 
 interface Binned {
-  readonly kind: 'page' | 'entry'
+  readonly kind: 'page' | 'entry' | 'collection'
   readonly id: string
   readonly title: string
   readonly binnedAt: string | null
@@ -25,15 +26,17 @@ interface Binned {
 export function useBinnedDrafts() {
   const pages = useInfiniteQuery(pageQueries.list('bin'))
   const entries = useInfiniteQuery(reflectionQueries.entries({ logbookId: null, shelf: 'bin' }))
-  const count = (pages.data?.pages[0]?.count ?? 0) + (entries.data?.pages[0]?.count ?? 0)
-  return { pages, entries, count }
+  const collections = useInfiniteQuery(collectionQueries.list('bin'))
+  const count = [pages, entries, collections].reduce((sum, { data }) => sum + (data?.pages[0]?.count ?? 0), 0)
+  return { pages, entries, collections, count }
 }
 
 export function BinnedDrafts() {
   const { t } = useTranslation('evidence')
-  const { pages, entries } = useBinnedDrafts()
+  const { pages, entries, collections } = useBinnedDrafts()
   const binPage = useBinPage()
   const binEntry = useBinEntry()
+  const binCollection = useBinCollection()
   const [leaving, setLeaving] = useState<Binned | null>(null)
   const items: Binned[] = [
     ...(pages.data?.pages ?? []).flatMap((page) =>
@@ -42,14 +45,17 @@ export function BinnedDrafts() {
     ...(entries.data?.pages ?? []).flatMap((page) =>
       page.items.map((one) => ({ ...one, kind: 'entry' as const })),
     ),
+    ...(collections.data?.pages ?? []).flatMap((page) =>
+      page.items.map((one) => ({ ...one, kind: 'collection' as const })),
+    ),
   ]
   const act = ({ kind, id }: Binned, what: 'out' | 'remove') =>
-    (kind === 'page' ? binPage : binEntry).mutate({ id, act: what })
+    ({ page: binPage, entry: binEntry, collection: binCollection })[kind].mutate({ id, act: what })
   if (items.length === 0) return null
   return (
     <section className={styles.drafts}>
       <h2>{t('bin.drafts')}</h2>
-      <Refusal error={binPage.error ?? binEntry.error} />
+      <Refusal error={binPage.error ?? binEntry.error ?? binCollection.error} />
       <ul>
         {items.map((item) => (
           <Row
@@ -62,6 +68,7 @@ export function BinnedDrafts() {
       </ul>
       <MoreButton query={pages} />
       <MoreButton query={entries} />
+      <MoreButton query={collections} />
       {leaving ? (
         <RemoveDialog
           item={leaving}

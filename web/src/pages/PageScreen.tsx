@@ -1,20 +1,35 @@
-// One page: what will they see? Written in place, kept by itself, published when its author says so.
+// One page: what will they see? Its author goes on in the draft, others read what is published. The address is the same.
 import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useParams } from 'react-router'
-import { Fetched } from '../ui/Fetched.tsx'
+import { useParams, useSearchParams } from 'react-router'
+import { ReadPage } from '../access/ReadPage.tsx'
+import { ApiProblem } from '../api/index.ts'
+import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { BinnedPage } from './BinnedPage.tsx'
-import { PageEditor } from './PageEditor.tsx'
 import { pageQueries } from './queries.ts'
 
+// Whoever only reads needs no editor.
+const PageEditor = lazy(async () => ({ default: (await import('./PageEditor.tsx')).PageEditor }))
+
 export function PageScreen() {
-  const { t } = useTranslation(['pages', 'app'])
+  const { t } = useTranslation('app')
   const { id = '' } = useParams()
-  const page = useQuery(pageQueries.one(id))
-  if (page.data?.binnedAt === null) return <PageEditor key={id} page={page.data} />
+  const [search] = useSearchParams()
+  // Within a collection a page is read, by its author too; the way back to the draft stands beside it.
+  const isRead = search.has('in')
+  const page = useQuery({ ...pageQueries.one(id), enabled: !isRead })
+  const isForeign = page.error instanceof ApiProblem && page.error.code === 'not-found'
+  if (isRead || isForeign) return <ReadPage key={id} id={id} />
+  if (page.data?.binnedAt === null)
+    return (
+      <Suspense fallback={<Loading />}>
+        <PageEditor key={id} page={page.data} />
+      </Suspense>
+    )
   return (
-    <Screen place={t('app:places.pages')} parent={t('app:stops.arrange')} sentence={t('app:places.pages')}>
+    <Screen place={t('places.pages')} parent={t('stops.arrange')} sentence={t('places.pages')}>
       <Fetched query={page}>{(binned) => <BinnedPage id={binned.id} />}</Fetched>
     </Screen>
   )

@@ -5,6 +5,8 @@ import { IconEye, IconPencil } from '@tabler/icons-react'
 import { differencePages } from '@valise/core/pages'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Link as RouterLink } from 'react-router'
+import { useSeers } from '../access/useSeers.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { ChangesDialog } from './ChangesDialog.tsx'
 import { usePage } from './usePageEditor.ts'
@@ -48,7 +50,7 @@ export function Seam({ isLooking, onLook }: SeamProps) {
       <div className={styles.words}>
         <p>
           <b>{published ? t('seam.published', { time: when.dayTime(published.at) }) : t('seam.never')}</b>
-          <small>{published ? t('seam.seenBy') : t('seam.neverHint')}</small>
+          <small>{published ? <SeenBy id={page.id} /> : t('seam.neverHint')}</small>
         </p>
         <p className={styles.draft}>
           <b>
@@ -84,5 +86,15 @@ export function Seam({ isLooking, onLook }: SeamProps) {
       </div>
       {isOpen ? <ChangesDialog changes={changes} onClose={() => setIsOpen(false)} /> : null}
     </section>
+  )
+}
+
+function SeenBy({ id }: { readonly id: string }) {
+  const { t } = useTranslation('pages')
+  const seers = useSeers('pages', id)
+  return (
+    <Link component={RouterLink} to={`/sharing?thing=${id}`} title={t('seam.share')}>
+      {seers.isSeen ? t('seam.seenByThem', { seers: seers.words }) : t('seam.seenBy')}
+    </Link>
   )
 }

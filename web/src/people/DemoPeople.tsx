@@ -38,6 +38,11 @@ export function DemoPeople({ demo }: { readonly demo: Demo }) {
           {t('demo.all', { count: more })}
         </Button>
       ) : null}
+      {demo.visitor === null ? null : (
+        <p className={styles.lead}>
+          <Link href={demo.visitor.address}>{t('demo.visitor', { name: demo.visitor.name })}</Link>
+        </p>
+      )}
       {demo.mailRoom === null ? null : (
         <p className={styles.lead}>
           <Link href={demo.mailRoom}>{t('demo.mailRoom')}</Link>

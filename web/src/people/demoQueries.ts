@@ -14,6 +14,8 @@ export interface DemoPerson {
 
 export interface Demo {
   readonly people: readonly DemoPerson[]
+  /** Somebody without an account, and the link that was given to them. */
+  readonly visitor: { readonly name: string; readonly address: string } | null
   readonly mailRoom: string | null
 }
 

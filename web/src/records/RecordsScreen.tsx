@@ -75,20 +75,23 @@ function Who({ record }: { readonly record: AuditRecord }) {
 function Whom({ record }: { readonly record: AuditRecord }) {
   const { t } = useTranslation('records')
   if (record.subjectId === null) return t('nobody')
+  if (record.subject === 'pass') return t('subjects.pass')
   return record.subjectName ?? t('goneSubject')
 }
 
 function What({ record }: { readonly record: AuditRecord }) {
   const { t, i18n } = useTranslation('records')
   const when = useWhen()
-  const nameOf = (setting: string) => {
-    const words: unknown = i18n.getResource(i18n.language, 'records', `settings.${setting}`)
-    return typeof words === 'string' ? words : setting
+  const wordsFor = (key: string, otherwise: string) => {
+    const words: unknown = i18n.getResource(i18n.language, 'records', key)
+    return typeof words === 'string' ? words : otherwise
   }
+  const nameOf = (setting: string) => wordsFor(`settings.${setting}`, setting)
   const wordsOf = (value: RecordValue) => {
     if (value === null || value === '') return t('none')
     if (typeof value === 'boolean') return t(`values.${value}`)
-    return /^\d{4}-\d\d-\d\d$/.test(String(value)) ? when.localDay(String(value)) : String(value)
+    const text = String(value)
+    return /^\d{4}-\d\d-\d\d$/.test(text) ? when.localDay(text) : wordsFor(`values.${text}`, text)
   }
   const changeOf = (setting: string, before: RecordValue, after: RecordValue) => {
     const words = { name: nameOf(setting), before: wordsOf(before), after: wordsOf(after) }

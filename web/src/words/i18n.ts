@@ -11,18 +11,24 @@ const loaders = {
 /** The words of single screens, fetched with them. */
 const screenLoaders = {
   en: {
+    access: async () => (await import('./en/access.json')).default,
     classes: async () => (await import('./en/classes.json')).default,
+    collections: async () => (await import('./en/collections.json')).default,
     evidence: async () => (await import('./en/evidence.json')).default,
     pages: async () => (await import('./en/pages.json')).default,
     people: async () => (await import('./en/people.json')).default,
+    reading: async () => (await import('./en/reading.json')).default,
     records: async () => (await import('./en/records.json')).default,
     reflections: async () => (await import('./en/reflections.json')).default,
   },
   es: {
+    access: async () => (await import('./es/access.json')).default,
     classes: async () => (await import('./es/classes.json')).default,
+    collections: async () => (await import('./es/collections.json')).default,
     evidence: async () => (await import('./es/evidence.json')).default,
     pages: async () => (await import('./es/pages.json')).default,
     people: async () => (await import('./es/people.json')).default,
+    reading: async () => (await import('./es/reading.json')).default,
     records: async () => (await import('./es/records.json')).default,
     reflections: async () => (await import('./es/reflections.json')).default,
   },

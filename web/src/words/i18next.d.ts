@@ -1,10 +1,13 @@
 // Makes every key that a screen asks for a type error unless the English words have it.
 import 'i18next'
+import type access from './en/access.json'
 import type classes from './en/classes.json'
+import type collections from './en/collections.json'
 import type evidence from './en/evidence.json'
 import type { en } from './en/index.ts'
 import type pages from './en/pages.json'
 import type people from './en/people.json'
+import type reading from './en/reading.json'
 import type records from './en/records.json'
 import type reflections from './en/reflections.json'
 
@@ -12,10 +15,13 @@ declare module 'i18next' {
   interface CustomTypeOptions {
     defaultNS: 'app'
     resources: typeof en & {
+      access: typeof access
       classes: typeof classes
+      collections: typeof collections
       evidence: typeof evidence
       pages: typeof pages
       people: typeof people
+      reading: typeof reading
       records: typeof records
       reflections: typeof reflections
     }

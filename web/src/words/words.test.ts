@@ -10,6 +10,9 @@ type Words = { [key: string]: string | Words }
 
 const here = new URL('.', import.meta.url).pathname
 const namespaces = [
+  'access',
+  'collections',
+  'reading',
   'app',
   'classes',
   'evidence',

@@ -1,0 +1,103 @@
+// Look as anybody at any moment: the answer as a sentence, its reasons, and what stands in the way elsewhere.
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useSuspenseQuery } from '@tanstack/react-query'
+import type { UseQueryResult } from '@tanstack/react-query'
+import type { Audiences, LookAs, Sharing } from '@valise/core/access'
+import { localToInstant, toLocal } from '@valise/core/time'
+import { useTranslation } from 'react-i18next'
+import { sessionQueries } from '../people/queries.ts'
+import { Fetched } from '../ui/Fetched.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
+import type { Looker } from './queries.ts'
+import { Answer } from './Answer.tsx'
+import styles from './LookPanel.module.css'
+
+export interface LookPanelProps {
+  readonly sharing: Sharing
+  readonly audiences: Audiences
+  readonly looker: Looker
+  /** The moment; null is now. */
+  readonly at: string | null
+  readonly chosen: Sharing['things'][number]
+  /** Who looks, as sentences name them. */
+  readonly name: string
+  readonly look: UseQueryResult<LookAs>
+  readonly onLooker: (looker: Looker) => void
+  readonly onAt: (at: string | null) => void
+  readonly onGive: (thingId: string) => void
+}
+
+export function LookPanel(props: LookPanelProps) {
+  const { t } = useTranslation('access')
+  return (
+    <div className={styles.panel}>
+      <h2>{t('look.title')}</h2>
+      <p className={styles.hint}>{t('look.hint')}</p>
+      <WhoLooks {...props} />
+      <Moment {...props} />
+      <Fetched query={props.look}>{(look) => <Answer {...props} answers={look.answers} />}</Fetched>
+    </div>
+  )
+}
+
+function WhoLooks({ sharing, audiences, looker, onLooker }: LookPanelProps) {
+  const { t } = useTranslation('access')
+  const links = sharing.passes.filter(({ audience, state }) => audience.kind === 'link' && state !== 'ended')
+  const choices = [
+    ...audiences.people.map(({ id, name, isAssessor, className }): [string, string] => [
+      `person ${id}`,
+      t(isAssessor ? 'look.assessor' : 'look.person', { name, class: className }),
+    ]),
+    ...links.map(({ id, audience }): [string, string] => [
+      `link ${id}`,
+      t('look.link', { name: audience.name }),
+    ]),
+    ['stranger ', t('look.stranger')] as const,
+  ]
+  const [value] = choices.map(([key]) => key).filter((key) => key === keyOf(looker))
+  return (
+    <SelectField
+      label={t('look.who')}
+      value={value ?? 'stranger '}
+      choices={choices}
+      fullWidth
+      onChange={(key) => onLooker(lookerOf(key))}
+    />
+  )
+}
+
+function Moment({ at, look, onAt }: LookPanelProps) {
+  const { t } = useTranslation('access')
+  const { data: school } = useSuspenseQuery(sessionQueries.school())
+  // Now is the moment of the answer that is shown.
+  const shown = at ?? look.data?.at ?? null
+  return (
+    <div className={styles.moment}>
+      <TextField
+        type="datetime-local"
+        size="small"
+        label={t('look.when')}
+        value={shown === null ? '' : toLocal(shown, school.timeZone)}
+        onChange={({ target }) =>
+          onAt(target.value === '' ? null : localToInstant(target.value, school.timeZone, 'from'))
+        }
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: '9998-12-31T23:59' } }}
+      />
+      <Button disabled={at === null} onClick={() => onAt(null)}>
+        {t('look.now')}
+      </Button>
+    </div>
+  )
+}
+
+function keyOf(looker: Looker): string {
+  if (looker.kind === 'person') return `person ${looker.personId}`
+  return looker.kind === 'link' ? `link ${looker.passId}` : 'stranger '
+}
+
+function lookerOf(key: string): Looker {
+  const [kind, id = ''] = key.split(' ')
+  if (kind === 'person') return { kind, personId: id }
+  return kind === 'link' ? { kind, passId: id } : { kind: 'stranger' }
+}

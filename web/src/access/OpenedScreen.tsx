@@ -1,0 +1,71 @@
+// What others opened to me, what was opened last on top.
+import Link from '@mui/material/Link'
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { IconFileText, IconListTree } from '@tabler/icons-react'
+import type { OpenedThing } from '@valise/core/access'
+import { useTranslation } from 'react-i18next'
+import { Link as RouterLink } from 'react-router'
+import { Empty } from '../ui/Empty.tsx'
+import { Fetched } from '../ui/Fetched.tsx'
+import { MoreButton } from '../ui/MoreButton.tsx'
+import { Screen } from '../ui/Screen.tsx'
+import { useWhen } from '../ui/useWhen.ts'
+import { lastMoment } from './lastMoment.ts'
+import { accessQueries } from './queries.ts'
+import styles from './OpenedScreen.module.css'
+
+export function OpenedScreen() {
+  const { t } = useTranslation(['access', 'app'])
+  const list = useInfiniteQuery(accessQueries.opened())
+  const items = list.data?.pages.flatMap((page) => page.items) ?? []
+  const count = list.data?.pages[0]?.count ?? 0
+  return (
+    <Screen
+      place={t('app:places.opened')}
+      parent={t('app:stops.show')}
+      sentence={list.data ? t('opened.sentence', { count }) : t('app:places.opened')}
+    >
+      <Fetched query={list}>
+        {() =>
+          items.length === 0 ? (
+            <Empty>{t('opened.empty')}</Empty>
+          ) : (
+            <>
+              <ul className={styles.list}>
+                {items.map((item) => (
+                  <OpenedRow key={item.thing.id} item={item} />
+                ))}
+              </ul>
+              <MoreButton query={list} />
+            </>
+          )
+        }
+      </Fetched>
+    </Screen>
+  )
+}
+
+function OpenedRow({ item }: { readonly item: OpenedThing }) {
+  const { t } = useTranslation('access')
+  const when = useWhen()
+  const { thing, title, ownerName, pages, openedAt, until, audience, className } = item
+  const ThingIcon = thing.kind === 'collection' ? IconListTree : IconFileText
+  const to = t(`opened.${audience}`, { class: className ?? '' })
+  return (
+    <li>
+      <ThingIcon size={20} stroke={1.7} aria-hidden="true" />
+      <div>
+        <Link component={RouterLink} to={`/${thing.kind}s/${thing.id}`}>
+          {title || t('opened.untitled')}
+        </Link>
+        <small>{pages === null ? t('opened.page') : t('opened.pages', { count: pages })}</small>
+      </div>
+      <p>{t('opened.by', { name: ownerName })}</p>
+      <p className={styles.time}>
+        {until === null
+          ? t('opened.since', { to, from: when.date(openedAt) })
+          : t('opened.until', { to, until: when.date(lastMoment(until)) })}
+      </p>
+    </li>
+  )
+}

@@ -1,0 +1,86 @@
+// A published page as its reader meets it: whose it is, the page itself, and the next one in reach.
+import { useQuery } from '@tanstack/react-query'
+import { IconChevronLeft, IconChevronRight } from '@tabler/icons-react'
+import type { ReadCollection, ReadPage as Read } from '@valise/core/access'
+import { pagesToRead } from '@valise/core/collections'
+import { useEffect } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link, useSearchParams } from 'react-router'
+import { collectionQueries } from '../collections/queries.ts'
+import '../pages/paper.css'
+import { Fetched } from '../ui/Fetched.tsx'
+import { setPlace } from '../ui/place.ts'
+import { useWhen } from '../ui/useWhen.ts'
+import { accessQueries } from './queries.ts'
+import { ReaderFrame } from './ReaderFrame.tsx'
+import styles from './Reader.module.css'
+
+export function ReadPage({ id }: { readonly id: string }) {
+  const page = useQuery(accessQueries.page(id))
+  return (
+    <div className={styles.fetched}>
+      <Fetched query={page}>{(read) => <Opened key={read.id} read={read} />}</Fetched>
+    </div>
+  )
+}
+
+function Opened({ read }: { readonly read: Read }) {
+  const { t } = useTranslation(['reading', 'app'])
+  const when = useWhen()
+  const [search] = useSearchParams()
+  const asked = search.get('in')
+  const inId = read.collections.find((id) => id === asked) ?? read.collections[0] ?? null
+  const { data: collection = null } = useQuery({
+    ...collectionQueries.read(inId ?? ''),
+    enabled: inId !== null,
+  })
+  useEffect(() => setPlace({ name: read.title, parent: t('app:places.opened') }), [read.title, t])
+  const by = { name: read.ownerName, date: when.date(read.at) }
+  return (
+    <ReaderFrame read={read} collection={collection} pageId={read.id} own={`/pages/${read.id}`}>
+      <div className={styles.sheet}>
+        <p className={styles.by}>{t('byDate', by)}</p>
+        {/* The core's renderer built it from known parts and escaped all text. */}
+        <div dangerouslySetInnerHTML={{ __html: read.html }} />
+      </div>
+      {collection ? <NextPages collection={collection} read={read} /> : null}
+    </ReaderFrame>
+  )
+}
+
+interface NextPagesProps {
+  readonly collection: ReadCollection
+  readonly read: Read
+}
+
+function NextPages({ collection, read }: NextPagesProps) {
+  const { t } = useTranslation('reading')
+  const pages = pagesToRead(collection.lines)
+  const at = pages.findIndex(({ id }) => id === read.id)
+  if (at < 0 || pages.length < 2) return null
+  const [before, next] = [pages[at - 1], pages[at + 1]]
+  const place = { n: at + 1, count: pages.length }
+  const to = (id: string) => `/pages/${id}?in=${collection.id}`
+  return (
+    <nav className={styles.next} aria-label={t('contents', { title: collection.title })}>
+      {before ? (
+        <Link to={to(before.id)} aria-label={t('back', { title: before.title })}>
+          <IconChevronLeft size={20} stroke={1.7} aria-hidden="true" />
+        </Link>
+      ) : (
+        <span />
+      )}
+      <p>
+        {t(next ? 'next' : 'last', place)}
+        {next ? <Link to={to(next.id)}>{next.title}</Link> : null}
+      </p>
+      {next ? (
+        <Link to={to(next.id)} aria-label={t('on', { title: next.title })}>
+          <IconChevronRight size={20} stroke={1.7} aria-hidden="true" />
+        </Link>
+      ) : (
+        <span />
+      )}
+    </nav>
+  )
+}

@@ -1,0 +1,63 @@
+// What an address of a page or a collection shows to somebody who is not signed in: what a link opens, or the door.
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense } from 'react'
+import { useTranslation } from 'react-i18next'
+import { ApiProblem } from '../api/index.ts'
+import { collectionQueries } from '../collections/queries.ts'
+import { DoorFrame } from '../people/DoorFrame.tsx'
+import { Loading } from '../ui/Fetched.tsx'
+import { useProblemWords } from '../ui/useProblemWords.ts'
+import { needWords } from '../words/i18n.ts'
+import { accessQueries } from './queries.ts'
+import { ReadCollection } from './ReadCollection.tsx'
+import { ReadPage } from './ReadPage.tsx'
+import { ToSignIn } from './NoSuchLink.tsx'
+import styles from './VisitorScreen.module.css'
+
+const SignInScreen = lazy(async () => {
+  await needWords('people')
+  return { default: (await import('../people/SignInScreen.tsx')).SignInScreen }
+})
+
+interface VisitorScreenProps {
+  readonly kind: 'pages' | 'collections'
+  readonly id: string
+}
+
+export function VisitorScreen({ kind, id }: VisitorScreenProps) {
+  const page = useQuery({ ...accessQueries.page(id), enabled: kind === 'pages' })
+  const collection = useQuery({ ...collectionQueries.read(id), enabled: kind === 'collections' })
+  const { data, error } = kind === 'pages' ? page : collection
+  if (data)
+    return (
+      <main className={styles.visitor}>
+        {kind === 'pages' ? <ReadPage id={id} /> : <ReadCollection id={id} />}
+      </main>
+    )
+  if (!error) return <Loading />
+  const reason = error instanceof ApiProblem ? error.reason : null
+  if (reason === 'link-ended' || reason === 'link-to-come')
+    return <ClosedLink reason={reason} error={error} />
+  return (
+    <Suspense fallback={<Loading />}>
+      <SignInScreen />
+    </Suspense>
+  )
+}
+
+interface ClosedLinkProps {
+  readonly reason: 'link-ended' | 'link-to-come'
+  readonly error: unknown
+}
+
+/** It tells neither title nor name: whoever finds an old link learns nothing from it. */
+function ClosedLink({ reason, error }: ClosedLinkProps) {
+  const { t } = useTranslation('reading')
+  const { sentence } = useProblemWords()
+  const title = t(reason === 'link-ended' ? 'closed.ended' : 'closed.to-come')
+  return (
+    <DoorFrame title={title} lead={sentence(error)}>
+      <ToSignIn />
+    </DoorFrame>
+  )
+}

@@ -1,0 +1,99 @@
+// What the screens know of passes and of what others opened, and what they can have done with them.
+import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { QueryClient } from '@tanstack/react-query'
+import type {
+  Audiences,
+  LookAs,
+  NewPass,
+  OpenedList,
+  Pass,
+  PassChange,
+  ReadPage,
+  SeenBy,
+  Sharing,
+} from '@valise/core/access'
+import { ask, get, withQuery } from '../api/index.ts'
+
+/** Who looks, as the screen names them: a person, the holder of a link, or somebody without anything. */
+export type Looker =
+  | { readonly kind: 'person'; readonly personId: string }
+  | { readonly kind: 'link'; readonly passId: string }
+  | { readonly kind: 'stranger' }
+
+export const accessQueries = {
+  all: () => ['sharing'] as const,
+  sharing: () =>
+    queryOptions({
+      queryKey: [...accessQueries.all(), 'mine'],
+      queryFn: ({ signal }) => get<Sharing>('/api/sharing', signal),
+      // Pages are published and arranged elsewhere, and nothing of that fetches this.
+      staleTime: 0,
+    }),
+  audiences: () =>
+    queryOptions({
+      queryKey: [...accessQueries.all(), 'audiences'],
+      queryFn: ({ signal }) => get<Audiences>('/api/sharing/audiences', signal),
+    }),
+  look: (looker: Looker, at: string | null) =>
+    queryOptions({
+      queryKey: [...accessQueries.all(), 'look', looker, at],
+      queryFn: ({ signal }) =>
+        get<LookAs>(
+          withQuery('/api/sharing/look', {
+            personId: looker.kind === 'person' ? looker.personId : null,
+            passId: looker.kind === 'link' ? looker.passId : null,
+            at,
+          }),
+          signal,
+        ),
+      staleTime: 0,
+    }),
+  seers: (room: 'pages' | 'collections' | 'evidence', id: string) =>
+    queryOptions({
+      queryKey: [...accessQueries.all(), 'seers', room, id],
+      queryFn: ({ signal }) => get<SeenBy>(`/api/${room}/${id}/seen-by`, signal),
+      staleTime: 0,
+    }),
+  opened: () =>
+    infiniteQueryOptions({
+      queryKey: ['opened-to-me', 'list'],
+      queryFn: ({ pageParam, signal }) =>
+        get<OpenedList>(withQuery('/api/opened-to-me', { cursor: pageParam }), signal),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+      staleTime: 0,
+    }),
+  page: (id: string) =>
+    queryOptions({
+      queryKey: ['reading', 'page', id],
+      queryFn: ({ signal }) => get<ReadPage>(`/api/pages/${id}/published`, signal),
+      staleTime: 0,
+    }),
+}
+
+export function useGivePass() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ key, ...body }: NewPass & { readonly key: string }) =>
+      ask<Pass>('POST', '/api/passes', { body, key }),
+    onSuccess: () => forgetAnswers(client),
+  })
+}
+
+/** Acts on one pass; afterwards, done or refused, everything that access was asked of is fetched afresh. */
+export function usePassActs({ id, revision }: Pick<Pass, 'id' | 'revision'>) {
+  const client = useQueryClient()
+  const shared = { meta: { kept: true }, onSettled: () => forgetAnswers(client) }
+  const changeDays = useMutation({
+    ...shared,
+    mutationFn: (body: PassChange) => ask<Pass>('PATCH', `/api/passes/${id}`, { body, revision }),
+  })
+  const end = useMutation({ ...shared, mutationFn: () => ask<Pass>('POST', `/api/passes/${id}/end`) })
+  const renew = useMutation({ ...shared, mutationFn: () => ask<Pass>('POST', `/api/passes/${id}/address`) })
+  return { changeDays, end, renew }
+}
+
+function forgetAnswers(client: QueryClient) {
+  return client.invalidateQueries({ queryKey: accessQueries.all() })
+}

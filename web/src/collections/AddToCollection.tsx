@@ -1,0 +1,51 @@
+// Adding to a collection: pages, a divider, other collections; what is added comes to its end.
+import Button from '@mui/material/Button'
+import type { Collection, CollectionItem } from '@valise/core/collections'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { ChangeCollection } from './CollectionOutline.tsx'
+import { ThingsChooser } from './ThingsChooser.tsx'
+import styles from './Collections.module.css'
+
+interface AddToCollectionProps {
+  readonly collection: Collection
+  readonly onChange: ChangeCollection
+}
+
+export function AddToCollection({ collection, onChange }: AddToCollectionProps) {
+  const { t } = useTranslation('collections')
+  const [choosing, setChoosing] = useState<'page' | 'collection' | null>(null)
+  const add = (items: readonly CollectionItem[]) => {
+    const last = collection.items.at(-1)?.id ?? null
+    onChange(items.map((item, at) => ({ op: 'insert', item, after: items[at - 1]?.id ?? last })))
+  }
+  const onChoose = (ids: readonly string[]) => {
+    add(
+      ids.map((thingId) =>
+        choosing === 'page'
+          ? { id: crypto.randomUUID(), kind: 'page', pageId: thingId, isHidden: false }
+          : { id: crypto.randomUUID(), kind: 'collection', collectionId: thingId, isHidden: false },
+      ),
+    )
+    setChoosing(null)
+  }
+  return (
+    <div className={styles.add}>
+      <Button variant="contained" color="primary" onClick={() => setChoosing('page')}>
+        {t('add.pages')}
+      </Button>
+      <Button onClick={() => add([{ id: crypto.randomUUID(), kind: 'divider', title: '', isHidden: false }])}>
+        {t('add.divider')}
+      </Button>
+      <Button onClick={() => setChoosing('collection')}>{t('add.collections')}</Button>
+      {choosing ? (
+        <ThingsChooser
+          kind={choosing}
+          collection={collection}
+          onChoose={onChoose}
+          onClose={() => setChoosing(null)}
+        />
+      ) : null}
+    </div>
+  )
+}

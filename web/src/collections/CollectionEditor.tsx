@@ -1,0 +1,90 @@
+// The open collection: its order at the left, what others read of it at the right.
+import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
+import { useQuery } from '@tanstack/react-query'
+import { IconTrash } from '@tabler/icons-react'
+import { LONGEST_COLLECTION_TITLE } from '@valise/core/collections'
+import type { Collection } from '@valise/core/collections'
+import { useTranslation } from 'react-i18next'
+import { Link as RouterLink, useNavigate } from 'react-router'
+import { ReadingList } from '../access/ReadingList.tsx'
+import { useSeers } from '../access/useSeers.ts'
+import { Fetched } from '../ui/Fetched.tsx'
+import { InlineTitle } from '../ui/InlineTitle.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { Screen } from '../ui/Screen.tsx'
+import { useKeptText } from '../ui/useKeptText.ts'
+import { AddToCollection } from './AddToCollection.tsx'
+import { CollectionOutline } from './CollectionOutline.tsx'
+import { collectionQueries, useBinCollection, useChangeCollection } from './queries.ts'
+import styles from './Collections.module.css'
+
+export function CollectionEditor({ collection }: { readonly collection: Collection }) {
+  const { t } = useTranslation(['collections', 'app'])
+  const change = useChangeCollection(collection.id)
+  const title = useKeptText(collection.title, (text) => change.mutate([{ op: 'set-title', title: text }]))
+  return (
+    <Screen
+      place={collection.title || t('untitled')}
+      parent={t('app:places.collections')}
+      sentence={
+        <InlineTitle
+          label={t('titleOf')}
+          placeholder={t('titleHint')}
+          value={title.text}
+          most={LONGEST_COLLECTION_TITLE}
+          onChange={title.change}
+          onBlur={title.leave}
+        />
+      }
+      lead={t('outline.lead')}
+      panelLabel={t('read.title')}
+      panel={<Panel collection={collection} />}
+    >
+      <Refusal error={change.error} />
+      <CollectionOutline collection={collection} onChange={change.mutate} />
+      <AddToCollection collection={collection} onChange={change.mutate} />
+    </Screen>
+  )
+}
+
+function Panel({ collection }: { readonly collection: Collection }) {
+  const { t } = useTranslation('collections')
+  const { id } = collection
+  const read = useQuery(collectionQueries.read(id))
+  const seers = useSeers('collections', id)
+  const navigate = useNavigate()
+  const bin = useBinCollection()
+  const onBin = () => bin.mutate({ id, act: 'in' }, { onSuccess: () => void navigate('/collections') })
+  return (
+    <div className={styles.panel}>
+      <h2>{t('read.title')}</h2>
+      <Fetched query={read}>
+        {({ lines }) =>
+          lines.length === 0 ? (
+            <p className={styles.quiet}>{t('read.empty')}</p>
+          ) : (
+            <ReadingList id={id} lines={lines} current={null} />
+          )
+        }
+      </Fetched>
+      <dl className={styles.known}>
+        <dt>{t('read.seenBy')}</dt>
+        <dd>
+          {seers.words}
+          <br />
+          <Link component={RouterLink} to={`/sharing?thing=${id}`}>
+            {t('read.share')}
+          </Link>
+        </dd>
+      </dl>
+      <div className={styles.foot}>
+        <Button variant="text" startIcon={<IconTrash size={18} stroke={1.7} />} onClick={onBin}>
+          {t('read.bin')}
+        </Button>
+        <p className={styles.quiet}>{t('read.binHint')}</p>
+        <Refusal error={bin.error} />
+      </div>
+    </div>
+  )
+}

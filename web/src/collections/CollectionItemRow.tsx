@@ -1,0 +1,139 @@
+// One line of a collection: its grip, what it is, how firmly it is held, and its verbs.
+import { useSortable } from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
+import {
+  IconEyeOff,
+  IconFileText,
+  IconGripVertical,
+  IconListTree,
+  IconNeedleThread,
+} from '@tabler/icons-react'
+import { LONGEST_DIVIDER } from '@valise/core/collections'
+import type { CollectionItem, HeldThing } from '@valise/core/collections'
+import { useTranslation } from 'react-i18next'
+import { Link as RouterLink } from 'react-router'
+import { InlineTitle } from '../ui/InlineTitle.tsx'
+import { useKeptText } from '../ui/useKeptText.ts'
+import { useWhen } from '../ui/useWhen.ts'
+import type { ChangeCollection } from './CollectionOutline.tsx'
+import styles from './Collections.module.css'
+
+interface CollectionItemRowProps {
+  readonly item: CollectionItem
+  readonly name: string
+  /** What the item names; null for a divider. */
+  readonly thing: HeldThing | null
+  readonly onChange: ChangeCollection
+}
+
+export function CollectionItemRow({ item, name, thing, onChange }: CollectionItemRowProps) {
+  const { t } = useTranslation('collections')
+  const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } =
+    useSortable({ id: item.id })
+  const style = { transform: CSS.Translate.toString(transform), transition }
+  const { id, isHidden } = item
+  return (
+    <li ref={setNodeRef} style={style} data-kind={item.kind} data-lifted={isDragging} data-hidden={isHidden}>
+      <button
+        ref={setActivatorNodeRef}
+        type="button"
+        className={styles.grip}
+        {...attributes}
+        {...listeners}
+        aria-label={t('outline.grip', { name })}
+        aria-roledescription={t('outline.role')}
+      >
+        <IconGripVertical size={16} stroke={1.7} aria-hidden="true" />
+      </button>
+      <div className={styles.what}>
+        {item.kind === 'divider' ? (
+          <DividerTitle id={id} title={item.title} onChange={onChange} />
+        ) : (
+          <ThingTitle thing={thing} name={name} isHidden={isHidden} />
+        )}
+      </div>
+      <div className={styles.verbs}>
+        <Button
+          variant="text"
+          size="small"
+          aria-label={t(isHidden ? 'outline.showOf' : 'outline.hideOf', { name })}
+          onClick={() => onChange([{ op: 'set-hidden', id, isHidden: !isHidden }])}
+        >
+          {t(isHidden ? 'outline.show' : 'outline.hide')}
+        </Button>
+        <Button
+          variant="text"
+          size="small"
+          aria-label={t('outline.takeOutOf', { name })}
+          onClick={() => onChange([{ op: 'remove', id }])}
+        >
+          {t('outline.takeOut')}
+        </Button>
+      </div>
+    </li>
+  )
+}
+
+interface DividerTitleProps extends Pick<CollectionItemRowProps, 'onChange'> {
+  readonly id: string
+  readonly title: string
+}
+
+function DividerTitle({ id, title, onChange }: DividerTitleProps) {
+  const { t } = useTranslation('collections')
+  const kept = useKeptText(title, (text) => onChange([{ op: 'name-divider', id, title: text }]))
+  return (
+    <div className={styles.divider}>
+      <InlineTitle
+        label={t('outline.dividerName')}
+        placeholder={t('outline.dividerHint')}
+        value={kept.text}
+        most={LONGEST_DIVIDER}
+        onChange={kept.change}
+        onBlur={kept.leave}
+      />
+    </div>
+  )
+}
+
+interface ThingTitleProps extends Pick<CollectionItemRowProps, 'thing' | 'name'> {
+  readonly isHidden: boolean
+}
+
+function ThingTitle({ thing, name, isHidden }: ThingTitleProps) {
+  const { t } = useTranslation(['collections', 'things'])
+  const when = useWhen()
+  if (!thing) return null
+  const { kind, publishedAt, binnedAt, isNewer } = thing
+  const ThingIcon = kind === 'collection' ? IconListTree : IconFileText
+  const state = () => {
+    if (binnedAt !== null) return t('outline.inBin')
+    if (kind === 'collection') return t('outline.collection')
+    if (publishedAt === null) return t('things:pages.draft')
+    return t(isNewer ? 'things:pages.newer' : 'things:pages.published', { date: when.date(publishedAt) })
+  }
+  return (
+    <>
+      <ThingIcon size={18} stroke={1.7} aria-hidden="true" />
+      <div>
+        <Link component={RouterLink} to={`/${kind}s/${thing.id}`}>
+          {name}
+        </Link>
+        <small data-state={kind === 'page' && publishedAt === null ? 'draft' : 'there'}>
+          {kind === 'page' && publishedAt === null ? (
+            <IconNeedleThread size={15} stroke={1.7} aria-hidden="true" />
+          ) : null}
+          {state()}
+        </small>
+        {isHidden ? (
+          <small data-state="hidden">
+            <IconEyeOff size={15} stroke={1.7} aria-hidden="true" />
+            {t('outline.hidden')}
+          </small>
+        ) : null}
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,101 @@
+// What lies in a collection, in its order; put into another order by grips, by pointer or by keyboard.
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import type { DragEndEvent } from '@dnd-kit/core'
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import type { Collection, CollectionItem, CollectionOperation } from '@valise/core/collections'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Empty } from '../ui/Empty.tsx'
+import { CollectionItemRow } from './CollectionItemRow.tsx'
+import { useItemName } from './useItemName.ts'
+import styles from './Collections.module.css'
+
+export type ChangeCollection = (operations: readonly CollectionOperation[]) => void
+
+interface CollectionOutlineProps {
+  readonly collection: Collection
+  readonly onChange: ChangeCollection
+}
+
+const byPointer = { activationConstraint: { distance: 4 } }
+const byKeyboard = { coordinateGetter: sortableKeyboardCoordinates }
+
+export function CollectionOutline({ collection, onChange }: CollectionOutlineProps) {
+  const { t } = useTranslation('collections')
+  const nameOf = useItemName(collection)
+  const { items, move } = useOrder(collection.items, onChange)
+  const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeyboard))
+  const ids = items.map(({ id }) => id)
+  const placeOf = (id: unknown) => ids.indexOf(String(id)) + 1
+  const named = (id: unknown) => {
+    const item = items.find((one) => one.id === id)
+    return item ? nameOf(item) : ''
+  }
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return
+    const [from, to] = [placeOf(active.id), placeOf(over.id)]
+    // Moving down, it comes after what it is dropped on; moving up, before it.
+    move(String(active.id), from < to ? String(over.id) : (ids[to - 2] ?? null))
+  }
+  const announcements = {
+    onDragStart: ({ active }: { active: { id: unknown } }) => t('outline.lifted', { name: named(active.id) }),
+    onDragOver: ({ over }: { over: { id: unknown } | null }) =>
+      over ? t('outline.over', { place: placeOf(over.id) }) : undefined,
+    onDragEnd: ({ over }: { over: { id: unknown } | null }) =>
+      over ? t('outline.dropped', { place: placeOf(over.id) }) : undefined,
+    onDragCancel: () => t('outline.back'),
+  }
+  if (items.length === 0) return <Empty>{t('outline.empty')}</Empty>
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={onDragEnd}
+      accessibility={{ announcements, screenReaderInstructions: { draggable: t('outline.howToMove') } }}
+    >
+      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        <ol className={styles.outline} aria-label={t('outline.title')}>
+          {items.map((item) => (
+            <CollectionItemRow
+              key={item.id}
+              item={item}
+              name={nameOf(item)}
+              thing={collection.things.find(({ id }) => id === thingIdOf(item)) ?? null}
+              onChange={onChange}
+            />
+          ))}
+        </ol>
+      </SortableContext>
+    </DndContext>
+  )
+}
+
+function thingIdOf(item: CollectionItem): string | null {
+  if (item.kind === 'divider') return null
+  return item.kind === 'page' ? item.pageId : item.collectionId
+}
+
+/** What was moved stays where it was dropped while the server hears of it. */
+function useOrder(kept: readonly CollectionItem[], onChange: ChangeCollection) {
+  const [moved, setMoved] = useState<{
+    from: readonly CollectionItem[]
+    items: readonly CollectionItem[]
+  } | null>(null)
+  const items = moved?.from === kept ? moved.items : kept
+  const move = (id: string, after: string | null) => {
+    const item = items.find((one) => one.id === id)
+    if (!item) return
+    const others = items.filter((one) => one !== item)
+    const at = others.findIndex((one) => one.id === after) + 1
+    setMoved({ from: kept, items: [...others.slice(0, at), item, ...others.slice(at)] })
+    onChange([{ op: 'move', id, after }])
+  }
+  return { items, move }
+}

@@ -1,0 +1,82 @@
+// What the screens know of collections, and what they can have done with them.
+import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { ReadCollection } from '@valise/core/access'
+import type { Collection, CollectionList, CollectionOperation } from '@valise/core/collections'
+import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
+
+export type CollectionShelf = 'kept' | 'bin'
+
+export const collectionQueries = {
+  all: () => ['collections'] as const,
+  list: (shelf: CollectionShelf) =>
+    infiniteQueryOptions({
+      queryKey: [...collectionQueries.all(), 'list', shelf],
+      queryFn: ({ pageParam, signal }) =>
+        get<CollectionList>(withQuery('/api/collections', { cursor: pageParam, shelf }), signal),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+    }),
+  one: (id: string) =>
+    queryOptions({
+      queryKey: [...collectionQueries.all(), 'one', id],
+      queryFn: ({ signal }) => get<Collection>(collectionPath(id), signal),
+    }),
+  read: (id: string) =>
+    queryOptions({
+      queryKey: [...collectionQueries.all(), 'read', id],
+      queryFn: ({ signal }) => get<ReadCollection>(`${collectionPath(id)}/read`, signal),
+      // Who reads here may have published elsewhere meanwhile.
+      staleTime: 0,
+    }),
+}
+
+function collectionPath(id: string): string {
+  return `/api/collections/${id}`
+}
+
+export function useCreateCollection() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ title, key }: { readonly title: string; readonly key: string }) =>
+      ask<Collection>('POST', '/api/collections', { body: { title }, key }),
+    onSuccess: () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
+  })
+}
+
+/** Changes a collection at the revision that is known when the change goes out; changes go one after the other. */
+export function useChangeCollection(id: string) {
+  const client = useQueryClient()
+  const { queryKey } = collectionQueries.one(id)
+  return useMutation({
+    meta: { kept: true },
+    scope: { id: `collection ${id}` },
+    mutationFn: (operations: readonly CollectionOperation[]) => {
+      const revision = client.getQueryData<Collection>(queryKey)?.revision ?? 0
+      return ask<Collection>('PATCH', collectionPath(id), { body: { operations }, revision })
+    },
+    onSuccess: (collection) => {
+      client.setQueryData(queryKey, collection)
+      void client.invalidateQueries({ queryKey: ['sharing'] })
+      void client.invalidateQueries({ queryKey: [...collectionQueries.all(), 'list'] })
+      void client.invalidateQueries({ queryKey: [...collectionQueries.all(), 'read'] })
+    },
+    onError: (error) => {
+      // Somebody, perhaps oneself in another window, was faster: their arrangement is shown beside the refusal.
+      if (error instanceof ApiProblem) void client.invalidateQueries({ queryKey })
+    },
+  })
+}
+
+/** Into the bin, out of it, or away for good. */
+export function useBinCollection() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
+      act === 'remove'
+        ? ask<undefined>('DELETE', collectionPath(id))
+        : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${collectionPath(id)}/bin`),
+    onSuccess: () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
+  })
+}
