@@ -36,6 +36,7 @@ test('one click signs in as a person of the sample world', async ({ browser }) =
   await expect(page.getByRole('navigation', { name: 'Places' }).getByRole('link')).toHaveText([
     'Today',
     'Classes',
+    /^Opened to me/,
   ])
 })
 

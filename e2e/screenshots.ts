@@ -70,7 +70,46 @@ const views: readonly View[] = [
       await expect(page.locator('.ProseMirror')).toBeVisible()
     },
   },
-  { name: 'bin', who: 'Wren', path: '/bin' },
+  {
+    name: 'collection',
+    who: 'Wren',
+    path: '/collections',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Shore year' }).click()
+      await expect(page.getByRole('link', { name: 'Glasswort, from green to red' })).toBeVisible()
+    },
+  },
+  { name: 'sharing', who: 'Wren', path: '/sharing' },
+  {
+    name: 'sharing-pass',
+    who: 'Wren',
+    path: '/sharing',
+    then: async (page) => {
+      await page.getByRole('button', { name: /^Give a pass for/ }).click()
+      await page.getByRole('radio', { name: /^The class/ }).check()
+    },
+  },
+  {
+    name: 'opened-page',
+    who: 'Odalys',
+    path: '/opened-to-me',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Shore year' }).click()
+      await page.getByRole('link', { name: 'Start reading' }).click()
+      await expect(page.getByText(/^By Wren/)).toBeVisible()
+    },
+  },
+  {
+    name: 'visitor-360',
+    who: null,
+    path: '/',
+    then: async (page) => {
+      await page.getByRole('link', { name: /^Aunt Pilar/ }).click()
+      await page.getByRole('link', { name: 'Start reading' }).click()
+      await expect(page.getByText(/^By Wren/)).toBeVisible()
+    },
+    options: { viewport: { width: 360, height: 740 } },
+  },
   {
     name: 'class',
     who: 'Wren',
@@ -86,7 +125,6 @@ const views: readonly View[] = [
     options: { colorScheme: 'dark' },
   },
   { name: 'records', who: 'Mireille', path: '/records' },
-  { name: 'settings', who: 'Wren', path: '/settings' },
 ]
 
 async function openPage(page: Page) {

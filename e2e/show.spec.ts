@@ -1,0 +1,240 @@
+// Show: pages in collections, passes for people and for whoever holds a link, and every answer with its reasons.
+import type { Browser, Page } from '@playwright/test'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+const kept = (page: Page) => expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
+const phone = { viewport: { width: 360, height: 740 } }
+
+/** Sharing, with a thing chosen. */
+async function openSharing(page: Page, title: string) {
+  await page.goto('/sharing')
+  await page.getByRole('button', { name: title, exact: true }).first().click()
+}
+
+async function giveLink(page: Page, title: string, name: string): Promise<string> {
+  await openSharing(page, title)
+  await page.getByRole('button', { name: `Give a pass for ${title}` }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('radio', { name: /^Whoever holds a link/ }).check()
+  await dialog.getByLabel('Whom or what is the link for?').fill(name)
+  await dialog.getByRole('button', { name: 'Give the pass' }).click()
+  return dialog.getByRole('textbox', { name: 'Address' }).inputValue()
+}
+
+async function endPass(page: Page, name: RegExp) {
+  await page.getByRole('button', { name }).first().click()
+  await page.getByRole('button', { name: 'End the pass' }).click()
+  await expect(page.getByRole('dialog')).toBeHidden()
+}
+
+test('pages come into an order, under dividers, by keyboard; hiding and publishing decide what others read', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/collections')
+  await page.getByRole('button', { name: 'New collection' }).click()
+  await page.getByLabel('Title of the collection').fill('Creek and marsh')
+  await page.getByRole('button', { name: 'Add pages' }).click()
+  const chooser = page.getByRole('dialog')
+  for (const title of ['Walking a line', 'Birds of the north creek', 'Season in the marsh'])
+    await chooser.getByRole('checkbox', { name: new RegExp(`^${title}`) }).check()
+  await chooser.getByRole('button', { name: 'Add 3' }).click()
+  await page.getByRole('button', { name: 'Add a divider' }).click()
+  await page.getByLabel('Name of the divider').fill('By the water')
+  await kept(page)
+
+  const order = page.getByRole('list', { name: 'In this order' })
+  await expect(order.getByRole('listitem')).toHaveCount(4)
+  const grip = page.getByRole('button', { name: 'Move By the water' })
+  await grip.press('Space')
+  await expect(page.getByText('Its place would be 4.')).toBeAttached()
+  for (const place of [3, 2, 1]) {
+    await page.keyboard.press('ArrowUp')
+    await expect(page.getByText(`Its place would be ${place}.`)).toBeAttached()
+  }
+  await page.keyboard.press('Space')
+  const panel = page.getByRole('complementary', { name: 'What others read' })
+  // What is not published is not read.
+  await expect(panel.getByRole('listitem')).toHaveText([
+    'By the water',
+    'Walking a line',
+    'Birds of the north creek',
+  ])
+  await page.getByRole('button', { name: 'Hide Walking a line for now' }).click()
+  await expect(panel.getByRole('listitem')).toHaveText(['By the water', 'Birds of the north creek'])
+  await page.reload()
+  await expect(page.getByLabel('Title of the collection')).toHaveValue('Creek and marsh')
+  await expect(page.getByLabel('Name of the divider')).toHaveValue('By the water')
+  await expect(panel.getByRole('listitem')).toHaveText(['By the water', 'Birds of the north creek'])
+
+  await page.getByRole('button', { name: 'Put the collection into the bin' }).click()
+  await page.goto('/bin')
+  await page.getByRole('button', { name: 'Take Creek and marsh out of the bin' }).click()
+  await page.goto('/collections')
+  await expect(page.getByRole('link', { name: 'Creek and marsh' })).toBeVisible()
+})
+
+test('a pass lets one person look until it is ended, and nobody else', async ({ browser }) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  await openSharing(wren, 'Birds of the north creek')
+  await wren.getByRole('button', { name: 'Give a pass for Birds of the north creek' }).click()
+  const dialog = wren.getByRole('dialog', { name: 'Who may look at Birds of the north creek?' })
+  await dialog.getByRole('button', { name: 'Give the pass' }).click()
+  await expect(dialog.getByRole('alert')).toHaveText('Choose who may look.')
+  await dialog.getByRole('radio', { name: /^One person/ }).check()
+  await dialog.getByLabel('Who is it?').click()
+  await wren.getByRole('option', { name: /^Tomasz Ilves-Barr/ }).click()
+  await dialog.getByLabel('Last day').fill('2026-12-12')
+  await expect(dialog.getByText('They may look from now until the end of 12 Dec.')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Give the pass' }).click()
+  await expect(dialog).toBeHidden()
+
+  const tomasz = await site.pageAs(browser, 'Tomasz')
+  await tomasz.goto('/opened-to-me')
+  await expect(tomasz.getByText('to you, until the end of 12 Dec')).toBeVisible()
+  await tomasz.getByRole('link', { name: 'Birds of the north creek' }).click()
+  await expect(tomasz.getByRole('heading', { level: 1, name: 'Birds of the north creek' })).toBeVisible()
+  await expect(tomasz.getByText('By Wren Adeyemi-Holt, 15 Nov')).toBeVisible()
+  await expect(tomasz.getByRole('button', { name: /^Publish/ })).toHaveCount(0)
+  const address = tomasz.url()
+  await tomasz.getByRole('button', { name: /^News/ }).click()
+  await expect(tomasz.getByText('Wren Adeyemi-Holt opened a page to you.').first()).toBeVisible()
+
+  const sefa = await site.pageAs(browser, 'Sefa')
+  await sefa.goto(address)
+  await expect(sefa.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
+  await sefa.goto('/pages/01890000-0000-7000-8000-000000000000')
+  await expect(sefa.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
+
+  await endPass(wren, /^Tomasz Ilves-Barr, look 26 Nov to 12 Dec/)
+  await tomasz.goto(address)
+  await expect(tomasz.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
+})
+
+test('a link opens on a phone, signed out, what is published and nothing else; ended, it says so', async ({
+  browser,
+}) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  const address = await giveLink(wren, 'Shore year', 'Grandfather')
+  expect(new URL(address).pathname).toMatch(/^\/open\/[\w-]{44}$/)
+
+  const visitor = await site.pageOfNobody(browser, phone)
+  await visitor.goto(address)
+  await expect(visitor.getByRole('heading', { level: 1, name: 'Shore year' })).toBeVisible()
+  // The address that stays has no secret in it.
+  expect(visitor.url()).toMatch(/\/collections\/[0-9a-f-]{36}$/)
+  await expect(visitor.getByText('opened to Grandfather')).toBeVisible()
+  await expect(visitor.getByRole('listitem')).toHaveText([
+    ...['By the creek', 'What the creek does to its bank', 'One stake, five visits'],
+    ...['Further out', 'Birds of the north creek'],
+    ...['Two banks, one winter', 'Repairing the second bank', 'Glasswort, from green to red'],
+  ])
+  await visitor.getByRole('link', { name: 'Start reading' }).click()
+  await expect(visitor.getByText('carries more mud than below')).toBeVisible()
+  // Her newer draft says it otherwise.
+  await expect(visitor.getByText('almost twice the mud')).toHaveCount(0)
+  await expect(visitor.getByRole('img', { name: /^A map: ten stops/ })).toBeVisible()
+  await expect(visitor.getByRole('navigation', { name: 'Places' })).toHaveCount(0)
+  await expect(visitor.getByText('Page 1 of 5, next')).toBeVisible()
+  await visitor.getByRole('link', { name: 'Next page: One stake, five visits' }).click()
+  await expect(visitor.getByRole('heading', { level: 1, name: 'One stake, five visits' })).toBeVisible()
+  await visitor.getByRole('button', { name: 'Pages' }).click()
+  await visitor.getByRole('dialog').getByRole('link', { name: 'Repairing the second bank' }).click()
+  await expect(visitor.getByText('Page 4 of 5, next')).toBeVisible()
+
+  const others = await visitor.request.get('/api/pages')
+  expect(others.status()).toBe(401)
+  const readable = visitor.url()
+  await visitor.goto('/pages/01890000-0000-7000-8000-000000000000')
+  await expect(visitor.getByRole('heading', { name: 'Come in' })).toBeVisible()
+
+  await wren.getByRole('button', { name: 'Done' }).click()
+  await endPass(wren, /^Visitor link, Grandfather, look/)
+  await visitor.goto(readable)
+  await expect(visitor.getByRole('heading', { level: 1, name: 'This link has ended' })).toBeVisible()
+  await expect(visitor.getByText(/Ask whoever gave it to you for a new one/)).toBeVisible()
+  expect(await visitor.locator('body').innerText()).not.toMatch(/Shore year|Wren|Grandfather|bank/)
+  await visitor.goto('/open/AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA')
+  await expect(visitor.getByRole('heading', { level: 1, name: 'This link opens nothing' })).toBeVisible()
+})
+
+test('a link can get a new address, and the one before opens nothing', async ({ browser }) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  const before = await giveLink(wren, 'Walking a line', 'Club evening')
+  await wren.getByRole('button', { name: 'Done' }).click()
+  await wren
+    .getByRole('button', { name: /^Visitor link, Club evening, look/ })
+    .first()
+    .click()
+  await wren.getByRole('button', { name: 'Make a new address' }).click()
+  const field = wren.getByRole('dialog').getByRole('textbox', { name: 'Address' })
+  await expect(field).not.toHaveValue(before)
+  const visitor = await site.pageOfNobody(browser, phone)
+  await visitor.goto(before)
+  await expect(visitor.getByRole('heading', { level: 1, name: 'This link opens nothing' })).toBeVisible()
+  await visitor.goto(await field.inputValue())
+  await expect(visitor.getByRole('heading', { level: 1, name: 'Walking a line' })).toBeVisible()
+})
+
+test('looking as somebody says because of what, until when, and what stands in the way', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await openSharing(page, 'Two banks, one winter')
+  const panel = page.getByRole('complementary', { name: 'Look as…' })
+  await expect(
+    panel.getByRole('heading', { name: 'Odalys Fenn can look until the end of 12 Dec.' }),
+  ).toBeVisible()
+  await expect(
+    panel.getByRole('listitem').filter({ hasText: 'one of the assessors of Shore Methods' }),
+  ).toBeVisible()
+  await expect(panel.getByText(/There is a pass on Shore year, .*This lies in it\./)).toBeVisible()
+  await expect(panel.getByText('Season in the marsh')).toBeVisible()
+  await expect(panel.getByText('It is not published.')).toBeVisible()
+  await expect(panel.getByText('You hid it in Shore year.')).toBeVisible()
+
+  await panel.getByLabel('When').fill('2026-12-20T10:00')
+  await expect(panel.getByRole('heading', { name: 'Odalys Fenn cannot look.' })).toBeVisible()
+  await expect(
+    panel.getByText('The pass for Assessors of Shore Methods ended on 12 Dec.').first(),
+  ).toBeVisible()
+  await panel.getByRole('button', { name: 'Now' }).click()
+  await panel.getByLabel('Who').click()
+  await page.getByRole('option', { name: /^Whoever holds the link Aunt Pilar/ }).click()
+  await expect(panel.getByRole('heading', { name: /^Whoever holds the link can look until/ })).toBeVisible()
+  await panel.getByLabel('Who').click()
+  await page.getByRole('option', { name: 'Somebody without a pass' }).click()
+  await expect(panel.getByRole('heading', { name: 'Nobody in particular cannot look.' })).toBeVisible()
+  await panel.getByLabel('Who').click()
+  await page.getByRole('option', { name: /^Odalys Fenn/ }).click()
+  await panel.getByRole('link', { name: 'Show it again' }).click()
+  await page.getByRole('button', { name: 'Show How I read a tide table again' }).click()
+  await kept(page)
+  const read = page.getByRole('complementary', { name: 'What others read' })
+  await expect(read.getByRole('link', { name: 'How I read a tide table' })).toBeVisible()
+})
+
+test('what the rules forbid is shown with its reason', async ({ browser }) => {
+  const page = await beginJuniorPage(browser)
+  await page.getByRole('button', { name: /^Give a pass for/ }).click()
+  const dialog = page.getByRole('dialog')
+  for (const name of [/^One person/, /^Whoever holds a link/])
+    await expect(dialog.getByRole('radio', { name })).toBeDisabled()
+  await expect(dialog.getByText('The sharing rules of your school do not allow this')).toHaveCount(2)
+  await dialog.getByRole('radio', { name: /^The class Saturday Crew/ }).check()
+  await dialog.getByRole('button', { name: 'Give the pass' }).click()
+  await expect(page.getByText('Not published, passes rest')).toBeVisible()
+})
+
+async function beginJuniorPage(browser: Browser): Promise<Page> {
+  const page = await site.pageAs(browser, 'Nell Quillan')
+  await page.goto('/pages')
+  await page.getByRole('button', { name: 'New page' }).click()
+  await page.getByLabel('Title of the page').fill('What we counted')
+  await kept(page)
+  await page.getByRole('link', { name: 'Sharing' }).click()
+  await expect(page.getByRole('heading', { name: 'Who can see what, and until when' })).toBeVisible()
+  return page
+}
