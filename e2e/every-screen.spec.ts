@@ -1,6 +1,6 @@
 // Every screen: accessible in light and dark, whole at 360 px, in both languages, without a word from the console.
 import AxeBuilder from '@axe-core/playwright'
-import type { Page } from '@playwright/test'
+import type { Browser, ConsoleMessage, Page } from '@playwright/test'
 import { expect, test, useSite } from './support/site.ts'
 
 // Each look is long and stands alone, so they are shared among the workers.
@@ -123,19 +123,22 @@ const looks = [
   { name: 'with the narrow rail', colorScheme: 'light', viewport: { width: 768, height: 1024 }, axe: false },
 ] as const
 
-for (const { name, axe, ...options } of looks) {
-  test(`every screen is accessible and whole ${name}`, async ({ browser }) => {
-    test.setTimeout(300_000)
-    await forEachScreen({ browser, ...options }, async (page, screen) => {
-      const [whole, seen] = await page.evaluate(() => {
-        const main = document.querySelector('main')
-        return [Math.max(document.documentElement.scrollWidth, main?.scrollWidth ?? 0), window.innerWidth]
+/** Two halves of each look, so that no worker has one long run left at the end. */
+const halves = [0, 1].map((half) => screens.filter((_, n) => n % 2 === half))
+
+for (const { name, axe, ...options } of looks)
+  for (const [half, some] of halves.entries())
+    test(`every screen is accessible and whole ${name}, half ${half + 1}`, async ({ browser }) => {
+      test.setTimeout(300_000)
+      await forEachScreen({ browser, screens: some, ...options }, async (page, screen) => {
+        const [whole, seen] = await page.evaluate(() => {
+          const main = document.querySelector('main')
+          return [Math.max(document.documentElement.scrollWidth, main?.scrollWidth ?? 0), window.innerWidth]
+        })
+        expect([screen.name, whole <= seen]).toEqual([screen.name, true])
+        if (axe) expect(await findingsOf(page, screen)).toEqual([])
       })
-      expect([screen.name, whole <= seen]).toEqual([screen.name, true])
-      if (axe) expect(await findingsOf(page, screen)).toEqual([])
     })
-  })
-}
 
 async function findingsOf(page: Page, screen: Screen): Promise<string[]> {
   const tags = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice']
@@ -183,25 +186,30 @@ function titlesAt(page: Page) {
 }
 
 interface ForEach {
-  readonly browser: import('@playwright/test').Browser
+  readonly browser: Browser
+  readonly screens: readonly Screen[]
   readonly colorScheme?: 'light' | 'dark'
   readonly viewport?: { width: number; height: number }
 }
 
 async function forEachScreen(
-  { browser, ...options }: ForEach,
+  { browser, screens: some, ...options }: ForEach,
   look: (page: Page, screen: Screen) => Promise<void>,
 ) {
-  for (const screen of screens) {
-    const page = await (screen.who === null
-      ? site.pageOfNobody(browser, options)
-      : site.pageAs(browser, screen.who, options))
+  // One window for each person; whoever is nobody comes anew each time, without what a link left behind.
+  const windows = new Map<string, Page>()
+  for (const screen of some) {
+    const { who } = screen
+    const page =
+      who === null
+        ? await site.pageOfNobody(browser, options)
+        : (windows.get(who) ?? (await site.pageAs(browser, who, options)))
+    if (who !== null) windows.set(who, page)
     const said: string[] = []
-    page.on(
-      'console',
-      (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()),
-    )
-    page.on('pageerror', (error) => said.push(String(error)))
+    const onConsole = (message: ConsoleMessage) =>
+      ['error', 'warning'].includes(message.type()) && said.push(message.text())
+    const onError = (error: Error) => said.push(String(error))
+    page.on('console', onConsole).on('pageerror', onError)
     await screen.go(page)
     // A dialog hides the heading behind it from the accessibility tree, not from the eye.
     await expect(page.locator('h1')).toBeVisible()
@@ -211,6 +219,7 @@ async function forEachScreen(
     // A refusal by the server is said by the browser as well; those of this list are what the screen is about.
     const unexpected = said.filter((text) => !/status of 40[14]/.test(text))
     expect([screen.name, unexpected]).toEqual([screen.name, []])
-    await page.context().close()
+    page.off('console', onConsole).off('pageerror', onError)
+    if (who === null) await page.context().close()
   }
 }

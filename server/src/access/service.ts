@@ -78,7 +78,7 @@ export function changePass(
     const wish = { ...window, audience: before.audience.kind, rights: before.rights }
     assertAllowed(decidePass(wish, await allowedOf(trx, actor), trx.now), 'conflict')
     const columns = { ...days, fromAt: window.from ?? trx.now, untilAt: window.until }
-    if (!(await store.updatePass(trx, id, revision, columns))) throw new AppError('stale', 'stale')
+    await assertUpdated(store.updatePass(trx, id, revision, columns))
     const { firstDay, lastDay } = before
     await noteAct(trx, actor, 'pass-changed', id, changesBetween({ firstDay, lastDay }, { ...days }))
     return getPass(trx, keys, actor, id)
@@ -90,7 +90,7 @@ export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string
   return inTransaction(on, async (trx) => {
     const pass = await getKept(trx, actor, id)
     if (pass.state !== 'ended') {
-      await store.updatePass(trx, id, pass.revision, { endedAt: trx.now })
+      await assertUpdated(store.updatePass(trx, id, pass.revision, { endedAt: trx.now }))
       await noteAct(trx, actor, 'pass-ended', id)
     }
     return getPass(trx, keys, actor, id)
@@ -102,7 +102,7 @@ export function renewLink(on: Writable, keys: Keys, actor: PersonActor, id: stri
   return inTransaction(on, async (trx) => {
     const pass = await getOpen(trx, actor, id)
     if (pass.audience.kind !== 'link') throw new AppError('not-found', 'not-found')
-    await store.updatePass(trx, id, pass.revision, { generation: pass.generation + 1 })
+    await assertUpdated(store.updatePass(trx, id, pass.revision, { generation: pass.generation + 1 }))
     await noteAct(trx, actor, 'link-renewed', id)
     return getPass(trx, keys, actor, id)
   })
@@ -221,6 +221,10 @@ async function getOpen(reader: Reader, actor: PersonActor, id: string): Promise<
   const pass = await getKept(reader, actor, id)
   if (pass.state === 'ended') throw new AppError('conflict', 'pass-ended')
   return pass
+}
+
+async function assertUpdated(update: Promise<boolean>): Promise<void> {
+  if (!(await update)) throw new AppError('stale', 'stale')
 }
 
 function noteAct(

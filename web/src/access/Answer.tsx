@@ -1,6 +1,6 @@
 // The answer for the chosen thing: a sentence, its reasons numbered, then what else cannot be seen and what changes that.
 import Link from '@mui/material/Link'
-import { IconEyeOff } from '@tabler/icons-react'
+import { IconEye, IconEyeOff } from '@tabler/icons-react'
 import { sharingRows } from '@valise/core/access'
 import type { Sharing, ThingAnswer } from '@valise/core/access'
 import { useEffect, useRef } from 'react'
@@ -40,7 +40,15 @@ export function Answer(props: AnswerProps) {
         <h3>{answer.allowed ? words.can(name, answer.until) : t('look.cannot', { name })}</h3>
       </div>
       {answer.allowed ? (
-        <Reasons {...props} answer={answer} />
+        <>
+          <Reasons {...props} answer={answer} />
+          <p className={styles.see}>
+            <IconEye size={18} stroke={1.7} aria-hidden="true" />
+            <Link component={RouterLink} to={readAddress(chosen, answer)}>
+              {t('look.see')}
+            </Link>
+          </p>
+        </>
       ) : (
         <Obstacles {...props} thing={chosen} obstacles={answer.standsInTheWay} />
       )}
@@ -77,6 +85,11 @@ function Reasons({ sharing, audiences, name, chosen, answer }: AnswerProps & { r
       {others > 0 ? <li>{t('why.more', { count: others })}</li> : null}
     </ol>
   )
+}
+
+/** Where the thing is read, in the collection that its pass is on. */
+function readAddress({ kind, id }: AnswerProps['chosen'], { ways }: Allowed): string {
+  return kind === 'page' ? `/pages/${id}?in=${ways[0]?.path[0] ?? ''}` : `/collections/${id}?read`
 }
 
 /** What else lies with the chosen thing, or in it, and cannot be seen. */

@@ -45,7 +45,7 @@ export function useAccessWords(): AccessWords {
       return t(state === 'to-come' ? 'pass.spanToCome' : 'pass.spanOpen', words)
     },
     looker: (looker, { people }, passes) => {
-      if (looker.kind === 'stranger') return t('look.nobody')
+      if (looker.kind === 'stranger') return t('look.stranger')
       if (looker.kind === 'link') return t('look.holder')
       const known = people.find(({ id }) => id === looker.personId)
       return (

@@ -17,6 +17,9 @@ describe('the rail', () => {
       'evidence',
       'logbooks',
       'pages',
+      'collections',
+      'sharing',
+      'opened',
     ])
   })
 
@@ -24,6 +27,7 @@ describe('the rail', () => {
     expect(names({ administrator: false, memberships: [membership('assessor')] })).toEqual([
       'today',
       'classes',
+      'opened',
     ])
   })
 
@@ -44,6 +48,9 @@ describe('the rail', () => {
       'evidence',
       'logbooks',
       'pages',
+      'collections',
+      'sharing',
+      'opened',
       'people',
       'classes',
       'records',

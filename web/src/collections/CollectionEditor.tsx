@@ -64,7 +64,14 @@ function Panel({ collection }: { readonly collection: Collection }) {
           lines.length === 0 ? (
             <p className={styles.quiet}>{t('read.empty')}</p>
           ) : (
-            <ReadingList id={id} lines={lines} current={null} />
+            <>
+              <ReadingList id={id} lines={lines} current={null} />
+              <p className={styles.readIt}>
+                <Link component={RouterLink} to={`/collections/${id}?read`}>
+                  {t('read.open')}
+                </Link>
+              </p>
+            </>
           )
         }
       </Fetched>
