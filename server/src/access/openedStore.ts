@@ -1,13 +1,12 @@
 // Opened to me: what others gave somebody a pass for, as they meet it: published, with its published title.
 import { prepareAccess } from '@valise/core/access'
 import type { OpenedList, OpenedThing, Viewer } from '@valise/core/access'
-import { resolveShownName } from '@valise/core/people'
-import type { PersonActor, ShownNameRule } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
-import { peopleNow } from '../people/index.ts'
+import { listShownNames } from '../people/index.ts'
 import { openPasses } from './scopeStore.ts'
 import { loadWorldAbout } from './worldStore.ts'
 
@@ -113,23 +112,6 @@ async function listFaces(reader: Reader, ids: readonly string[]): Promise<Face[]
   ]
 }
 
-/** The names that others see of people, by the rules of their year groups. */
-export async function listShownNames(
-  reader: Reader,
-  ids: readonly string[],
-): Promise<ReadonlyMap<string, string>> {
-  const rows: NameRow[] = await peopleNow(reader)
-    .whereIn('people.id', [...ids])
-    .select(
-      'people.id',
-      'people.fullName',
-      'people.firstName',
-      'people.chosenName',
-      'yearGroup.shownNameRule',
-    )
-  return new Map(rows.map((row) => [row.id, resolveShownName(row, row.shownNameRule)]))
-}
-
 interface OpenedRow {
   readonly id: string
   readonly ownerId: string
@@ -142,12 +124,4 @@ interface Face {
   readonly title: string
   readonly changedAt: Instant
   readonly pages: number | null
-}
-
-interface NameRow {
-  readonly id: string
-  readonly fullName: string
-  readonly firstName: string
-  readonly chosenName: string | null
-  readonly shownNameRule: ShownNameRule | null
 }

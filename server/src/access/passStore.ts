@@ -1,6 +1,5 @@
 // Passes in the database, as their giver keeps them.
 import type { Audience, AudienceKind, NewPass, Pass } from '@valise/core/access'
-import { endOf } from '@valise/core/access'
 import { resolveShownName } from '@valise/core/people'
 import type { PersonActor, ShownNameRule } from '@valise/core/people'
 import { windowState } from '@valise/core/time'
@@ -9,6 +8,7 @@ import type { Knex } from 'knex'
 import { countRows } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
+import { rightsOf, windowOf } from './passRow.ts'
 
 /** A pass as it is kept; its giver is told more: whether the rules allow it, and the address of a link. */
 export type KeptPass = Omit<Pass, 'isForbidden' | 'address'> & { readonly generation: number }
@@ -169,16 +169,12 @@ interface PassRecord extends Omit<LinkRow, 'audience'> {
 }
 
 function toPass(row: PassRecord, now: Instant): KeptPass {
-  const window = { from: row.fromAt, until: endOf({ until: row.untilAt, endedAt: row.endedAt }) }
+  const window = windowOf(row)
   return {
     id: row.id,
     thing: { kind: row.collectionId === null ? 'page' : 'collection', id: row.thingId },
     audience: { kind: row.audience, id: row.personId ?? row.classId, name: nameOf(row) },
-    rights: [
-      'look',
-      ...(row.mayComment ? ['comment' as const] : []),
-      ...(row.mayCopy ? ['copy' as const] : []),
-    ],
+    rights: rightsOf(row),
     firstDay: row.firstDay,
     lastDay: row.lastDay,
     ...window,

@@ -1,7 +1,7 @@
 // What a reader is told beside the thing itself: whose it is, and by which link it was opened.
 import type { ReadPage, Viewer } from '@valise/core/access'
 import type { Reader } from '../database/index.ts'
-import { listShownNames } from './openedStore.ts'
+import { listShownNames } from '../people/index.ts'
 import { listLinksTo } from './passStore.ts'
 
 export type ReaderFacts = Pick<ReadPage, 'ownerName' | 'isMine' | 'linkName'>

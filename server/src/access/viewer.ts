@@ -3,11 +3,11 @@ import type { Viewer } from '@valise/core/access'
 import type { Actor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { windowState } from '@valise/core/time'
-import { endOf } from '@valise/core/access'
 import type { Reader } from '../database/index.ts'
 import type { Client } from '../http/index.ts'
 import type { Services } from '../services.ts'
 import { isRightCode, readLinkCode } from './linkCodes.ts'
+import { windowOf } from './passRow.ts'
 import { listLinks, listLinksTo } from './passStore.ts'
 import type { LinkRow } from './passStore.ts'
 
@@ -56,12 +56,7 @@ export async function refusalFor(reader: Reader, viewer: Viewer, thingId: string
     viewer.kind === 'system' || viewer.links.length === 0
       ? []
       : await listLinksTo(reader, viewer.links, thingId)
-  const states = links.map((link) =>
-    windowState(
-      { from: link.fromAt, until: endOf({ until: link.untilAt, endedAt: link.endedAt }) },
-      reader.now,
-    ),
-  )
+  const states = links.map((link) => windowState(windowOf(link), reader.now))
   // One that runs and yet opens nothing leads to what its giver shows no more, or may not open.
   if (states.includes('running') || states.length === 0) return new AppError('not-found', 'not-found')
   return states.includes('to-come')

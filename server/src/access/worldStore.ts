@@ -12,6 +12,7 @@ import { meetWindows } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import type { Reader } from '../database/index.ts'
+import { rightsOf } from './passRow.ts'
 import { listAllowed } from './rulesStore.ts'
 
 /** Everything that somebody owns, for looking at it as one person; null for whoever is in no class. */
@@ -94,11 +95,7 @@ async function listPasses(reader: Reader, narrow: (query: Knex.QueryBuilder) => 
     id: row.id,
     thingId: row.thingId,
     audience: toAudience(row),
-    rights: [
-      'look',
-      ...(row.mayComment ? ['comment' as const] : []),
-      ...(row.mayCopy ? ['copy' as const] : []),
-    ],
+    rights: rightsOf(row),
     from: row.fromAt,
     until: row.untilAt,
     endedAt: row.endedAt,

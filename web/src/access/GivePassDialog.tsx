@@ -4,7 +4,7 @@ import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import type { Audience, Audiences, Pass, Sharing } from '@valise/core/access'
+import type { Audience, Audiences, Pass, PassChange, Sharing } from '@valise/core/access'
 import { useSuspenseQuery } from '@tanstack/react-query'
 import { addDays, dayOf } from '@valise/core/time'
 import { useState } from 'react'
@@ -13,7 +13,6 @@ import { sessionQueries } from '../people/queries.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { AudienceChoice } from './AudienceChoice.tsx'
 import { PassDays } from './PassDays.tsx'
-import type { Days } from './PassDays.tsx'
 import { LinkAddress } from './LinkAddress.tsx'
 import { useGivePass } from './queries.ts'
 import { useAccessWords } from './useAccessWords.ts'
@@ -57,7 +56,7 @@ function PassForm({ thing, audiences, onClose, onGiven }: PassFormProps) {
   const give = useGivePass()
   const [key] = useState(() => crypto.randomUUID())
   const [audience, setAudience] = useState<Audience | null>(null)
-  const [days, setDays] = useState<Days>({ firstDay: null, lastDay: null })
+  const [days, setDays] = useState<PassChange>({ firstDay: null, lastDay: null })
   const [hasAsked, setHasAsked] = useState(false)
   const isDraft = thing.kind === 'page' && thing.publishedAt === null
   const isWhole = audience !== null && isComplete(audience)

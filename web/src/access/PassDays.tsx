@@ -6,13 +6,11 @@ import { useTranslation } from 'react-i18next'
 import { useWhen } from '../ui/useWhen.ts'
 import styles from './GivePass.module.css'
 
-export type Days = PassChange
-
 interface PassDaysProps {
-  readonly days: Days
+  readonly days: PassChange
   /** When it began, where it has; a pass that is just given begins now. */
   readonly begun?: Instant | null
-  readonly onChange: (days: Days) => void
+  readonly onChange: (days: PassChange) => void
 }
 
 export function PassDays({ days, begun = null, onChange }: PassDaysProps) {

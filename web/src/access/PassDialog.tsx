@@ -4,13 +4,12 @@ import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import type { Pass, Sharing } from '@valise/core/access'
+import type { Pass, PassChange, Sharing } from '@valise/core/access'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
 import { LinkAddress } from './LinkAddress.tsx'
 import { PassDays } from './PassDays.tsx'
-import type { Days } from './PassDays.tsx'
 import { usePassActs } from './queries.ts'
 import { useAccessWords } from './useAccessWords.ts'
 import styles from './GivePass.module.css'
@@ -26,7 +25,7 @@ export function PassDialog({ pass, sharing, onClose }: PassDialogProps) {
   const words = useAccessWords()
   const { changeDays, end, renew } = usePassActs(pass)
   const { firstDay, lastDay } = pass
-  const [days, setDays] = useState<Days>({ firstDay, lastDay })
+  const [days, setDays] = useState<PassChange>({ firstDay, lastDay })
   const thing = sharing.things.find(({ id }) => id === pass.thing.id)
   const title = thing ? words.title(thing) : ''
   const hasEnded = pass.state === 'ended'

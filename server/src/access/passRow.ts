@@ -1,0 +1,19 @@
+// What a row of the passes says: what it lets people do, and from when until when.
+import { endOf } from '@valise/core/access'
+import type { AccessRight } from '@valise/core/access'
+import type { Instant, TimeWindow } from '@valise/core/time'
+
+export function rightsOf(row: { readonly mayComment: number; readonly mayCopy: number }): AccessRight[] {
+  return ['look', ...(row.mayComment ? ['comment' as const] : []), ...(row.mayCopy ? ['copy' as const] : [])]
+}
+
+export interface PassTimes {
+  readonly fromAt: Instant
+  readonly untilAt: Instant | null
+  readonly endedAt: Instant | null
+}
+
+/** The time in which it runs, cut where its giver ended it. */
+export function windowOf({ fromAt, untilAt, endedAt }: PassTimes): TimeWindow {
+  return { from: fromAt, until: endOf({ until: untilAt, endedAt }) }
+}
