@@ -5,6 +5,7 @@ import { Hono } from 'hono'
 import { compress } from 'hono/compress'
 import { v7 as uuidv7 } from 'uuid'
 import { accessRoutes, mountLinks } from './access/index.ts'
+import { assignmentRoutes } from './assignments/index.ts'
 import { classRoutes } from './classes/index.ts'
 import { collectionRoutes } from './collections/index.ts'
 import { evidenceRoutes, mountUploads } from './evidence/index.ts'
@@ -25,6 +26,7 @@ import { pageRoutes } from './pages/index.ts'
 import { recordRoutes } from './records/index.ts'
 import { reflectionRoutes } from './reflections/index.ts'
 import type { Services } from './services.ts'
+import { submissionRoutes } from './submissions/index.ts'
 
 export const VERSION = '0.1.0'
 
@@ -62,6 +64,8 @@ export const productRoutes: readonly Route[] = [
   ...pageRoutes,
   ...collectionRoutes,
   ...accessRoutes,
+  ...assignmentRoutes,
+  ...submissionRoutes,
   ...feedbackRoutes,
   ...recordRoutes,
 ]

@@ -19,6 +19,8 @@ export {
   startSession,
   usualYearGroups,
 } from './people/index.ts'
+export { setAssignment } from './assignments/index.ts'
+export { addFeedback, answer, changeChoice, handIn, openCopy, takeBack } from './submissions/index.ts'
 export { createClass } from './classes/index.ts'
 export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
 export { keepFile, listEvidence, putIntoBin, putIntoTray, updateEvidence } from './evidence/index.ts'

@@ -1,5 +1,5 @@
 // The server's own secrets, in a file of mode 600 outside the database.
-import { createHash, createHmac, randomBytes } from 'node:crypto'
+import { createHash, createHmac, createPrivateKey, createPublicKey, randomBytes, sign } from 'node:crypto'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { errorCodeOf } from './errorCode.ts'
@@ -7,6 +7,10 @@ import { errorCodeOf } from './errorCode.ts'
 export interface ServerKeys {
   /** A keyed digest, for what must be found again but not read: addresses, names in rate limits. */
   digest(purpose: string, text: string): string
+  /** An Ed25519 signature over a text (RFC 8032), in base64url. */
+  sign(text: string): string
+  /** The key that signatures are checked with: SPKI in PEM. It may be known to everybody. */
+  readonly publicKey: string
 }
 
 /** Reads the key file of a data folder, and makes it where there is none yet. */
@@ -23,10 +27,22 @@ export function openKeys(dataFolder: string): ServerKeys {
 export function makeKeys(secret: Buffer): ServerKeys {
   if (secret.length !== 32)
     throw new Error('server.keys does not hold a key of 32 bytes; restore it from a backup')
+  const digest = (purpose: string, text: string) =>
+    createHmac('sha256', secret).update(`${purpose}\0${text}`).digest()
+  const signingKey = createPrivateKey({
+    key: Buffer.concat([ED25519_PKCS8, digest('sign', '')]),
+    format: 'der',
+    type: 'pkcs8',
+  })
   return {
-    digest: (purpose, text) => createHmac('sha256', secret).update(`${purpose}\0${text}`).digest('base64url'),
+    digest: (purpose, text) => digest(purpose, text).toString('base64url'),
+    sign: (text) => sign(null, Buffer.from(text), signingKey).toString('base64url'),
+    publicKey: createPublicKey(signingKey).export({ format: 'pem', type: 'spki' }).toString(),
   }
 }
+
+/** What stands before the 32 bytes of a private key in PKCS #8 (RFC 8410). */
+const ED25519_PKCS8 = Buffer.from('302e020100300506032b657004220420', 'hex')
 
 /** A new secret for a cookie or a link: 256 bits, safe in addresses. */
 export function newToken(): string {

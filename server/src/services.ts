@@ -9,6 +9,7 @@ import type { Jobs } from './jobs/index.ts'
 import type { ServerKeys } from './keys.ts'
 import { pageJobs } from './pages/index.ts'
 import type { MailSender } from './mail/index.ts'
+import { submissionJobs } from './submissions/index.ts'
 import type { PasswordHasher } from './people/passwordHasher.ts'
 
 export interface Services {
@@ -25,7 +26,7 @@ export interface Services {
 
 /** Tells the background work who does what; each domain brings its own. */
 export function withJobs(services: Services): Services {
-  const handlers = { ...evidenceJobs(services), ...pageJobs(services) }
+  const handlers = { ...evidenceJobs(services), ...pageJobs(services), ...submissionJobs(services) }
   for (const [kind, handler] of Object.entries(handlers)) services.jobs.handle(kind, handler)
   return services
 }

@@ -40,6 +40,7 @@ export {
   evidenceKinds,
   licenceIds,
   licences,
+  LONGEST_STATEMENT,
   LONGEST_TAG,
   LONGEST_TITLE,
   MOST_IN_TRAY,

@@ -6,6 +6,7 @@ import { instantSchema } from '../time/index.ts'
 import {
   evidenceKinds,
   licenceIds,
+  LONGEST_STATEMENT,
   LONGEST_TAG,
   LONGEST_TITLE,
   MOST_AT_ONCE,
@@ -83,6 +84,7 @@ export type EvidencePage = Static<typeof evidencePageSchema>
 export const evidenceSchema = object({
   ...evidenceRowSchema.properties,
   madeAtKnown: Type.Boolean({ description: 'Whether the file said when it was made' }),
+  statement: Type.String({ description: 'The student’s own text about it, by lines' }),
   tags: Type.Array(Type.String()),
   rights: rightsSchema,
   className: nullable(Type.String()),
@@ -95,6 +97,7 @@ export type Evidence = Static<typeof evidenceSchema>
 /** What an owner may change; what is left out stays. */
 export const evidenceChangeSchema = object({
   title: Type.Optional(Type.String({ maxLength: LONGEST_TITLE })),
+  statement: Type.Optional(Type.String({ maxLength: LONGEST_STATEMENT })),
   tags: Type.Optional(Type.Array(Type.String({ maxLength: LONGEST_TAG }), { maxItems: MOST_TAGS })),
   rights: Type.Optional(rightsSchema),
 })

@@ -43,6 +43,7 @@ export const licenceIds = [
 export type LicenceId = (typeof licenceIds)[number]
 
 export const LONGEST_TITLE = 200
+export const LONGEST_STATEMENT = 20_000
 export const LONGEST_TAG = 60
 export const MOST_TAGS = 30
 export const LONGEST_FILE_NAME = 200

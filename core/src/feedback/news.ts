@@ -10,6 +10,13 @@ export const newsKinds = [
   'password-changed',
   'administrator-made',
   'opened-to-me',
+  'assignment-set',
+  'copy-sealed',
+  'sealing-failed',
+  'copy-opened',
+  'changes-asked',
+  'work-accepted',
+  'feedback-given',
 ] as const
 export type NewsKind = (typeof newsKinds)[number]
 

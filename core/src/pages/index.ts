@@ -6,6 +6,7 @@ export {
   invertOperation,
   invertOperations,
 } from './applyOperations.ts'
+export { pageChangesSchema } from './changeSchema.ts'
 export { differencePages, differenceWords } from './differencePages.ts'
 export type { PageChange, ShownDocument, WordChange } from './differencePages.ts'
 export {
@@ -22,7 +23,7 @@ export { lacksAlternative, newEntryPiece, newEvidencePiece, newLinePiece, newTex
 export { rebaseEdit } from './rebaseEdit.ts'
 export type { RebasedEdit } from './rebaseEdit.ts'
 export { creditsOf, isPlayed, renderPage, renderPiece } from './renderPage.ts'
-export type { PageView } from './renderPage.ts'
+export type { PageView, Statement } from './renderPage.ts'
 export { countWords, emptyText, isLinkAddress, isRichText, textOf, toPlainText } from './richText.ts'
 export type { Mark, RichNode, RichText } from './richText.ts'
 export {

@@ -9,6 +9,7 @@ interface PageWords {
   readonly notOffered: string
   readonly gone: string
   readonly untitled: string
+  readonly statements: string
   readonly licence: Readonly<Record<Extract<keyof typeof licences, 'public-domain' | 'permission'>, string>>
 }
 
@@ -19,6 +20,7 @@ const en: PageWords = {
   notOffered: 'The author shows that it is there, and does not hand it out.',
   gone: 'This is no longer shown.',
   untitled: 'Without a title',
+  statements: 'Statements',
   licence: { 'public-domain': 'in the public domain', permission: 'used with permission' },
 }
 const es: PageWords = {
@@ -28,6 +30,7 @@ const es: PageWords = {
   notOffered: 'El autor muestra que existe, pero no lo entrega.',
   gone: 'Esto ya no se muestra.',
   untitled: 'Sin título',
+  statements: 'Explicaciones',
   licence: { 'public-domain': 'de dominio público', permission: 'usado con permiso' },
 }
 

@@ -4,6 +4,7 @@ import type { CreditLine } from '../evidence/index.ts'
 import { escapeHtml } from './escapeHtml.ts'
 import { pageWords } from './pageWords.ts'
 import { renderText } from './renderText.ts'
+import { textOf } from './richText.ts'
 import type { FilePiece, PageDocument, PicturePiece, Piece, Row, Shown, ShownEvidence } from './schema.ts'
 
 export interface PageView {
@@ -13,6 +14,15 @@ export interface PageView {
   address(piece: PicturePiece | FilePiece, item: ShownEvidence, what: 'screen' | 'file'): string
   /** Levels by which headings sink: an entry on a page stands under its own heading. */
   readonly headingShift?: number
+  /** The author's own text about items that the page shows; it goes along into sealed copies. */
+  readonly statements?: readonly Statement[]
+}
+
+/** What an author says of one item. */
+export interface Statement {
+  readonly id: string
+  readonly title: string
+  readonly text: string
 }
 
 /** The whole page: its title, its rows, and the credits of what others made. */
@@ -23,6 +33,7 @@ export function renderPage(document: PageDocument, view: PageView): string {
     `<article class="paper" lang="${escapeHtml(document.lang)}">`,
     `<h1>${escapeHtml(title)}</h1>`,
     renderRows(document.rows, view),
+    renderStatements(document, view.statements ?? []),
     renderCredits(document, view),
     '</article>',
   ].join('')
@@ -130,6 +141,14 @@ function captionOf(caption: string): string {
 
 function gone(view: PageView): string {
   return `<p class="gone">${pageWords(view.lang).gone}</p>`
+}
+
+function renderStatements({ lang }: PageDocument, statements: readonly Statement[]): string {
+  if (statements.length === 0) return ''
+  const sections = statements.map(
+    ({ title, text }) => `<h3>${escapeHtml(title)}</h3>${renderText(textOf(...text.split('\n')), 2)}`,
+  )
+  return `<section class="statements"><h2>${pageWords(lang).statements}</h2>${sections.join('')}</section>`
 }
 
 function renderCredits(document: PageDocument, { shown }: PageView): string {

@@ -4,6 +4,8 @@ export type { Actor, PersonActor, PresentMembership, SystemActor, UnknownActor }
 export { decideMembership } from './decideMembership.ts'
 export type { MembershipSpan } from './decideMembership.ts'
 export { decidePassword, LEAST_PASSWORD_LENGTH } from './decidePassword.ts'
+export { localizedSchema } from './localized.ts'
+export type { Localized } from './localized.ts'
 export { foldText, initialsOf, resolveShownName, toPlainLine, toSignInKey } from './names.ts'
 export type { Names } from './names.ts'
 export { personNamed } from './personNamed.ts'
@@ -52,3 +54,4 @@ export {
 export type { MySession, OpenSession, Preferences, SessionLimits, SignedIn, SignIn } from './session.ts'
 export { classRoles, isAssessorRole, languages, shownNameRules } from './valueLists.ts'
 export type { ClassRole, Language, ShownNameRule } from './valueLists.ts'
+export { textIn } from './textIn.ts'

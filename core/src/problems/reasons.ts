@@ -75,6 +75,29 @@ export const reasonSentences = {
   'link-ended': 'This link has ended. Ask whoever gave it to you for a new one.',
   'link-to-come':
     'This link does not open yet. Try again later, or ask whoever gave it to you from when it does.',
+  'assignment-ended': 'This assignment has ended. Ask your assessor whether you can still hand in.',
+  'still-sealing': 'Your last hand-in is still being sealed. Wait a moment, then look again.',
+  'with-assessor':
+    'What you handed in is with your assessor. Take it back while nobody has opened it, or go on after the answer.',
+  'already-accepted': 'This was accepted already, so nothing more has to be handed in.',
+  'nothing-goes-in': 'Nothing goes in yet. Choose a page, an entry or a piece of evidence first.',
+  'gaps-forbidden':
+    'This assignment can be handed in only when every must is there. {{count}} still missing; mend what is named first.',
+  'readiness-changed':
+    'Something changed since you looked, so nothing was handed in. Look at what is missing now, then hand in.',
+  'terms-open': 'Agree to each of the terms first. They stand above the button.',
+  'opened-already':
+    'Your assessor has opened it, so it can no longer be taken back. Write to them if something is wrong.',
+  'not-to-take-back': 'This cannot be taken back any more. Look at what became of it.',
+  'already-answered': 'This was answered or taken back meanwhile. Load it again and look at its state.',
+  'open-it-first': 'Open the sealed copy first, then answer.',
+  'nothing-to-undo': 'There is no answer of yours to undo here. Load it again and look at its state.',
+  'too-late-to-undo':
+    'An answer can be undone for {{seconds}} seconds. Write feedback to the student instead.',
+  'no-such-level': 'This level is not on the scale any more. Choose one of those that are shown.',
+  'has-submissions': 'Something was handed in for this already. End the assignment instead.',
+  'only-private-here':
+    'Feedback on this is read by the author and the assessors only. Choose a page to write openly.',
   busy: 'Many people sign in just now. Try again in a moment; nothing was lost.',
   'no-space': 'The school’s storage is full, so this was not kept. Tell your administrator.',
   unexpected: 'Something went wrong on our side. What was kept before is safe. Try again.',

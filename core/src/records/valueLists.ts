@@ -19,8 +19,28 @@ export const recordActions = [
   'pass-changed',
   'pass-ended',
   'link-renewed',
+  'assignment-set',
+  'assignment-changed',
+  'assignment-ended',
+  'assignment-removed',
+  'handed-in',
+  'copy-sealed',
+  'sealing-failed',
+  'copy-opened',
+  'taken-back',
+  'changes-asked',
+  'work-accepted',
+  'answer-undone',
 ] as const
 export type RecordAction = (typeof recordActions)[number]
 
-export const recordSubjects = ['person', 'class', 'membership', 'session', 'pass'] as const
+export const recordSubjects = [
+  'person',
+  'class',
+  'membership',
+  'session',
+  'pass',
+  'assignment',
+  'submission',
+] as const
 export type RecordSubject = (typeof recordSubjects)[number]

@@ -1,5 +1,5 @@
 // Access: the one scope of what may be seen, passes, visitor links, what others opened.
-export { accessScope } from './scopeStore.ts'
+export { accessScope, presentMembers } from './scopeStore.ts'
 export { mountLinks } from './linkRoutes.ts'
 export { getReaderFacts } from './readerFacts.ts'
 export { accessRoutes } from './routes.ts'

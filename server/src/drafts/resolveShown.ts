@@ -24,10 +24,35 @@ export async function resolveShown(
   actor: PersonActor,
   document: PageDocument,
 ): Promise<Shown> {
-  const entries = await listShownEntries(reader, actor, entryIdsOf(document))
+  const [shown] = await resolveShownMany(reader, actor, [document])
+  return shown ?? nothingShown
+}
+
+/** The same for several documents, in as many queries as for one. */
+export async function resolveShownMany(
+  reader: Reader,
+  actor: PersonActor,
+  documents: readonly PageDocument[],
+): Promise<Shown[]> {
+  const entries = await listShownEntries(reader, actor, [...new Set(documents.flatMap(entryIdsOf))])
+  const all = [...documents, ...entries.map((entry) => entry.document)].flatMap(evidencePieces)
+  const versions = await listShownVersions(reader, actor, all)
+  return documents.map((document) => {
+    const ids = entryIdsOf(document)
+    return shownIn(
+      document,
+      entries.filter(({ id }) => ids.includes(id)),
+      versions,
+    )
+  })
+}
+
+function shownIn(
+  document: PageDocument,
+  entries: readonly ShownEntry[],
+  versions: readonly ShownVersion[],
+): Shown {
   const pieces = [document, ...entries.map((entry) => entry.document)].flatMap(evidencePieces)
-  if (pieces.length + entries.length === 0) return nothingShown
-  const versions = await listShownVersions(reader, actor, pieces)
   const evidence = pieces.flatMap((piece): [string, ShownEvidence][] => {
     const version = versions.find(
       ({ id, n, isNewest }) =>

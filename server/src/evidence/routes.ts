@@ -102,7 +102,7 @@ export const evidenceRoutes = [
     {
       method: 'patch',
       path: '/api/evidence/{id}',
-      summary: 'Change title, tags or rights',
+      summary: 'Change title, statement, tags or rights',
       who: 'signed-in',
       params: byId,
       body: evidenceChangeSchema,

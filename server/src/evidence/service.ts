@@ -28,6 +28,7 @@ export function updateEvidence(
     await getKept(trx, actor, id)
     const columns = {
       ...(change.title !== undefined && { title: toPlainLine(change.title) }),
+      ...(change.statement !== undefined && { statement: change.statement.trim() }),
       ...(change.rights && { rights: tidyRights(change.rights) }),
     }
     if (!(await store.updateEvidence(trx, id, revision, columns))) throw new AppError('stale', 'stale')

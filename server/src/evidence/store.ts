@@ -86,6 +86,7 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
   return {
     ...toEvidenceRow(row),
     madeAtKnown: row.madeAtKnown === 1,
+    statement: row.statement,
     tags: tags.map(({ tag }) => tag),
     rights: JSON.parse(row.rights),
     className: row.className ?? null,
@@ -127,6 +128,7 @@ export async function insertEvidence(trx: Trx, { rights, madeAtKnown, ...item }:
     rights: JSON.stringify(rights),
     madeAtKnown: madeAtKnown ? 1 : 0,
     currentVersion: 0,
+    statement: '',
     binnedAt: null,
     createdAt: trx.now,
     revision: 1,
@@ -136,6 +138,7 @@ export async function insertEvidence(trx: Trx, { rights, madeAtKnown, ...item }:
 /** What of an item's own row can change. */
 export interface EvidenceColumns {
   readonly title?: string
+  readonly statement?: string
   readonly rights?: Rights
   readonly currentVersion?: number
   readonly binnedAt?: Instant | null
@@ -249,6 +252,7 @@ function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: PersonActo
       'evidence.kind',
       'evidence.title',
       'evidence.rights',
+      'evidence.statement',
       'evidence.madeAt',
       'evidence.madeAtKnown',
       'evidence.binnedAt',
@@ -266,6 +270,7 @@ interface EvidenceRecord extends VersionColumns {
   readonly kind: EvidenceKind
   readonly title: string
   readonly rights: string
+  readonly statement: string
   readonly madeAt: Instant
   readonly madeAtKnown: number
   readonly binnedAt: Instant | null

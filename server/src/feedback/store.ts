@@ -9,15 +9,23 @@ export interface NewsToTell {
   readonly params: Readonly<Record<string, string>>
 }
 
-export async function tellNews(trx: Trx, news: NewsToTell): Promise<void> {
+/** @returns its id */
+export async function tellNews(trx: Trx, news: NewsToTell): Promise<string> {
+  const id = trx.newId()
   await trx.sql('news').insert({
     personId: news.personId,
-    id: trx.newId(),
+    id,
     kind: news.kind,
     params: JSON.stringify(news.params),
     at: trx.now,
     seenAt: null,
   })
+  return id
+}
+
+/** Takes back news of something that was undone. */
+export async function forgetNews(trx: Trx, id: string): Promise<void> {
+  await trx.sql('news').where({ id }).delete()
 }
 
 export async function listNews(

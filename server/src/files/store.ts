@@ -22,6 +22,7 @@ async function listLooseFiles(reader: Reader): Promise<{ sha256: string; looseSi
     .select('sha256', 'looseSince')
     .whereNotExists(referredToBy('evidenceVersions'))
     .whereNotExists(referredToBy('renditions'))
+    .whereNotExists(referredToBy('sealedFiles'))
     .orderBy('sha256')
 }
 

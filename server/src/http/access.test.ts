@@ -1,13 +1,21 @@
+import { personNamed, systemActor } from '@valise/core/people'
 import { productRoutes } from '../app.ts'
+import { createClass } from '../classes/index.ts'
+import { inTransaction } from '../database/index.ts'
+import { createMembership, createPerson, savePassword } from '../people/index.ts'
 import {
   addTextRow,
+  assignmentInput,
   describeEachDatabase,
+  handInSealed,
   makeSmallSchool,
   makeTestSite,
   sendEdit,
+  setAssignment,
+  TEST_PASSWORD,
   upload,
 } from '../testing/index.ts'
-import type { TestBrowser } from '../testing/index.ts'
+import type { SmallSchool, TestBrowser, TestSite } from '../testing/index.ts'
 
 /** Every route, asked with ids that belong to somebody else; a new route is walked without being listed here. */
 describeEachDatabase('every route, as everybody', (open) => {
@@ -31,13 +39,18 @@ describeEachDatabase('every route, as everybody', (open) => {
     '/api/entries/{id}/edits': edit,
     '/api/entries/{id}': { day: '2026-11-24' },
     '/api/passes/{id}': { firstDay: null, lastDay: null },
+    '/api/assignments/{id}': assignmentInput,
+    '/api/assignments/{id}/hand-in': { parts: [] },
+    '/api/assignments/{id}/submissions': { gaps: [], terms: 0 },
+    '/api/submissions/{id}/outcome': { act: 'accept', levelId: 'a' },
+    '/api/submissions/{id}/feedback': { part: null, isOpen: false, text: 'x' },
     '/api/collections/{id}': { operations: [{ op: 'set-title', title: '' }] },
     '/api/logbooks/{id}': { title: 'Visits' },
     '/api/logbooks/{id}/entries': { day: '2026-11-24', title: '', lang: 'en' },
   }
 
   const askRoute = (browser: TestBrowser, { spec }: (typeof productRoutes)[number], id: string) => {
-    const values = { id, otherId: absentId, n: '1', kind: 'thumbnail', piece: 'p' }
+    const values = { id, otherId: absentId, n: '1', kind: 'thumbnail', piece: 'p', file: 'f.webp' }
     const path = Object.entries(values).reduce(
       (text, [name, value]) => text.replace(`{${name}}`, value),
       spec.path,
@@ -119,7 +132,28 @@ describeEachDatabase('every route, as everybody', (open) => {
         evidence: (await upload(wren, { name: 'a.txt', content: Buffer.from('silt') })).body.outcome
           .evidenceId,
       }
+      await addNightSurvey(site, school)
+      const rufus = await as('rufus')
+      const assignments = await setAssignment(rufus, (await rufus.get('/api/classes')).body[0].id)
+      const parts = [{ kind: 'page', id: things['pages'] ?? '' }] as const
+      const submissions = await handInSealed(site, wren, assignments, parts)
+      expect((await rufus.post(`/api/submissions/${submissions}/open`)).status).toBe(200)
+      Object.assign(things, { assignments, submissions })
       return { site, school, as, things, visitor }
+    }
+
+    /** A class that Wren studies in and none of those who walk, with an assessor of its own. */
+    async function addNightSurvey({ services }: TestSite, school: SmallSchool) {
+      const hash = await services.passwords.hash(TEST_PASSWORD)
+      await inTransaction(services.database, async (trx) => {
+        const actor = systemActor('test')
+        const { id: classId } = await createClass(trx, actor, { name: 'Night Survey', code: 'NIGHT' })
+        const { person } = await createPerson(trx, actor, personNamed('Rufus Brandt-Osei'))
+        await savePassword(trx, person.id, hash)
+        const days = { firstDay: null, lastDay: null }
+        await createMembership(trx, actor, person.id, { classId, role: 'assessor', ...days })
+        await createMembership(trx, actor, school.people.wren, { classId, role: 'student', ...days })
+      })
     }
 
     it('answers to every role as if there were nothing, on every route', async () => {
@@ -131,7 +165,7 @@ describeEachDatabase('every route, as everybody', (open) => {
         const id = things[room]
         return id === undefined ? [] : [{ route, id }]
       })
-      expect(walked.length).toBeGreaterThan(40)
+      expect(walked.length).toBeGreaterThan(60)
       for (const [role, browser] of Object.entries(browsers))
         for (const { route, id } of walked) {
           const there = await askRoute(browser, route, id)

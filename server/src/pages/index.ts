@@ -1,4 +1,5 @@
 // Pages: what a student arranges, and what was published of it.
 export { pageJobs, planPageSweep } from './pageJobs.ts'
 export { pageRoutes } from './routes.ts'
+export { findPublished, findSeenPage, listOwnPages } from './store.ts'
 export { createPage, pageRoom, publishPage } from './service.ts'

@@ -121,10 +121,32 @@ export async function findPublished(
 ): Promise<PublishedPage | null> {
   const row = await reader.sql('publishedPages').where({ pageId, n }).first()
   if (!row) return null
-  const document: PageDocument = upgradeDocument(JSON.parse(row.document))
-  const shown: Shown = JSON.parse(row.shown)
-  const { title, html, draftRevision, at } = row
-  return { n: row.n, at, title, html, draftRevision, document, shown }
+  const { title, html, draftRevision } = row
+  return { ...toPublished(row), title, html, draftRevision }
+}
+
+/** Pages of one's own with what is published of each, in the bin or not. */
+export async function listOwnPages(
+  reader: Reader,
+  actor: PersonActor,
+  ids: readonly string[],
+): Promise<(PageRow & { readonly published: Published | null })[]> {
+  const rows: PageRecord[] = await withRevision(
+    ownPages(reader, actor).whereIn('pages.id', [...ids]),
+  ).orderBy('pages.id')
+  const published: PublishedRecord[] = await reader
+    .sql('publishedPages')
+    .join('pages', (join) =>
+      join.on('pages.id', 'publishedPages.pageId').andOn('pages.published', 'publishedPages.n'),
+    )
+    .whereIn('pages.id', [...ids])
+    .where('pages.ownerId', actor.personId)
+    .orderBy('pages.id')
+    .select('publishedPages.*')
+  return rows.map((row) => {
+    const copy = published.find(({ pageId }) => pageId === row.id)
+    return { ...toPageRow(row), published: copy ? toPublished(copy) : null }
+  })
 }
 
 /** Collections that hold a page and that the viewer may look at, those that lie in others of them last. */
@@ -187,6 +209,20 @@ export async function listUses(reader: Reader, actor: PersonActor, evidenceId: s
   const entries = await usesIn('logEntries')
   const toUse = (kind: Use['kind']) => (row: { id: string; title: string }) => ({ kind, ...row })
   return [...pages.map(toUse('page')), ...entries.map(toUse('entry'))]
+}
+
+interface PublishedRecord {
+  readonly pageId: string
+  readonly n: number
+  readonly at: Instant
+  readonly document: string
+  readonly shown: string
+}
+
+function toPublished({ n, at, ...row }: PublishedRecord): Published {
+  const document: PageDocument = upgradeDocument(JSON.parse(row.document))
+  const shown: Shown = JSON.parse(row.shown)
+  return { n, at, document, shown }
 }
 
 interface PageRecord extends PageRow {

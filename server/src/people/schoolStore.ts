@@ -1,6 +1,7 @@
 // The school and its year groups in the database.
 import type { AudienceKind } from '@valise/core/access'
 import type { School, YearGroup } from '@valise/core/people'
+import { receiptPrefixOf } from '@valise/core/submissions'
 import type { Reader, Trx } from '../database/index.ts'
 
 export async function getSchool(reader: Reader): Promise<School> {
@@ -15,6 +16,7 @@ export async function hasSchool(reader: Reader): Promise<boolean> {
 
 export async function insertSchool(trx: Trx, school: School): Promise<void> {
   await trx.sql('schools').insert({ id: trx.newId(), ...school, revision: 1 })
+  await trx.sql('counters').insert({ name: 'receipts', prefix: receiptPrefixOf(school.name), value: 0 })
 }
 
 export async function insertYearGroup(

@@ -10,3 +10,14 @@ export { makePicture, makePictureBomb } from './pictures.ts'
 export { beginUpload, BYTES, TUS, upload } from './upload.ts'
 export type { FileToUpload } from './upload.ts'
 export { addTextRow, sendEdit, writeText } from './editing.ts'
+export {
+  assignmentInput,
+  choose,
+  handInChosen,
+  handInSealed,
+  pageWanted,
+  rightsWanted,
+  setAssignment,
+  statementWanted,
+} from './handingIn.ts'
+export type { WantedPart } from './handingIn.ts'

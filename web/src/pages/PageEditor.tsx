@@ -17,7 +17,7 @@ import { draftView } from './shownHere.ts'
 import { PageActsProvider, PageStateProvider, usePage, usePageEditor } from './usePageEditor.ts'
 import type { PageEditorState } from './usePageEditor.ts'
 import styles from './PageEditor.module.css'
-import './paper.css'
+import '@valise/core/pages/paper.css'
 
 export function PageEditor({ page }: { readonly page: Page }) {
   const { t } = useTranslation(['pages', 'app'])

@@ -75,7 +75,9 @@ function Who({ record }: { readonly record: AuditRecord }) {
 function Whom({ record }: { readonly record: AuditRecord }) {
   const { t } = useTranslation('records')
   if (record.subjectId === null) return t('nobody')
-  if (record.subject === 'pass') return t('subjects.pass')
+  const { subject } = record
+  if (subject === 'pass' || subject === 'assignment' || subject === 'submission')
+    return t(`subjects.${subject}`)
   return record.subjectName ?? t('goneSubject')
 }
 

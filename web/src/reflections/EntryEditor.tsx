@@ -23,7 +23,7 @@ import { setPlace } from '../ui/place.ts'
 import { BesideWords } from './BesideWords.tsx'
 import { entryPath, reflectionQueries, useBinEntry, useDateEntry } from './queries.ts'
 import styles from './EntryEditor.module.css'
-import '../pages/paper.css'
+import '@valise/core/pages/paper.css'
 
 export function EntryEditor({ entry }: { readonly entry: Entry }) {
   const { t } = useTranslation(['reflections', 'pages'])

@@ -6,6 +6,7 @@ import * as filesAndJobs from './20261123100000_create_files_and_jobs.ts'
 import * as evidence from './20261123101000_create_evidence.ts'
 import * as pagesAndLogbooks from './20261123130000_create_pages_and_logbooks.ts'
 import * as collectionsAndPasses from './20261123150000_create_collections_and_passes.ts'
+import * as assignmentsAndSubmissions from './20261123190000_create_assignments_and_submissions.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -15,4 +16,5 @@ export const migrations = [
   evidence,
   pagesAndLogbooks,
   collectionsAndPasses,
+  assignmentsAndSubmissions,
 ] as const

@@ -41,6 +41,16 @@ const proofs: Record<string, readonly string[]> = {
     'sharingAllowances',
     'publishedEvidence',
   ],
+  '20261123190000_create_assignments_and_submissions': [
+    'counters',
+    'assignments',
+    'partChoices',
+    'chosenParts',
+    'submissions',
+    'submissionParts',
+    'sealedFiles',
+    'feedback',
+  ],
 }
 
 describeEachDatabase('migrations', (open) => {

@@ -1,0 +1,125 @@
+// An assignment: what an assessor asks a class for, the requirements it is checked by, the scale it is judged on.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+import { idSchema, localizedSchema } from '../people/index.ts'
+import { instantSchema } from '../time/index.ts'
+import {
+  FEWEST_LEVELS,
+  LONGEST_ASSIGNMENT_TITLE,
+  LONGEST_BRIEF,
+  LONGEST_LEVEL,
+  LONGEST_QUESTION,
+  LONGEST_TERM,
+  MOST_LEVELS,
+  MOST_QUESTIONS,
+  MOST_REQUIREMENTS,
+  MOST_STATEMENT_WORDS,
+  MOST_TERMS,
+  MOST_WANTED_PIECES,
+  wantedSorts,
+  weights,
+} from './valueLists.ts'
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
+  Type.Union([schema, Type.Null()])
+
+const partId = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
+const weight = Type.Enum([...weights])
+
+export const wantedPieceSchema = object({
+  sort: Type.Enum([...wantedSorts]),
+  atLeast: Type.Integer({ minimum: 1, maximum: 20 }),
+})
+export type WantedPiece = Static<typeof wantedPieceSchema>
+
+export const pageRequirementSchema = object({
+  id: partId,
+  kind: Type.Literal('page'),
+  weight,
+  pieces: Type.Array(wantedPieceSchema, {
+    maxItems: MOST_WANTED_PIECES,
+    description: 'What one and the same page has to hold',
+  }),
+})
+export const statementRequirementSchema = object({
+  id: partId,
+  kind: Type.Literal('statement'),
+  weight,
+  words: Type.Integer({ minimum: 1, maximum: MOST_STATEMENT_WORDS, description: 'At least so many words' }),
+  questions: Type.Array(localizedSchema(LONGEST_QUESTION), {
+    maxItems: MOST_QUESTIONS,
+    description: 'What the statement goes along; none leaves it free',
+  }),
+})
+export const rightsRequirementSchema = object({ id: partId, kind: Type.Literal('rights'), weight })
+
+export const requirementSchema = Type.Union([
+  pageRequirementSchema,
+  statementRequirementSchema,
+  rightsRequirementSchema,
+])
+export type Requirement = Static<typeof requirementSchema>
+export type PageRequirement = Static<typeof pageRequirementSchema>
+export type StatementRequirement = Static<typeof statementRequirementSchema>
+
+export const levelSchema = object({ id: partId, name: localizedSchema(LONGEST_LEVEL) })
+export type Level = Static<typeof levelSchema>
+
+const localTimeSchema = Type.String({
+  pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$',
+  description: 'A day and time in the zone of the school',
+})
+
+/** What an assessor decides about an assignment. */
+export const assignmentInputSchema = object({
+  title: localizedSchema(LONGEST_ASSIGNMENT_TITLE),
+  brief: nullable(localizedSchema(LONGEST_BRIEF)),
+  requirements: Type.Array(requirementSchema, { maxItems: MOST_REQUIREMENTS }),
+  scale: Type.Array(levelSchema, {
+    minItems: FEWEST_LEVELS,
+    maxItems: MOST_LEVELS,
+    description: 'Levels, the lowest first',
+  }),
+  terms: Type.Array(localizedSchema(LONGEST_TERM), {
+    maxItems: MOST_TERMS,
+    description: 'What one agrees to when handing in',
+  }),
+  dueLocal: nullable(localTimeSchema),
+  allowsGaps: Type.Boolean({ description: 'Whether it can be handed in while a must is missing' }),
+})
+export type AssignmentInput = Static<typeof assignmentInputSchema>
+
+export const newAssignmentSchema = object({ classId: idSchema, ...assignmentInputSchema.properties })
+export type NewAssignment = Static<typeof newAssignmentSchema>
+
+export const assignmentSchema = object({
+  id: idSchema,
+  classId: idSchema,
+  className: Type.String(),
+  classCode: Type.String(),
+  ...assignmentInputSchema.properties,
+  dueAt: nullable(instantSchema),
+  setAt: instantSchema,
+  endedAt: nullable(instantSchema),
+  revision: Type.Integer(),
+})
+export type Assignment = Static<typeof assignmentSchema>
+
+/** A row of an assessor's list: the assignment, and how far its class is with it. */
+export const assignmentRowSchema = object({
+  ...Type.Pick(assignmentSchema, ['id', 'classId', 'className', 'classCode', 'title', 'dueAt', 'endedAt'])
+    .properties,
+  students: Type.Integer({ description: 'Students of the class now' }),
+  toRead: Type.Integer({ description: 'Sealed copies that are with the assessors' }),
+  accepted: Type.Integer(),
+})
+export type AssignmentRow = Static<typeof assignmentRowSchema>
+
+export const assignmentListSchema = object({
+  items: Type.Array(assignmentRowSchema),
+  next: nullable(Type.String()),
+  count: Type.Integer(),
+})
+export type AssignmentList = Static<typeof assignmentListSchema>

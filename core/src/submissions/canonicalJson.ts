@@ -1,0 +1,38 @@
+// JSON in the one form of RFC 8785 (JSON Canonicalization Scheme), so that the same content has the same checksum.
+
+/** What JSON can say. */
+export type JsonValue =
+  null | boolean | number | string | readonly JsonValue[] | { readonly [key: string]: JsonValue | undefined }
+
+/**
+ * The canonical text: no spaces, keys ordered by their UTF-16 units, numbers and strings as ECMAScript writes them.
+ * Keys whose value is undefined are left out.
+ *
+ * @throws RangeError for numbers that JSON cannot say and for text with a lone surrogate, which UTF-8 cannot
+ */
+export function toCanonicalJson(value: JsonValue): string {
+  if (value === null || typeof value === 'boolean') return String(value)
+  if (typeof value === 'number') {
+    if (!Number.isFinite(value)) throw new RangeError('JSON has no such number')
+    return JSON.stringify(value)
+  }
+  if (typeof value === 'string') return quoted(value)
+  if (isList(value)) return `[${value.map(toCanonicalJson).join(',')}]`
+  const members = Object.keys(value)
+    .sort()
+    .flatMap((key) => {
+      const member = value[key]
+      return member === undefined ? [] : [`${quoted(key)}:${toCanonicalJson(member)}`]
+    })
+  return `{${members.join(',')}}`
+}
+
+function isList(value: JsonValue): value is readonly JsonValue[] {
+  return Array.isArray(value)
+}
+
+function quoted(text: string): string {
+  // In Unicode mode a pair is one sign, so this finds only a half that stands alone.
+  if (/\p{Surrogate}/u.test(text)) throw new RangeError('text with a lone surrogate')
+  return JSON.stringify(text)
+}

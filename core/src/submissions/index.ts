@@ -1,0 +1,55 @@
+// Submissions: parts, readiness, handing in, sealed copies, receipts, and what to do next.
+export { toCanonicalJson } from './canonicalJson.ts'
+export type { JsonValue } from './canonicalJson.ts'
+export { computeNextSteps } from './nextSteps.ts'
+export type { OpenAssignment } from './nextSteps.ts'
+export { computeReadiness, countStatementWords, gapsOf, itemsGoing } from './readiness.ts'
+export type { GoingPart, GoingThings } from './readiness.ts'
+export {
+  choiceChangeSchema,
+  handingInSchema,
+  handInSchema,
+  outcomeSchema,
+  latestFeedbackSchema,
+  queueSchema,
+  readingStepSchema,
+  sealedPartSchema,
+  submissionListSchema,
+  submissionRowSchema,
+  submissionSchema,
+  todaySchema,
+} from './schema.ts'
+export type {
+  ChoiceChange,
+  ChosenPart,
+  HandIn,
+  HandingIn,
+  ListedPart,
+  NextStep,
+  Outcome,
+  Queue,
+  ReadinessLine,
+  ReadingStep,
+  ReceivedLevel,
+  LatestFeedback,
+  SealedPart,
+  SealedPartRow,
+  Submission,
+  SubmissionList,
+  SubmissionRow,
+  TodayPlan,
+} from './schema.ts'
+export { receiptPrefixOf, toManifest, toReceiptNumber, toReceiptText } from './sealedCopy.ts'
+export type { ReceiptFacts, SealedFile } from './sealedCopy.ts'
+export {
+  decideHandIn,
+  decideOutcome,
+  decideTakeBack,
+  decideUndoOutcome,
+  stateAfter,
+  submissionActs,
+  submissionStates,
+} from './states.ts'
+export type { SubmissionAct, SubmissionFacts, SubmissionState } from './states.ts'
+export { LONGEST_FEEDBACK, MOST_PARTS, OUTCOME_UNDO_SECONDS, partCopies, partKinds } from './valueLists.ts'
+export type { PartCopy, PartKind } from './valueLists.ts'

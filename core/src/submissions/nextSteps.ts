@@ -1,0 +1,47 @@
+// Next steps: what a student does next, computed from assignments, readiness and what became of earlier hand-ins.
+import type { Localized } from '../people/index.ts'
+import type { Instant } from '../time/index.ts'
+import { gapsOf } from './readiness.ts'
+import type { NextStep, ReadinessLine, SubmissionRow } from './schema.ts'
+
+export interface OpenAssignment {
+  readonly id: string
+  readonly title: Localized
+  readonly dueAt: Instant | null
+  readonly readiness: readonly ReadinessLine[]
+  readonly latest: SubmissionRow | null
+}
+
+const stepAfter: Readonly<Record<SubmissionRow['state'], NextStep['kind'] | null>> = {
+  sealing: null,
+  'with-assessor': null,
+  accepted: null,
+  replaced: null,
+  'not-sealed': 'hand-in',
+  'taken-back': 'hand-in',
+  'changes-asked': 'change',
+}
+
+/** What is due first stands first, what is never due last; what is with an assessor, or accepted, asks for nothing. */
+export function computeNextSteps(assignments: readonly OpenAssignment[], now: Instant): NextStep[] {
+  const steps = assignments.flatMap(({ id, title, dueAt, readiness, latest }): NextStep[] => {
+    const kind = latest ? stepAfter[latest.state] : 'hand-in'
+    if (kind === null) return []
+    return [
+      {
+        kind,
+        assignmentId: id,
+        title,
+        dueAt,
+        isOverdue: dueAt !== null && dueAt <= now,
+        there: readiness.filter(({ isThere }) => isThere).length,
+        of: readiness.length,
+        gaps: gapsOf(readiness),
+        latest,
+      },
+    ]
+  })
+  // A letter that follows every digit puts what is never due last.
+  const key = ({ dueAt, assignmentId }: NextStep) => `${dueAt ?? 'z'} ${assignmentId}`
+  return steps.sort((a, b) => (key(a) < key(b) ? -1 : 1))
+}

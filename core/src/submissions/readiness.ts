@@ -1,0 +1,129 @@
+// Readiness: which requirements of an assignment one's choice of parts meets, and what exactly is missing.
+import { placedPieces } from '../pages/index.ts'
+import type { Piece, Shown, ShownDocument } from '../pages/index.ts'
+import { countWords, textOf } from '../pages/index.ts'
+import type { PageRequirement, Requirement, WantedPiece, WantedSort } from '../assignments/index.ts'
+import type { ReadinessLine } from './schema.ts'
+import type { PartKind } from './valueLists.ts'
+
+/** One part as it would go in. */
+export interface GoingPart extends ShownDocument {
+  readonly kind: PartKind
+  readonly title: string
+}
+
+export interface GoingThings {
+  readonly parts: readonly GoingPart[]
+  /** The student's words about items, by item. */
+  readonly statements: ReadonlyMap<string, string>
+}
+
+/** The state of every requirement, in the order of the assignment. */
+export function computeReadiness(requirements: readonly Requirement[], going: GoingThings): ReadinessLine[] {
+  return requirements.map((requirement) => {
+    const { id, weight } = requirement
+    switch (requirement.kind) {
+      case 'page':
+        return { id, weight, ...pageLine(requirement, going) }
+      case 'statement':
+        return { id, weight, ...statementLine(requirement.words, going) }
+      case 'rights':
+        return { id, weight, ...rightsLine(going) }
+    }
+  })
+}
+
+/** Words of a statement, counted as everywhere. */
+export function countStatementWords(statement: string): number {
+  return countWords(textOf(...statement.split('\n')))
+}
+
+/** The items of evidence that a choice of parts shows, each once, in reading order. */
+export function itemsGoing({
+  parts,
+}: Pick<GoingThings, 'parts'>): { id: string; title: string; rightsDeclared: boolean }[] {
+  const items = parts.flatMap(({ shown }) => Object.values(shown.evidence))
+  const first = new Map<string, (typeof items)[number]>()
+  for (const item of items) if (!first.has(item.id)) first.set(item.id, item)
+  return [...first.values()].map(({ id, title, fileName, rightsDeclared }) => ({
+    id,
+    title: title || fileName,
+    rightsDeclared,
+  }))
+}
+
+/** Gaps in the order of what is mended first: each missing *must*, then each missing *should*. */
+export function gapsOf<T extends Pick<ReadinessLine, 'isThere' | 'weight'>>(lines: readonly T[]): T[] {
+  const missing = lines.filter(({ isThere }) => !isThere)
+  return [
+    ...missing.filter(({ weight }) => weight === 'must'),
+    ...missing.filter(({ weight }) => weight === 'should'),
+  ]
+}
+
+function pageLine({ pieces }: PageRequirement, { parts }: GoingThings) {
+  const tried = parts
+    .filter(({ kind }) => kind === 'page')
+    .map((part) => ({ title: part.title, pieces: countWanted(pieces, part) }))
+  const missingIn = (counted: readonly CountedPiece[]) =>
+    counted.reduce((sum, { atLeast, there }) => sum + Math.max(0, atLeast - there), 0)
+  const best = tried.reduce<(typeof tried)[number] | null>(
+    (found, one) => (found && missingIn(found.pieces) <= missingIn(one.pieces) ? found : one),
+    null,
+  )
+  return {
+    kind: 'page' as const,
+    isThere: best !== null && missingIn(best.pieces) === 0,
+    page: best?.title ?? null,
+    pieces: best?.pieces ?? pieces.map((piece) => ({ ...piece, there: 0 })),
+  }
+}
+
+type CountedPiece = WantedPiece & { readonly there: number }
+
+function countWanted(wanted: readonly WantedPiece[], { document, shown }: ShownDocument): CountedPiece[] {
+  const inEntries = Object.values(shown.entries).map((entry) => entry.document)
+  const sorts = [document, ...inEntries].flatMap(placedPieces).map(({ piece }) => sortOf(piece, shown))
+  return wanted.map((piece) => ({ ...piece, there: sorts.filter((sort) => sort === piece.sort).length }))
+}
+
+/** What a piece is to somebody who asks for it; null for a line, for empty words and for what is no longer there. */
+function sortOf(piece: Piece, shown: Shown): WantedSort | null {
+  if (piece.kind === 'line') return null
+  if (piece.kind === 'entry') return shown.entries[piece.entryId] ? 'entry' : null
+  if (piece.kind === 'text') return countWords(piece.text) > 0 ? 'text' : null
+  const item = shown.evidence[piece.id]
+  return item?.kind ?? null
+}
+
+function statementLine(words: number, going: GoingThings) {
+  const counted = itemsGoing(going).map(({ id, title }) => ({
+    id,
+    title,
+    words: countStatementWords(going.statements.get(id) ?? ''),
+  }))
+  const best = counted.reduce<(typeof counted)[number] | null>(
+    (found, one) => (found && found.words >= one.words ? found : one),
+    null,
+  )
+  return {
+    kind: 'statement' as const,
+    isThere: best !== null && best.words >= words,
+    words: best?.words ?? 0,
+    item: best && best.words > 0 ? { id: best.id, title: best.title } : null,
+  }
+}
+
+function rightsLine(going: GoingThings) {
+  const items = itemsGoing(going)
+  const undeclared = items
+    .filter(({ rightsDeclared }) => !rightsDeclared)
+    .map(({ id, title }) => ({ id, title }))
+  // Where nothing goes in, nothing is declared either.
+  return {
+    kind: 'rights' as const,
+    isThere: going.parts.length > 0 && undeclared.length === 0,
+    items: items.length,
+    undeclared,
+  }
+}

@@ -1,0 +1,97 @@
+// The states of a submission as an explicit machine, and what each person may do in which of them.
+import { no, yes } from '../problems/index.ts'
+import type { Decision } from '../problems/index.ts'
+import { minutesBetween } from '../time/index.ts'
+import type { Instant } from '../time/index.ts'
+import { OUTCOME_UNDO_SECONDS } from './valueLists.ts'
+
+export const submissionStates = [
+  'sealing',
+  'not-sealed',
+  'with-assessor',
+  'changes-asked',
+  'accepted',
+  'taken-back',
+  'replaced',
+] as const
+export type SubmissionState = (typeof submissionStates)[number]
+
+export const submissionActs = [
+  'seal',
+  'fail',
+  'take-back',
+  'ask-for-changes',
+  'accept',
+  'undo',
+  'replace',
+] as const
+export type SubmissionAct = (typeof submissionActs)[number]
+
+const leadsTo: Readonly<Record<SubmissionState, Partial<Record<SubmissionAct, SubmissionState>>>> = {
+  sealing: { seal: 'with-assessor', fail: 'not-sealed', 'take-back': 'taken-back' },
+  'not-sealed': {},
+  'with-assessor': {
+    'take-back': 'taken-back',
+    'ask-for-changes': 'changes-asked',
+    accept: 'accepted',
+  },
+  'changes-asked': { undo: 'with-assessor', replace: 'replaced' },
+  accepted: { undo: 'with-assessor' },
+  'taken-back': {},
+  replaced: {},
+}
+
+/** Where an act leads from a state; null where it cannot be done there. */
+export function stateAfter(state: SubmissionState, act: SubmissionAct): SubmissionState | null {
+  return leadsTo[state][act] ?? null
+}
+
+/** What of a submission the rules below look at. */
+export interface SubmissionFacts {
+  readonly state: SubmissionState
+  readonly openedAt: Instant | null
+  readonly decidedAt: Instant | null
+  readonly decidedBy: string | null
+}
+
+/** Handing in is open until somebody has it; after changes were asked for it is open again. */
+export function decideHandIn(
+  latest: Pick<SubmissionFacts, 'state'> | null,
+  assignment: { readonly endedAt: Instant | null; readonly allowsGaps: boolean },
+  { parts, missingMusts }: { readonly parts: number; readonly missingMusts: number },
+): Decision {
+  if (assignment.endedAt !== null) return no('assignment-ended')
+  if (latest?.state === 'sealing') return no('still-sealing')
+  if (latest?.state === 'with-assessor') return no('with-assessor')
+  if (latest?.state === 'accepted') return no('already-accepted')
+  if (parts === 0) return no('nothing-goes-in')
+  return missingMusts > 0 && !assignment.allowsGaps ? no('gaps-forbidden', { count: missingMusts }) : yes
+}
+
+/** The student may undo a hand-in until an assessor opened it. */
+export function decideTakeBack({ state, openedAt }: SubmissionFacts): Decision {
+  if (openedAt !== null && state === 'with-assessor') return no('opened-already')
+  return stateAfter(state, 'take-back') === null ? no('not-to-take-back') : yes
+}
+
+/** An assessor judges what they opened, once. */
+export function decideOutcome(
+  { state, openedAt }: SubmissionFacts,
+  act: 'accept' | 'ask-for-changes',
+): Decision {
+  if (stateAfter(state, act) === null) return no('already-answered')
+  return openedAt === null ? no('open-it-first') : yes
+}
+
+/** Whoever gave an outcome may undo it for a moment. */
+export function decideUndoOutcome(
+  { state, decidedAt, decidedBy }: SubmissionFacts,
+  personId: string,
+  now: Instant,
+): Decision {
+  if (stateAfter(state, 'undo') === null || decidedAt === null || decidedBy !== personId)
+    return no('nothing-to-undo')
+  return minutesBetween(decidedAt, now) * 60 > OUTCOME_UNDO_SECONDS
+    ? no('too-late-to-undo', { seconds: OUTCOME_UNDO_SECONDS })
+    : yes
+}

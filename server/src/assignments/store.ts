@@ -1,0 +1,233 @@
+// Assignments in the database: whoever is in the class now sees them, its assessors change them.
+import type { Assignment, AssignmentInput, AssignmentList, AssignmentRow } from '@valise/core/assignments'
+import type { PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import type { Knex } from 'knex'
+import { presentMembers } from '../access/index.ts'
+import { countRows, newestFirst, toCursor } from '../database/index.ts'
+import type { PageWish, Reader, Trx } from '../database/index.ts'
+
+export type AssignmentPart = 'all' | 'assessor' | 'student'
+
+/**
+ * Narrows a query over assignments to those of the classes that somebody is in at this moment, in any part or as an
+ * assessor or student only. It is the one way in, and closed by default.
+ */
+export function assignmentScope(
+  reader: Reader,
+  { personId }: PersonActor,
+  part: AssignmentPart,
+): (query: Knex.QueryBuilder) => void {
+  return (query) => {
+    const classes = presentMembers(reader).where('memberships.personId', personId).select('classId')
+    if (part === 'assessor') classes.whereNot('memberships.role', 'student')
+    if (part === 'student') classes.where('memberships.role', 'student')
+    query.whereIn('assignments.classId', classes)
+  }
+}
+
+/** One page of the assignments that somebody assesses, what was set last first. */
+export async function listAssignments(
+  reader: Reader,
+  actor: PersonActor,
+  wish: PageWish,
+): Promise<AssignmentList> {
+  const own = assignmentRows(reader).modify(assignmentScope(reader, actor, 'assessor'))
+  const rows: AssignmentRecord[] = await newestFirst(
+    withProgress(reader, own.clone()),
+    ['assignments', 'setAt'],
+    wish,
+  )
+  const items = rows.slice(0, wish.limit)
+  const last = items.at(-1)
+  return {
+    items: items.map(toRow),
+    next: rows.length > wish.limit && last ? toCursor([last.setAt, last.id]) : null,
+    count: await countRows(reader.sql('assignments').modify(assignmentScope(reader, actor, 'assessor'))),
+  }
+}
+
+export function countAssignments(reader: Reader, actor: PersonActor): Promise<number> {
+  return countRows(
+    reader
+      .sql('assignments')
+      .modify(assignmentScope(reader, actor, 'assessor'))
+      .whereNull('assignments.endedAt'),
+  )
+}
+
+/** Assignments that still run, for a student of their classes; what is due first stands first. */
+export async function listRunning(reader: Reader, actor: PersonActor): Promise<Assignment[]> {
+  const rows: AssignmentRecord[] = await assignmentRows(reader)
+    .modify(assignmentScope(reader, actor, 'student'))
+    .whereNull('assignments.endedAt')
+    .orderBy([{ column: 'assignments.setAt', order: 'desc' }, { column: 'assignments.id' }])
+    .limit(MOST_RUNNING)
+  return rows.map(toAssignment)
+}
+
+/** More than this at once would be no plan any more. */
+const MOST_RUNNING = 100
+
+export async function findAssignment(
+  reader: Reader,
+  actor: PersonActor,
+  id: string,
+  part: AssignmentPart,
+): Promise<Assignment | null> {
+  const row: AssignmentRecord | undefined = await assignmentRows(reader)
+    .where('assignments.id', id)
+    .modify(assignmentScope(reader, actor, part))
+    .first()
+  return row ? toAssignment(row) : null
+}
+
+/** Assignments by their ids, for whoever may read what was handed in for them. */
+export async function listAssignmentsById(reader: Reader, ids: readonly string[]): Promise<Assignment[]> {
+  const rows: AssignmentRecord[] = await assignmentRows(reader)
+    .whereIn('assignments.id', [...ids])
+    .orderBy('assignments.id')
+  return rows.map(toAssignment)
+}
+
+export async function insertAssignment(
+  trx: Trx,
+  actor: PersonActor,
+  classId: string,
+  input: AssignmentInput,
+  dueAt: Instant | null,
+): Promise<string> {
+  const id = trx.newId()
+  await trx.sql('assignments').insert({
+    id,
+    classId,
+    setBy: actor.personId,
+    ...toColumns(input),
+    dueAt,
+    setAt: trx.now,
+    endedAt: null,
+    revision: 1,
+  })
+  return id
+}
+
+/** @returns whether it still had that revision */
+export async function updateAssignment(
+  trx: Trx,
+  id: string,
+  revision: number,
+  input: AssignmentInput,
+  dueAt: Instant | null,
+): Promise<boolean> {
+  const changed = await trx
+    .sql('assignments')
+    .where({ id, revision })
+    .update({ ...toColumns(input), dueAt, revision: revision + 1 })
+  return changed === 1
+}
+
+export async function endAssignment(trx: Trx, id: string, endedAt: Instant | null): Promise<void> {
+  await trx
+    .sql('assignments')
+    .where({ id })
+    .update({ endedAt, revision: trx.sql.raw('revision + 1') })
+}
+
+export async function hasSubmissions(reader: Reader, assignmentId: string): Promise<boolean> {
+  return (await reader.sql('submissions').where({ assignmentId }).first('id')) !== undefined
+}
+
+export async function deleteAssignment(trx: Trx, id: string): Promise<void> {
+  await trx.sql('assignments').where({ id }).delete()
+}
+
+/** Who studies in a class now. */
+export async function listStudentIds(reader: Reader, classId: string): Promise<string[]> {
+  const rows: { personId: string }[] = await presentMembers(reader)
+    .join('people', 'people.id', 'memberships.personId')
+    .whereNull('people.endedAt')
+    .where({ classId, role: 'student' })
+    .orderBy('memberships.personId')
+    .select('memberships.personId')
+  return rows.map(({ personId }) => personId)
+}
+
+function assignmentRows(reader: Reader): Knex.QueryBuilder {
+  return reader
+    .sql('assignments')
+    .join('classes', 'classes.id', 'assignments.classId')
+    .select('assignments.*', 'classes.name as className', 'classes.code as classCode')
+}
+
+function withProgress(reader: Reader, assignments: Knex.QueryBuilder): Knex.QueryBuilder {
+  const { sql } = reader
+  const inState = (state: string) =>
+    sql('submissions')
+      .where({ assignmentId: sql.ref('assignments.id'), state })
+      .count('*')
+  return assignments.select({
+    students: presentMembers(reader)
+      .where('memberships.classId', sql.ref('assignments.classId'))
+      .where('role', 'student')
+      .count('*'),
+    toRead: inState('with-assessor'),
+    accepted: inState('accepted'),
+  })
+}
+
+function toColumns({ title, brief, requirements, scale, terms, dueLocal, allowsGaps }: AssignmentInput) {
+  return {
+    title: JSON.stringify(title),
+    brief: brief === null ? null : JSON.stringify(brief),
+    requirements: JSON.stringify(requirements),
+    scale: JSON.stringify(scale),
+    terms: JSON.stringify(terms),
+    dueLocal,
+    allowsGaps: Number(allowsGaps),
+  }
+}
+
+interface AssignmentRecord {
+  readonly id: string
+  readonly classId: string
+  readonly className: string
+  readonly classCode: string
+  readonly title: string
+  readonly brief: string | null
+  readonly requirements: string
+  readonly scale: string
+  readonly terms: string
+  readonly dueAt: Instant | null
+  readonly dueLocal: string | null
+  readonly allowsGaps: number
+  readonly setAt: Instant
+  readonly endedAt: Instant | null
+  readonly revision: number
+  readonly students?: number
+  readonly toRead?: number
+  readonly accepted?: number
+}
+
+function toAssignment(row: AssignmentRecord): Assignment {
+  const { id, classId, className, classCode, dueAt, dueLocal, setAt, endedAt, revision } = row
+  return {
+    ...{ id, classId, className, classCode, dueAt, dueLocal, setAt, endedAt, revision },
+    title: JSON.parse(row.title),
+    brief: row.brief === null ? null : JSON.parse(row.brief),
+    requirements: JSON.parse(row.requirements),
+    scale: JSON.parse(row.scale),
+    terms: JSON.parse(row.terms),
+    allowsGaps: row.allowsGaps === 1,
+  }
+}
+
+function toRow(row: AssignmentRecord): AssignmentRow {
+  const { id, classId, className, classCode, dueAt, endedAt } = row
+  return {
+    ...{ id, classId, className, classCode, dueAt, endedAt },
+    title: JSON.parse(row.title),
+    students: Number(row.students),
+    toRead: Number(row.toRead),
+    accepted: Number(row.accepted),
+  }
+}

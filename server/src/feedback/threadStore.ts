@@ -1,0 +1,90 @@
+// Feedback in the database: what was said on a submission, by whom, and who may read it.
+import type { Feedback, NewFeedback } from '@valise/core/feedback'
+import { resolveShownName } from '@valise/core/people'
+import type { Names, PersonActor, ShownNameRule } from '@valise/core/people'
+import type { Knex } from 'knex'
+import type { Reader, Trx } from '../database/index.ts'
+import { peopleNow } from '../people/index.ts'
+
+export interface FeedbackToKeep extends NewFeedback {
+  readonly submissionId: string
+  readonly authorId: string
+  /** The page that it stands on, where it is open. */
+  readonly thingId: string | null
+  readonly isRequest: boolean
+}
+
+export async function insertFeedback(trx: Trx, feedback: FeedbackToKeep): Promise<string> {
+  const { isOpen, isRequest, ...row } = feedback
+  const id = trx.newId()
+  await trx
+    .sql('feedback')
+    .insert({ id, ...row, isOpen: Number(isOpen), isRequest: Number(isRequest), at: trx.now })
+  return id
+}
+
+export async function deleteFeedback(trx: Trx, id: string): Promise<void> {
+  await trx.sql('feedback').where({ id }).delete()
+}
+
+/** All that was said on these submissions, the oldest first. Whether one may read it was decided before. */
+export async function listFeedbackOn(
+  reader: Reader,
+  actor: PersonActor,
+  submissionIds: readonly string[],
+): Promise<(Feedback & { readonly submissionId: string })[]> {
+  const rows: FeedbackRecord[] = await feedbackRows(reader)
+    .whereIn('feedback.submissionId', [...submissionIds])
+    .orderBy(['feedback.at', 'feedback.id'])
+  return rows.map((row) => ({ submissionId: row.submissionId, ...toFeedback(row, actor) }))
+}
+
+/** What was said openly on a page, the oldest first. Whether one may look at the page was decided before. */
+export async function listOpenFeedback(
+  reader: Reader,
+  actor: PersonActor,
+  pageId: string,
+): Promise<Feedback[]> {
+  const rows: FeedbackRecord[] = await feedbackRows(reader)
+    .where({ 'feedback.thingId': pageId, isOpen: 1 })
+    .orderBy(['feedback.at', 'feedback.id'])
+  return rows.map((row) => toFeedback(row, actor))
+}
+
+function feedbackRows(reader: Reader): Knex.QueryBuilder {
+  const names = peopleNow(reader).select(
+    ...['id', 'fullName', 'firstName', 'chosenName'].map((column) => `people.${column}`),
+    'yearGroup.shownNameRule',
+  )
+  return reader
+    .sql('feedback')
+    .leftJoin(names.as('author'), 'author.id', 'feedback.authorId')
+    .select('feedback.*', 'author.fullName', 'author.firstName', 'author.chosenName', 'author.shownNameRule')
+}
+
+interface FeedbackRecord {
+  readonly id: string
+  readonly submissionId: string
+  readonly part: number | null
+  readonly authorId: string | null
+  readonly isOpen: number
+  readonly isRequest: number
+  readonly text: string
+  readonly at: string
+  readonly fullName: string | null
+  readonly firstName: string | null
+  readonly chosenName: string | null
+  readonly shownNameRule: ShownNameRule | null
+}
+
+function toFeedback(row: FeedbackRecord, { personId }: PersonActor): Feedback {
+  const { id, part, text, at, fullName, firstName, chosenName, shownNameRule } = row
+  const names: Names = { fullName: fullName ?? '', firstName: firstName ?? '', chosenName }
+  return {
+    ...{ id, part, text, at },
+    isOpen: row.isOpen === 1,
+    isRequest: row.isRequest === 1,
+    authorName: resolveShownName(names, shownNameRule),
+    isMine: row.authorId === personId,
+  }
+}

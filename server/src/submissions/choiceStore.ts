@@ -1,0 +1,125 @@
+// A student's choice of parts for an assignment in the database, and the words about items that go in.
+import type { ChosenPart } from '@valise/core/submissions'
+import type { Rights } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import type { Reader, Trx } from '../database/index.ts'
+
+export interface Choice {
+  readonly id: string
+  readonly assignmentId: string
+  readonly revision: number
+  readonly parts: readonly ChosenPart[]
+}
+
+/** Somebody's choices for these assignments; for an assignment that nothing was chosen for there is none. */
+export async function listChoices(
+  reader: Reader,
+  { personId }: PersonActor,
+  assignmentIds: readonly string[],
+): Promise<Choice[]> {
+  const choices: Omit<Choice, 'parts'>[] = await reader
+    .sql('partChoices')
+    .where({ ownerId: personId })
+    .whereIn('assignmentId', [...assignmentIds])
+    .select('id', 'assignmentId', 'revision')
+    .orderBy('id')
+  const rows: PartRecord[] = await reader
+    .sql('chosenParts')
+    .whereIn(
+      'choiceId',
+      choices.map(({ id }) => id),
+    )
+    .orderBy(['choiceId', 'position', 'thingId'])
+  return choices.map((choice) => ({
+    ...choice,
+    parts: rows.filter(({ choiceId }) => choiceId === choice.id).map(toPart),
+  }))
+}
+
+export async function insertChoice(
+  trx: Trx,
+  { personId }: PersonActor,
+  assignmentId: string,
+): Promise<Choice> {
+  const id = trx.newId()
+  await trx
+    .sql('partChoices')
+    .insert({ id, assignmentId, ownerId: personId, changedAt: trx.now, revision: 1 })
+  return { id, assignmentId, revision: 1, parts: [] }
+}
+
+/** @returns whether it still had that revision */
+export async function replaceParts(
+  trx: Trx,
+  { id, revision }: Pick<Choice, 'id' | 'revision'>,
+  parts: readonly ChosenPart[],
+): Promise<boolean> {
+  const changed = await trx
+    .sql('partChoices')
+    .where({ id, revision })
+    .update({ changedAt: trx.now, revision: revision + 1 })
+  if (changed !== 1) return false
+  await trx.sql('chosenParts').where({ choiceId: id }).delete()
+  const rows = parts.map(({ kind, id: thingId, isIn, copy }, position) => ({
+    ...{ choiceId: id, position, kind, thingId, copy },
+    pageId: kind === 'page' ? thingId : null,
+    entryId: kind === 'entry' ? thingId : null,
+    evidenceId: kind === 'evidence' ? thingId : null,
+    isIn: Number(isIn),
+  }))
+  if (rows.length > 0) await trx.sql('chosenParts').insert(rows)
+  return true
+}
+
+const tables = { page: 'pages', entry: 'logEntries', evidence: 'evidence' } as const
+
+/** How many of these parts are somebody's own, in the bin or not. */
+export async function countOwnParts(
+  reader: Reader,
+  { personId }: PersonActor,
+  parts: readonly ChosenPart[],
+): Promise<number> {
+  let count = 0
+  for (const [kind, table] of Object.entries(tables)) {
+    const ids = parts.flatMap((part) => (part.kind === kind ? [part.id] : []))
+    if (ids.length === 0) continue
+    const rows = await reader.sql(table).where({ ownerId: personId }).whereIn('id', ids).select('id')
+    count += rows.length
+  }
+  return count
+}
+
+export interface ItemRow {
+  readonly id: string
+  readonly kind: string
+  readonly title: string
+  readonly statement: string
+  readonly rights: Rights
+}
+
+/** One's own items with what one says about them. */
+export async function listItems(
+  reader: Reader,
+  { personId }: PersonActor,
+  ids: readonly string[],
+): Promise<ItemRow[]> {
+  const rows = await reader
+    .sql('evidence')
+    .where({ ownerId: personId })
+    .whereIn('id', [...ids])
+    .orderBy('id')
+    .select('id', 'kind', 'title', 'statement', 'rights')
+  return rows.map(({ rights, ...row }) => ({ ...row, rights: JSON.parse(rights) }))
+}
+
+interface PartRecord {
+  readonly choiceId: string
+  readonly kind: ChosenPart['kind']
+  readonly thingId: string
+  readonly isIn: number
+  readonly copy: ChosenPart['copy']
+}
+
+function toPart({ kind, thingId, isIn, copy }: PartRecord): ChosenPart {
+  return { kind, id: thingId, isIn: isIn === 1, copy }
+}

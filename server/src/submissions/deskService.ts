@@ -1,0 +1,221 @@
+// The review desk: opening a sealed copy, answering it, undoing the answer, and feedback.
+import type { Feedback, NewFeedback } from '@valise/core/feedback'
+import type { Localized, PersonActor } from '@valise/core/people'
+import { AppError, assertAllowed } from '@valise/core/problems'
+import type { RecordAction } from '@valise/core/records'
+import { decideOutcome, decideUndoOutcome, stateAfter } from '@valise/core/submissions'
+import type { Outcome, Queue, ReceivedLevel, Submission } from '@valise/core/submissions'
+import { findViewer } from '../access/index.ts'
+import { getAssignment, listAssignmentsById } from '../assignments/index.ts'
+import { inTransaction } from '../database/index.ts'
+import type { PageWish, Reader, Trx, Writable } from '../database/index.ts'
+import {
+  deleteFeedback,
+  forgetNews,
+  insertFeedback,
+  listFeedbackOn,
+  listOpenFeedback,
+  tellNews,
+} from '../feedback/index.ts'
+import type { NewsToTell } from '../feedback/index.ts'
+import { findSeenPage } from '../pages/index.ts'
+import { listShownNames } from '../people/index.ts'
+import { appendRecord } from '../records/index.ts'
+import { listAssessors } from './assessorStore.ts'
+import { countQueue, listOwnWith, listQueue } from './listStore.ts'
+import type { QueueShelf } from './listStore.ts'
+import { getKeptSubmission, getSubmission } from './readService.ts'
+import { listParts } from './sealedStore.ts'
+import { updateSubmission } from './submissionStore.ts'
+import type { KeptSubmission } from './submissionStore.ts'
+
+export async function getQueue(
+  reader: Reader,
+  actor: PersonActor,
+  assignmentId: string,
+  shelf: QueueShelf,
+  wish: PageWish,
+): Promise<Queue> {
+  const assignment = await getAssignment(reader, actor, assignmentId, 'assessor')
+  return {
+    assignment,
+    ...(await listQueue(reader, actor, assignmentId, shelf, wish)),
+    ...(await countQueue(reader, actor, assignmentId)),
+  }
+}
+
+/** The first look of an assessor is written down: from now on the student cannot take it back. */
+export function openCopy(on: Writable, actor: PersonActor, id: string): Promise<Submission> {
+  return inTransaction(on, async (trx) => {
+    const kept = await getKeptSubmission(trx, actor, id, 'assessor')
+    if (kept.openedAt === null) {
+      await update(trx, kept, { openedAt: trx.now, openedBy: actor.personId })
+      await noteAct(trx, actor, 'copy-opened', id)
+      await tellOwner(trx, actor, kept, 'copy-opened')
+    }
+    return getSubmission(trx, actor, id)
+  })
+}
+
+/** Accepts with one level of the scale, or asks for changes with a sentence. */
+export function answer(
+  on: Writable,
+  actor: PersonActor,
+  id: string,
+  { revision, outcome }: { readonly revision: number; readonly outcome: Outcome },
+): Promise<Submission> {
+  return inTransaction(on, async (trx) => {
+    const kept = await getKeptSubmission(trx, actor, id, 'assessor')
+    assertAllowed(decideOutcome(kept, outcome.act), 'conflict')
+    if (kept.revision !== revision) throw new AppError('stale', 'stale')
+    const state = stateAfter(kept.state, outcome.act)
+    if (state === null) throw new AppError('conflict', 'already-answered')
+    const isAccepted = outcome.act === 'accept'
+    const level = outcome.act === 'accept' ? await findLevel(trx, kept, outcome.levelId) : null
+    const outcomeFeedbackId =
+      outcome.act === 'accept' ? null : await keepRequest(trx, actor, kept, outcome.words)
+    const action = isAccepted ? 'work-accepted' : 'changes-asked'
+    const outcomeNewsId = await tellOwner(trx, actor, kept, action)
+    await update(trx, kept, {
+      ...{ state, level, outcomeNewsId, outcomeFeedbackId },
+      ...{ decidedAt: trx.now, decidedBy: actor.personId },
+    })
+    await noteAct(trx, actor, action, id)
+    return getSubmission(trx, actor, id)
+  })
+}
+
+/** Within a moment: as if it had not been answered, also for the student. */
+export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promise<Submission> {
+  return inTransaction(on, async (trx) => {
+    const kept = await getKeptSubmission(trx, actor, id, 'assessor')
+    assertAllowed(decideUndoOutcome(kept, actor.personId, trx.now), 'conflict')
+    const state = stateAfter(kept.state, 'undo')
+    if (state === null) throw new AppError('conflict', 'nothing-to-undo')
+    if (kept.outcomeNewsId !== null) await forgetNews(trx, kept.outcomeNewsId)
+    if (kept.outcomeFeedbackId !== null) await deleteFeedback(trx, kept.outcomeFeedbackId)
+    const cleared = { level: null, outcomeNewsId: null, outcomeFeedbackId: null }
+    await update(trx, kept, { state, ...cleared, decidedAt: null, decidedBy: null })
+    await noteAct(trx, actor, 'answer-undone', id)
+    return getSubmission(trx, actor, id)
+  })
+}
+
+/** All that was said on a hand-in and on those before it, the oldest first. */
+export async function listFeedback(reader: Reader, actor: PersonActor, id: string): Promise<Feedback[]> {
+  await getKeptSubmission(reader, actor, id)
+  return (await listFeedbackOn(reader, actor, [id])).map(untied)
+}
+
+/** What was said on a page: to its author everything, to others who may look what is open. */
+export async function listPageFeedback(
+  reader: Reader,
+  call: Parameters<typeof findViewer>[0] & { readonly actor: PersonActor },
+  pageId: string,
+) {
+  const seen = await findSeenPage(reader, await findViewer(call), pageId)
+  if (!seen) throw new AppError('not-found', 'not-found')
+  const { actor } = call
+  if (seen.ownerId !== actor.personId)
+    return { submissions: [], feedback: await listOpenFeedback(reader, actor, pageId) }
+  const holding = await listOwnWith(reader, actor, pageId)
+  const parts = new Map(holding.map(({ id, partN }) => [id, partN]))
+  const submissions = holding.map(({ partN: _, ...submission }) => submission)
+  const said = await listFeedbackOn(
+    reader,
+    actor,
+    submissions.map(({ id }) => id),
+  )
+  return {
+    submissions,
+    feedback: said
+      .filter(({ submissionId, part }) => part === null || parts.get(submissionId) === part)
+      .map(untied),
+  }
+}
+
+export function addFeedback(
+  on: Writable,
+  actor: PersonActor,
+  id: string,
+  wish: NewFeedback,
+): Promise<Feedback[]> {
+  return inTransaction(on, async (trx) => {
+    const kept = await getKeptSubmission(trx, actor, id)
+    const isMine = kept.ownerId === actor.personId
+    if (!isMine && kept.openedAt === null) throw new AppError('conflict', 'open-it-first')
+    const parts = await listParts(trx, id)
+    const part = wish.part === null ? null : parts.find(({ n }) => n === wish.part)
+    if (part === undefined) throw new AppError('not-found', 'not-found')
+    // Only a page has readers of its own who could read along.
+    if (wish.isOpen && part?.kind !== 'page') throw new AppError('conflict', 'only-private-here')
+    const text = wish.text.trim()
+    if (text === '')
+      throw new AppError('invalid', 'invalid-input', { fields: [{ path: '/text', reason: 'missing' }] })
+    const thingId = wish.isOpen ? (part?.thingId ?? null) : null
+    const authorId = actor.personId
+    await insertFeedback(trx, { ...wish, text, submissionId: id, authorId, thingId, isRequest: false })
+    if (isMine)
+      for (const assessor of await listAssessors(trx, kept.classId))
+        await tellNews(trx, await newsOf(trx, actor, kept, 'feedback-given', assessor.id))
+    else await tellOwner(trx, actor, kept, 'feedback-given')
+    return listFeedback(trx, actor, id)
+  })
+}
+
+async function keepRequest(
+  trx: Trx,
+  actor: PersonActor,
+  kept: KeptSubmission,
+  words: string,
+): Promise<string> {
+  const text = words.trim()
+  if (text === '')
+    throw new AppError('invalid', 'invalid-input', { fields: [{ path: '/words', reason: 'missing' }] })
+  const shared = { part: null, isOpen: false, thingId: null, isRequest: true }
+  return insertFeedback(trx, { ...shared, text, submissionId: kept.id, authorId: actor.personId })
+}
+
+/** A level is kept as it was called when it was given. */
+async function findLevel(trx: Trx, kept: KeptSubmission, levelId: string): Promise<ReceivedLevel> {
+  const [assignment] = await listAssignmentsById(trx, [kept.assignmentId])
+  const scale = assignment?.scale ?? []
+  const at = scale.findIndex(({ id }) => id === levelId)
+  const level = scale[at]
+  if (!level) throw new AppError('conflict', 'no-such-level')
+  return { level, position: at + 1, of: scale.length }
+}
+
+async function update(
+  trx: Trx,
+  kept: KeptSubmission,
+  columns: Parameters<typeof updateSubmission>[2],
+): Promise<void> {
+  if (!(await updateSubmission(trx, kept, columns))) throw new AppError('stale', 'stale')
+}
+
+type Told = Extract<NewsToTell['kind'], 'copy-opened' | 'changes-asked' | 'work-accepted' | 'feedback-given'>
+
+async function tellOwner(trx: Trx, actor: PersonActor, kept: KeptSubmission, kind: Told): Promise<string> {
+  return tellNews(trx, await newsOf(trx, actor, kept, kind, kept.ownerId))
+}
+
+async function newsOf(
+  trx: Trx,
+  actor: PersonActor,
+  { id, title }: { readonly id: string; readonly title: Localized },
+  kind: Told,
+  personId: string,
+): Promise<NewsToTell> {
+  const names = await listShownNames(trx, [actor.personId])
+  const by = names.get(actor.personId) ?? ''
+  return { personId, kind, params: { submissionId: id, name: JSON.stringify(title), by } }
+}
+
+function untied({ submissionId: _, ...feedback }: Feedback & { readonly submissionId: string }): Feedback {
+  return feedback
+}
+
+function noteAct(trx: Trx, actor: PersonActor, action: RecordAction, id: string): Promise<void> {
+  return appendRecord(trx, actor, { action, subject: 'submission', subjectId: id })
+}

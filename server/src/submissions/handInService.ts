@@ -1,0 +1,232 @@
+// Handing in: the choice of parts, its readiness, the act itself, and taking it back.
+import type { PersonActor } from '@valise/core/people'
+import { AppError, assertAllowed } from '@valise/core/problems'
+import type { Decision } from '@valise/core/problems'
+import {
+  computeReadiness,
+  decideHandIn,
+  decideTakeBack,
+  gapsOf,
+  itemsGoing,
+  stateAfter,
+} from '@valise/core/submissions'
+import type {
+  ChosenPart,
+  GoingThings,
+  HandIn,
+  HandingIn,
+  ReadinessLine,
+  SubmissionRow,
+} from '@valise/core/submissions'
+import type { Assignment } from '@valise/core/assignments'
+import { minutesBetween } from '@valise/core/time'
+import { getAssignment } from '../assignments/index.ts'
+import { inTransaction } from '../database/index.ts'
+import type { Reader, Trx, Writable } from '../database/index.ts'
+import type { Jobs } from '../jobs/index.ts'
+import { appendRecord } from '../records/index.ts'
+import { listAssessorNames } from './assessorStore.ts'
+import { countOwnParts, insertChoice, listChoices, replaceParts } from './choiceStore.ts'
+import type { Choice } from './choiceStore.ts'
+import { filesOf, loadGoing, prepareParts } from './goingParts.ts'
+import type { PreparedPart } from './goingParts.ts'
+import { SEAL } from './jobNames.ts'
+import { insertFiles, insertParts, listVersionFiles } from './sealedStore.ts'
+import type { PinnedPart, SealedFileRow, VersionFile } from './sealedStore.ts'
+import {
+  findSubmission,
+  insertSubmission,
+  listLatest,
+  toSubmissionRow,
+  updateSubmission,
+} from './submissionStore.ts'
+import type { KeptSubmission } from './submissionStore.ts'
+
+/** @throws AppError `not-found` for whoever does not study in its class now */
+export async function getHandIn(reader: Reader, actor: PersonActor, assignmentId: string): Promise<HandIn> {
+  const { assignment, choice, parts, going, readiness, latest, decision } = await prepare(
+    reader,
+    actor,
+    assignmentId,
+  )
+  const versions = await listFilesGoing(reader, actor, parts)
+  return {
+    assignment,
+    parts: parts.map(toListed),
+    revision: choice?.revision ?? 0,
+    readiness,
+    items: itemsGoing(going).map(({ id, title }) => ({ id, title })),
+    totals: {
+      parts: going.parts.length,
+      pieces: parts.reduce((sum, { goesIn, pieces }) => sum + (goesIn ? pieces : 0), 0),
+      files: versions.length,
+      bytes: versions.reduce((sum, { bytes }) => sum + bytes, 0),
+    },
+    assessors: await listAssessorNames(reader, assignment.classId),
+    latest: latest && toSubmissionRow(latest),
+    decision: told(decision),
+  }
+}
+
+/** The whole list anew; revision 0 stands for a choice that was not begun yet. */
+export function changeChoice(
+  on: Writable,
+  actor: PersonActor,
+  assignmentId: string,
+  { revision, parts }: { readonly revision: number; readonly parts: readonly ChosenPart[] },
+): Promise<HandIn> {
+  return inTransaction(on, async (trx) => {
+    await getAssignment(trx, actor, assignmentId, 'student')
+    const listed = parts.filter(({ id }, at) => parts.findIndex((one) => one.id === id) === at)
+    if ((await countOwnParts(trx, actor, listed)) !== listed.length)
+      throw new AppError('not-found', 'not-found')
+    const [found] = await listChoices(trx, actor, [assignmentId])
+    if ((found?.revision ?? 0) !== revision) throw new AppError('stale', 'stale')
+    const choice = found ?? (await insertChoice(trx, actor, assignmentId))
+    if (!(await replaceParts(trx, choice, listed))) throw new AppError('stale', 'stale')
+    return getHandIn(trx, actor, assignmentId)
+  })
+}
+
+/**
+ * Hands in what was chosen: everything is pinned now, and a job seals it. Whether it is late counts from now.
+ *
+ * @throws AppError `conflict` where it cannot be handed in, or what the student saw is not so any more
+ */
+export function handIn(
+  on: Writable,
+  jobs: Jobs,
+  actor: PersonActor,
+  assignmentId: string,
+  { revision, seen }: { readonly revision: number; readonly seen: HandingIn },
+): Promise<SubmissionRow> {
+  return inTransaction(on, async (trx) => {
+    const { assignment, choice, parts, going, readiness, latest, decision } = await prepare(
+      trx,
+      actor,
+      assignmentId,
+    )
+    assertAllowed(decision, 'conflict')
+    const gaps = gapsOf(readiness).map(({ id }) => id)
+    const isAsSeen = choice?.revision === revision && isSameSet(gaps, seen.gaps)
+    if (!isAsSeen) throw new AppError('conflict', 'readiness-changed')
+    if (seen.terms !== assignment.terms.length) throw new AppError('conflict', 'terms-open')
+    const { dueAt, requirements, terms } = assignment
+    const late = dueAt === null ? 0 : Math.max(0, Math.ceil(minutesBetween(dueAt, trx.now)))
+    const pinned = toPinned(parts, going)
+    const id = await insertSubmission(trx, {
+      ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: late },
+      ...{ requirements, readiness, terms, gaps: gaps.length, parts: pinned.length },
+    })
+    await insertParts(trx, id, pinned)
+    await insertFiles(trx, id, await listFilesGoing(trx, actor, parts))
+    await noteAct(trx, actor, 'handed-in', id)
+    await jobs.enqueue(trx, { kind: SEAL, payload: { submissionId: id }, dedupeKey: `${SEAL} ${id}` })
+    return toSubmissionRow(await getOwn(trx, actor, id))
+  })
+}
+
+/** Undoes a hand-in that nobody has opened. */
+export function takeBack(on: Writable, actor: PersonActor, id: string): Promise<SubmissionRow> {
+  return inTransaction(on, async (trx) => {
+    const submission = await getOwn(trx, actor, id)
+    assertAllowed(decideTakeBack(submission), 'conflict')
+    const state = stateAfter(submission.state, 'take-back')
+    if (state === null || !(await updateSubmission(trx, submission, { state })))
+      throw new AppError('stale', 'stale')
+    await noteAct(trx, actor, 'taken-back', id)
+    return toSubmissionRow(await getOwn(trx, actor, id))
+  })
+}
+
+interface Prepared {
+  readonly assignment: Assignment
+  readonly choice: Choice | null
+  readonly parts: readonly PreparedPart[]
+  readonly going: GoingThings
+  readonly readiness: ReadinessLine[]
+  readonly latest: KeptSubmission | null
+  readonly decision: Decision
+}
+
+async function prepare(reader: Reader, actor: PersonActor, assignmentId: string): Promise<Prepared> {
+  const assignment = await getAssignment(reader, actor, assignmentId, 'student')
+  const [choice = null] = await listChoices(reader, actor, [assignmentId])
+  const [latest = null] = await listLatest(reader, actor, [assignmentId])
+  const parts = await prepareParts(reader, actor, choice?.parts ?? [])
+  const going = await loadGoing(reader, actor, parts)
+  const readiness = computeReadiness(assignment.requirements, going)
+  const missingMusts = gapsOf(readiness).filter(({ weight }) => weight === 'must').length
+  const decision = decideHandIn(latest, assignment, { parts: going.parts.length, missingMusts })
+  return { assignment, choice, parts, going, readiness, latest, decision }
+}
+
+/** The files that go along, each once, as far as they are there already. */
+async function listFilesGoing(
+  reader: Reader,
+  actor: PersonActor,
+  parts: readonly PreparedPart[],
+): Promise<SealedFileRow[]> {
+  const wanted = parts.flatMap(({ goesIn, contents }) => (goesIn && contents ? filesOf(contents) : []))
+  const versions = await listVersionFiles(
+    reader,
+    actor.personId,
+    wanted.map(({ evidenceId }) => evidenceId),
+  )
+  return toSealedFiles(wanted, versions)
+}
+
+/** Joins what a copy needs with the bytes that are there. */
+export function toSealedFiles(
+  wanted: readonly ReturnType<typeof filesOf>[number][],
+  versions: readonly VersionFile[],
+): SealedFileRow[] {
+  const files = wanted.flatMap(({ path, evidenceId, n, what }) => {
+    const found = versions.find((one) => one.evidenceId === evidenceId && one.n === n && one.what === what)
+    return found ? [{ path, fileSha256: found.fileSha256, bytes: found.bytes, mime: found.mime }] : []
+  })
+  return files.filter(({ path }, at) => files.findIndex((one) => one.path === path) === at)
+}
+
+function toPinned(parts: readonly PreparedPart[], going: GoingThings): PinnedPart[] {
+  const goingIn = parts.flatMap((part) =>
+    part.goesIn && part.contents ? [{ ...part, ...part.contents }] : [],
+  )
+  return goingIn.map(({ kind, id, title, copyGoing, document, shown }, at) => {
+    const items = itemsGoing({ parts: [{ kind, title, document, shown }] })
+    const statements = items.flatMap((item) => {
+      const text = going.statements.get(item.id) ?? ''
+      return text === '' ? [] : [{ id: item.id, title: item.title, text }]
+    })
+    return { n: at + 1, kind, thingId: id, title, copy: copyGoing, document, shown, statements }
+  })
+}
+
+async function getOwn(reader: Reader, actor: PersonActor, id: string): Promise<KeptSubmission> {
+  const found = await findSubmission(reader, actor, id, 'owner')
+  if (!found) throw new AppError('not-found', 'not-found')
+  return found
+}
+
+function toListed({ contents: _, copyGoing: __, ...part }: PreparedPart) {
+  return part
+}
+
+function told(decision: Decision): HandIn['decision'] {
+  return decision.allowed
+    ? { allowed: true, reason: null, params: {} }
+    : { allowed: false, reason: decision.reason, params: { ...decision.params } }
+}
+
+function isSameSet(a: readonly string[], b: readonly string[]): boolean {
+  return a.length === b.length && a.every((one) => b.includes(one))
+}
+
+function noteAct(
+  trx: Trx,
+  actor: PersonActor,
+  action: 'handed-in' | 'taken-back',
+  id: string,
+): Promise<void> {
+  return appendRecord(trx, actor, { action, subject: 'submission', subjectId: id })
+}

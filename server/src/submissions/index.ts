@@ -1,0 +1,8 @@
+// Submissions: handing in, sealed copies with their receipts, the review desk, and today's plan.
+import { deskRoutes } from './deskRoutes.ts'
+import { handInRoutes } from './handInRoutes.ts'
+
+export const submissionRoutes = [...handInRoutes, ...deskRoutes]
+export { addFeedback, answer, openCopy } from './deskService.ts'
+export { changeChoice, handIn, takeBack } from './handInService.ts'
+export { submissionJobs } from './sealing.ts'

@@ -1,0 +1,2 @@
+// The names of the background work on submissions.
+export const SEAL = 'seal-submission'

@@ -1,0 +1,152 @@
+// Lists of submissions: one's own, the queue of an assignment, what is to be read, and where a page went in.
+import type { PersonActor } from '@valise/core/people'
+import type { ReadingStep, SubmissionList, SubmissionRow } from '@valise/core/submissions'
+import type { Instant } from '@valise/core/time'
+import { countRows, newestFirst, parseCursor, toCursor } from '../database/index.ts'
+import type { PageWish, Reader } from '../database/index.ts'
+import { submissionRows, submissionScope, toSubmission, toSubmissionRow } from './submissionStore.ts'
+import type { SubmissionRecord } from './submissionStore.ts'
+
+/** One page of what somebody handed in, the newest first. */
+export async function listOwnSubmissions(
+  reader: Reader,
+  actor: PersonActor,
+  wish: PageWish,
+): Promise<SubmissionList> {
+  const own = submissionRows(reader).modify(submissionScope(reader, actor, 'owner'))
+  const rows: SubmissionRecord[] = await newestFirst(own, ['submissions', 'requestedAt'], wish)
+  const items = rows.slice(0, wish.limit).map((row) => toSubmissionRow(toSubmission(row)))
+  const last = items.at(-1)
+  return {
+    items,
+    next: rows.length > wish.limit && last ? toCursor([last.requestedAt, last.id]) : null,
+    count: await countOwnSubmissions(reader, actor),
+  }
+}
+
+export function countOwnSubmissions(reader: Reader, { personId }: PersonActor): Promise<number> {
+  return countRows(reader.sql('submissions').where({ ownerId: personId }))
+}
+
+export type QueueShelf = 'to-read' | 'read'
+
+const shelves = { 'to-read': ['with-assessor'], read: ['changes-asked', 'accepted'] } as const
+
+/** One page of what was handed in for an assignment, what came in first on top. */
+export async function listQueue(
+  reader: Reader,
+  actor: PersonActor,
+  assignmentId: string,
+  shelf: QueueShelf,
+  { cursor, limit }: PageWish,
+): Promise<{ readonly items: SubmissionRow[]; readonly next: string | null }> {
+  const [after, afterId] = cursor === undefined ? [] : parseCursor(cursor, 2)
+  const rows: SubmissionRecord[] = await submissionRows(reader)
+    .where('submissions.assignmentId', assignmentId)
+    .modify(submissionScope(reader, actor, 'assessor'))
+    .whereIn('submissions.state', [...shelves[shelf]])
+    .modify((q) => {
+      if (after === undefined || afterId === undefined) return
+      q.where((later) =>
+        later
+          .where('submissions.requestedAt', '>', after)
+          .orWhere((same) =>
+            same.where('submissions.requestedAt', after).where('submissions.id', '>', afterId),
+          ),
+      )
+    })
+    .orderBy(['submissions.requestedAt', 'submissions.id'])
+    .limit(limit + 1)
+  const items = rows.slice(0, limit).map((row) => toSubmissionRow(toSubmission(row)))
+  const last = items.at(-1)
+  return { items, next: rows.length > limit && last ? toCursor([last.requestedAt, last.id]) : null }
+}
+
+/** How many of an assignment are to be read, and how many were. */
+export async function countQueue(
+  reader: Reader,
+  actor: PersonActor,
+  assignmentId: string,
+): Promise<{ readonly toRead: number; readonly read: number }> {
+  const countOn = (shelf: QueueShelf) =>
+    countRows(
+      reader
+        .sql('submissions')
+        .join('assignments', 'assignments.id', 'submissions.assignmentId')
+        .where({ assignmentId })
+        .modify(submissionScope(reader, actor, 'assessor'))
+        .whereIn('state', [...shelves[shelf]]),
+    )
+  return { toRead: await countOn('to-read'), read: await countOn('read') }
+}
+
+/** Everything that somebody is to read now, by assignment; where the oldest came in first stands first. */
+export async function listReading(reader: Reader, actor: PersonActor): Promise<ReadingStep[]> {
+  const rows: ReadingRecord[] = await reader
+    .sql('submissions')
+    .join('assignments', 'assignments.id', 'submissions.assignmentId')
+    .join('classes', 'classes.id', 'assignments.classId')
+    .modify(submissionScope(reader, actor, 'assessor'))
+    .where('submissions.state', 'with-assessor')
+    .groupBy('assignments.id', 'assignments.title', 'classes.name')
+    .select('assignments.id', 'assignments.title', 'classes.name as className')
+    .count({ toRead: '*' })
+    .min({ oldest: 'submissions.requestedAt' })
+    .orderBy([{ column: 'oldest' }, { column: 'assignments.id' }])
+  return rows.map(({ id, title, className, toRead, oldest }) => ({
+    ...{ assignmentId: id, className, oldest },
+    title: JSON.parse(title),
+    toRead: Number(toRead),
+  }))
+}
+
+export async function countReading(reader: Reader, actor: PersonActor): Promise<number> {
+  return countRows(
+    reader
+      .sql('submissions')
+      .join('assignments', 'assignments.id', 'submissions.assignmentId')
+      .modify(submissionScope(reader, actor, 'assessor'))
+      .where('submissions.state', 'with-assessor'),
+  )
+}
+
+/** One's own hand-ins that hold a thing, the newest first, each with the place that the thing has in it. */
+export async function listOwnWith(
+  reader: Reader,
+  actor: PersonActor,
+  thingId: string,
+): Promise<(SubmissionRow & { readonly partN: number })[]> {
+  const rows: (SubmissionRecord & { readonly partN: number })[] = await submissionRows(reader)
+    .join('submissionParts as part', 'part.submissionId', 'submissions.id')
+    .where('part.thingId', thingId)
+    .select('part.n as partN')
+    .modify(submissionScope(reader, actor, 'owner'))
+    .orderBy([
+      { column: 'submissions.requestedAt', order: 'desc' },
+      { column: 'submissions.id', order: 'desc' },
+    ])
+    .limit(MOST_AROUND)
+  return rows.map((row) => ({ ...toSubmissionRow(toSubmission(row)), partN: row.partN }))
+}
+
+/** One's own hand-ins that were answered or written about last. */
+export async function listRecentOwn(reader: Reader, actor: PersonActor): Promise<SubmissionRow[]> {
+  const rows: SubmissionRecord[] = await submissionRows(reader)
+    .modify(submissionScope(reader, actor, 'owner'))
+    .orderBy([
+      { column: 'submissions.requestedAt', order: 'desc' },
+      { column: 'submissions.id', order: 'desc' },
+    ])
+    .limit(MOST_AROUND)
+  return rows.map((row) => toSubmissionRow(toSubmission(row)))
+}
+
+const MOST_AROUND = 40
+
+interface ReadingRecord {
+  readonly id: string
+  readonly title: string
+  readonly className: string
+  readonly toRead: number
+  readonly oldest: Instant | null
+}

@@ -1,0 +1,185 @@
+// Reading submissions: what became of one, its sealed parts, what changed since, and whether its bytes still agree.
+import { createHash } from 'node:crypto'
+import type { PersonActor } from '@valise/core/people'
+import { differencePages } from '@valise/core/pages'
+import type { PageChange, ShownDocument } from '@valise/core/pages'
+import { AppError } from '@valise/core/problems'
+import { decideTakeBack, decideUndoOutcome } from '@valise/core/submissions'
+import type { SealedPart, Submission } from '@valise/core/submissions'
+import { findViewer } from '../access/index.ts'
+import { listAssignmentsById } from '../assignments/index.ts'
+import type { Reader } from '../database/index.ts'
+import type { FileStore } from '../files/index.ts'
+import { findPublished, findSeenPage } from '../pages/index.ts'
+import { listShownNames } from '../people/index.ts'
+import { listAssessorNames } from './assessorStore.ts'
+import { prepareParts } from './goingParts.ts'
+import { partPath, toShownHtml } from './sealedHtml.ts'
+import { findFile, listFiles, listParts, listPinned } from './sealedStore.ts'
+import type { PinnedPart, SealedFileRow } from './sealedStore.ts'
+import { findPrevious, findSubmission, toSubmissionRow } from './submissionStore.ts'
+import type { KeptSubmission } from './submissionStore.ts'
+
+/** @throws AppError `not-found` for whoever may not read it, as for what is not there */
+export async function getKeptSubmission(
+  reader: Reader,
+  actor: PersonActor,
+  id: string,
+  part: 'both' | 'owner' | 'assessor' = 'both',
+): Promise<KeptSubmission> {
+  const found = await findSubmission(reader, actor, id, part)
+  if (!found) throw new AppError('not-found', 'not-found')
+  return found
+}
+
+export async function getSubmission(reader: Reader, actor: PersonActor, id: string): Promise<Submission> {
+  const kept = await getKeptSubmission(reader, actor, id)
+  const [assignment] = await listAssignmentsById(reader, [kept.assignmentId])
+  const files = await listFiles(reader, id)
+  const people = [kept.openedBy, kept.decidedBy].filter((one) => one !== null)
+  const names = await listShownNames(reader, people)
+  const nameOf = (personId: string | null) => (personId === null ? null : (names.get(personId) ?? null))
+  const isMine = kept.ownerId === actor.personId
+  const { dueAt, requirements, readiness, manifestSha256, revision } = kept
+  return {
+    ...toSubmissionRow(kept),
+    ...{ isMine, dueAt, requirements, readiness, manifestSha256, revision },
+    partList: await listParts(reader, id),
+    scale: assignment?.scale ?? [],
+    files: files.length,
+    bytes: files.reduce((sum, { bytes }) => sum + bytes, 0),
+    assessors: await listAssessorNames(reader, kept.classId),
+    openedByName: nameOf(kept.openedBy),
+    decidedByName: nameOf(kept.decidedBy),
+    previousId: await findPrevious(reader, kept),
+    mayTakeBack: isMine && decideTakeBack(kept).allowed,
+    mayUndo: !isMine && decideUndoOutcome(kept, actor.personId, reader.now).allowed,
+  }
+}
+
+/** A submission whose copy the reader may look into: an assessor has opened it first, so that its opening is known. */
+async function getOpened(reader: Reader, actor: PersonActor, id: string): Promise<KeptSubmission> {
+  const kept = await getKeptSubmission(reader, actor, id)
+  if (kept.ownerId !== actor.personId && kept.openedAt === null)
+    throw new AppError('conflict', 'open-it-first')
+  return kept
+}
+
+/** One part as it was sealed, from the bytes of the copy, and what became of it since. */
+export async function getSealedPart(
+  { reader, files }: { readonly reader: Reader; readonly files: FileStore },
+  call: Parameters<typeof findViewer>[0] & { readonly actor: PersonActor },
+  { id, n }: { readonly id: string; readonly n: number },
+): Promise<SealedPart> {
+  const { actor } = call
+  const kept = await getOpened(reader, actor, id)
+  const part = (await listPinned(reader, id)).find((one) => one.n === n)
+  const file = await findFile(reader, id, partPath(n, 'index.html'))
+  if (!part || !file) throw new AppError('not-found', 'not-found')
+  const html = (await readAll(files, file)).toString('utf8')
+  const { kind, thingId, title, copy, document } = part
+  return {
+    ...{ n, kind, thingId, title, copy, lang: document.lang },
+    html: toShownHtml(html, id),
+    fromPrevious: await changesFromPrevious(reader, kept, part),
+    ...(kept.ownerId === actor.personId
+      ? await changesInDraft(reader, actor, part)
+      : await changesInPublished(reader, call, part)),
+  }
+}
+
+/** What is new against the hand-in before, where that held the same thing. */
+async function changesFromPrevious(
+  reader: Reader,
+  kept: KeptSubmission,
+  part: PinnedPart,
+): Promise<PageChange[] | null> {
+  const previousId = await findPrevious(reader, kept)
+  if (previousId === null) return null
+  const before = (await listPinned(reader, previousId)).find(({ thingId }) => thingId === part.thingId)
+  return before ? differencePages(before, part) : null
+}
+
+type Since = Pick<SealedPart, 'since' | 'changes'>
+
+async function changesInDraft(reader: Reader, actor: PersonActor, part: PinnedPart): Promise<Since> {
+  const wish = { kind: part.kind, id: part.thingId, isIn: true, copy: 'draft' as const }
+  const [present] = await prepareParts(reader, actor, [wish])
+  return compared(part, present?.contents ?? null)
+}
+
+/** An assessor compares with what is published, as far as it is open to them; drafts are their author's alone. */
+async function changesInPublished(
+  reader: Reader,
+  call: Parameters<typeof findViewer>[0],
+  part: PinnedPart,
+): Promise<Since> {
+  const viewer = await findViewer(call)
+  const seen = part.kind === 'page' ? await findSeenPage(reader, viewer, part.thingId) : null
+  if (!seen) return { since: 'unseen', changes: [] }
+  return compared(part, seen.published === null ? null : await findPublished(reader, seen.id, seen.published))
+}
+
+function compared(sealed: ShownDocument, present: ShownDocument | null): Since {
+  if (!present) return { since: 'gone', changes: [] }
+  const changes = differencePages(sealed, present)
+  return { since: changes.length === 0 ? 'same' : 'changed', changes }
+}
+
+/** A picture or file of a sealed copy. */
+export async function getSealedFile(
+  reader: Reader,
+  actor: PersonActor,
+  id: string,
+  name: string,
+): Promise<SealedFileRow> {
+  await getOpened(reader, actor, id)
+  const file = await findFile(reader, id, `files/${name}`)
+  if (!file) throw new AppError('not-found', 'not-found')
+  return file
+}
+
+/** Reads every byte of the copy again and holds it against manifest and receipt. */
+export async function checkCopy(
+  { reader, files }: { readonly reader: Reader; readonly files: FileStore },
+  actor: PersonActor,
+  id: string,
+): Promise<{ agrees: boolean; files: number }> {
+  const kept = await getOpened(reader, actor, id)
+  const rows = await listFiles(reader, id)
+  const broken: string[] = []
+  for (const { path, fileSha256 } of rows)
+    if ((await hashOf(files, fileSha256)) !== fileSha256) broken.push(path)
+  const manifest = rows.find(({ path }) => path === 'manifest.json')
+  const agrees = broken.length === 0 && manifest?.fileSha256 === kept.manifestSha256
+  return { agrees, files: rows.length }
+}
+
+/** The proof for the student: what the school signed, and the manifest that it names. */
+export async function getReceipt(
+  {
+    reader,
+    files,
+    publicKey,
+  }: { readonly reader: Reader; readonly files: FileStore; readonly publicKey: string },
+  actor: PersonActor,
+  id: string,
+): Promise<{ receipt: string; signature: string; publicKey: string; manifest: string }> {
+  const { receipt, signature } = await getKeptSubmission(reader, actor, id, 'owner')
+  const manifest = await findFile(reader, id, 'manifest.json')
+  if (receipt === null || signature === null || !manifest) throw new AppError('not-found', 'not-found')
+  return { receipt, signature, publicKey, manifest: (await readAll(files, manifest)).toString('utf8') }
+}
+
+async function readAll(files: FileStore, { fileSha256, bytes }: SealedFileRow): Promise<Buffer> {
+  if (bytes === 0) return Buffer.alloc(0)
+  const chunks: Buffer[] = []
+  for await (const chunk of await files.open(fileSha256)) chunks.push(Buffer.from(chunk))
+  return Buffer.concat(chunks)
+}
+
+async function hashOf(files: FileStore, sha256: string): Promise<string> {
+  const hash = createHash('sha256')
+  for await (const chunk of await files.open(sha256)) hash.update(chunk)
+  return hash.digest('hex')
+}

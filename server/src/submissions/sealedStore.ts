@@ -1,0 +1,142 @@
+// Sealed copies in the database: the parts as they were pinned, and the files that the copy consists of.
+import type { PageDocument, Shown, Statement } from '@valise/core/pages'
+import type { SealedPartRow } from '@valise/core/submissions'
+import type { Reader, Trx } from '../database/index.ts'
+import { keepFileRow } from '../files/index.ts'
+
+/** A part as it was when it was handed in. */
+export interface PinnedPart extends SealedPartRow {
+  readonly document: PageDocument
+  readonly shown: Shown
+  readonly statements: readonly Statement[]
+}
+
+export async function insertParts(
+  trx: Trx,
+  submissionId: string,
+  parts: readonly PinnedPart[],
+): Promise<void> {
+  const rows = parts.map(({ document, shown, statements, ...part }) => ({
+    submissionId,
+    ...part,
+    document: JSON.stringify(document),
+    shown: JSON.stringify(shown),
+    statements: JSON.stringify(statements),
+  }))
+  await trx.sql('submissionParts').insert(rows)
+}
+
+export async function listParts(reader: Reader, submissionId: string): Promise<SealedPartRow[]> {
+  return reader
+    .sql('submissionParts')
+    .where({ submissionId })
+    .orderBy('n')
+    .select('n', 'kind', 'thingId', 'title', 'copy')
+}
+
+export async function listPinned(reader: Reader, submissionId: string): Promise<PinnedPart[]> {
+  const rows = await reader.sql('submissionParts').where({ submissionId }).orderBy('n')
+  return rows.map(({ submissionId: _, document, shown, statements, ...part }) => ({
+    ...part,
+    document: JSON.parse(document),
+    shown: JSON.parse(shown),
+    statements: JSON.parse(statements),
+  }))
+}
+
+export interface SealedFileRow {
+  readonly path: string
+  readonly fileSha256: string
+  readonly bytes: number
+  readonly mime: string
+}
+
+/** Makes files part of a sealed copy; from now on nothing sweeps their bytes away. */
+export async function insertFiles(
+  trx: Trx,
+  submissionId: string,
+  files: readonly SealedFileRow[],
+): Promise<void> {
+  for (const file of files) {
+    await keepFileRow(trx, { sha256: file.fileSha256, bytes: file.bytes })
+    await trx
+      .sql('sealedFiles')
+      .insert({ submissionId, ...file })
+      .onConflict(['submissionId', 'path'])
+      .ignore()
+  }
+}
+
+export async function listFiles(reader: Reader, submissionId: string): Promise<SealedFileRow[]> {
+  return reader
+    .sql('sealedFiles')
+    .where({ submissionId })
+    .orderBy('path')
+    .select('path', 'fileSha256', 'bytes', 'mime')
+}
+
+export async function findFile(
+  reader: Reader,
+  submissionId: string,
+  path: string,
+): Promise<SealedFileRow | null> {
+  const row = await reader.sql('sealedFiles').where({ submissionId, path }).first()
+  return row ?? null
+}
+
+export interface VersionFile {
+  readonly evidenceId: string
+  readonly n: number
+  readonly what: 'screen' | 'file'
+  readonly fileSha256: string
+  readonly bytes: number
+  readonly mime: string
+}
+
+/** The bytes behind items of one owner: their files as they came, and their pictures for the screen. */
+export async function listVersionFiles(
+  reader: Reader,
+  ownerId: string,
+  evidenceIds: readonly string[],
+): Promise<VersionFile[]> {
+  const ids = [...new Set(evidenceIds)]
+  if (ids.length === 0) return []
+  const files: Omit<VersionFile, 'what'>[] = await reader
+    .sql('evidenceVersions')
+    .where({ ownerId })
+    .whereIn('evidenceId', ids)
+    .orderBy(['evidenceId', 'n'])
+    .select('evidenceId', 'n', 'fileSha256', 'bytes', 'mime')
+  const screens: Omit<VersionFile, 'what'>[] = await reader
+    .sql('renditions')
+    .where({ ownerId, kind: 'screen' })
+    .whereIn('evidenceId', ids)
+    // The newest last, so that it is the one that counts.
+    .orderBy(['evidenceId', 'n', 'recipeRevision', 'concealRevision', 'makerVersion'])
+    .select('evidenceId', 'n', 'fileSha256', 'bytes', 'mime')
+  return [
+    ...files.map((file) => ({ ...file, what: 'file' as const })),
+    ...screens.reverse().map((file) => ({ ...file, what: 'screen' as const })),
+  ]
+}
+
+/** Which versions of these items still have their pictures made. */
+export async function listInTheMaking(
+  reader: Reader,
+  evidenceIds: readonly string[],
+): Promise<{ readonly evidenceId: string; readonly n: number }[]> {
+  return reader
+    .sql('evidenceVersions')
+    .whereIn('evidenceId', [...evidenceIds])
+    .where({ preview: 'making' })
+    .orderBy(['evidenceId', 'n'])
+    .select('evidenceId', 'n')
+}
+
+/** Pictures that became ready between the request and the sealing are shown as well. */
+export async function updateShown(trx: Trx, submissionId: string, n: number, shown: Shown): Promise<void> {
+  await trx
+    .sql('submissionParts')
+    .where({ submissionId, n })
+    .update({ shown: JSON.stringify(shown) })
+}

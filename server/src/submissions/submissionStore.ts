@@ -1,0 +1,236 @@
+// Submissions in the database, and the one scope of who may read them.
+import type { Localized, PersonActor, ShownNameRule } from '@valise/core/people'
+import { resolveShownName } from '@valise/core/people'
+import type { Requirement } from '@valise/core/assignments'
+import type { ReadinessLine, ReceivedLevel, SubmissionRow, SubmissionState } from '@valise/core/submissions'
+import type { Instant } from '@valise/core/time'
+import type { Knex } from 'knex'
+import { presentMembers } from '../access/index.ts'
+import type { Reader, Trx } from '../database/index.ts'
+import { peopleNow } from '../people/index.ts'
+
+/** States in which nothing of it is with the assessors: not yet, or not any more. */
+const unseen: readonly SubmissionState[] = ['sealing', 'not-sealed', 'taken-back']
+
+/**
+ * Narrows a query over submissions to one's own and those that one may read as an assessor: of assignments of classes
+ * that one assesses at this moment, once they are sealed and as long as they are not taken back.
+ */
+export function submissionScope(
+  reader: Reader,
+  { personId }: PersonActor,
+  part: 'both' | 'owner' | 'assessor' = 'both',
+): (query: Knex.QueryBuilder) => void {
+  return (query) => {
+    const classes = presentMembers(reader)
+      .where('memberships.personId', personId)
+      .whereNot('memberships.role', 'student')
+      .select('classId')
+    query.where((mine) => {
+      mine.whereRaw('1 = 0')
+      if (part !== 'assessor') mine.orWhere('submissions.ownerId', personId)
+      if (part !== 'owner')
+        mine.orWhere((read) =>
+          read
+            .whereIn('assignments.classId', classes)
+            .whereNot('submissions.ownerId', personId)
+            .whereNotIn('submissions.state', [...unseen]),
+        )
+    })
+  }
+}
+
+/** Submissions with their assignments and owners, under the names `assignments`, `classes` and `owner`. */
+export function submissionRows(reader: Reader): Knex.QueryBuilder {
+  const names = peopleNow(reader).select(
+    ...['id', 'fullName', 'firstName', 'chosenName'].map((column) => `people.${column}`),
+    'yearGroup.shownNameRule',
+  )
+  return reader
+    .sql('submissions')
+    .join('assignments', 'assignments.id', 'submissions.assignmentId')
+    .join('classes', 'classes.id', 'assignments.classId')
+    .join(names.as('owner'), 'owner.id', 'submissions.ownerId')
+    .select('submissions.*', 'assignments.title', 'assignments.classId')
+    .select('classes.name as className', 'classes.code as classCode')
+    .select('owner.fullName', 'owner.firstName', 'owner.chosenName', 'owner.shownNameRule')
+}
+
+export interface KeptSubmission extends SubmissionRow {
+  readonly decidedBy: string | null
+  readonly ownerId: string
+  readonly ownerFullName: string
+  readonly classId: string
+  readonly dueAt: Instant | null
+  readonly openedBy: string | null
+  readonly requirements: Requirement[]
+  readonly readiness: ReadinessLine[]
+  readonly terms: Localized[]
+  readonly manifestSha256: string | null
+  readonly receipt: string | null
+  readonly signature: string | null
+  readonly outcomeNewsId: string | null
+  readonly outcomeFeedbackId: string | null
+  readonly revision: number
+}
+
+export async function findSubmission(
+  reader: Reader,
+  actor: PersonActor,
+  id: string,
+  part: 'both' | 'owner' | 'assessor' = 'both',
+): Promise<KeptSubmission | null> {
+  const row: SubmissionRecord | undefined = await submissionRows(reader)
+    .where('submissions.id', id)
+    .modify(submissionScope(reader, actor, part))
+    .first()
+  return row ? toSubmission(row) : null
+}
+
+/** Any submission, for the background work that seals it. */
+export async function findForSealing(reader: Reader, id: string): Promise<KeptSubmission | null> {
+  const row: SubmissionRecord | undefined = await submissionRows(reader).where('submissions.id', id).first()
+  return row ? toSubmission(row) : null
+}
+
+/** Somebody's newest hand-in of each of these assignments. */
+export async function listLatest(
+  reader: Reader,
+  actor: PersonActor,
+  assignmentIds: readonly string[],
+): Promise<KeptSubmission[]> {
+  const rows: SubmissionRecord[] = await submissionRows(reader)
+    .where('submissions.ownerId', actor.personId)
+    .whereIn('submissions.assignmentId', [...assignmentIds])
+    .orderBy([{ column: 'submissions.assignmentId' }, { column: 'submissions.n', order: 'desc' }])
+  const newest = rows.filter(
+    (row, at) => rows.findIndex(({ assignmentId }) => assignmentId === row.assignmentId) === at,
+  )
+  return newest.map(toSubmission)
+}
+
+/** The hand-in before this one that an assessor saw. */
+export async function findPrevious(
+  reader: Reader,
+  { ownerId, assignmentId, n }: Pick<KeptSubmission, 'ownerId' | 'assignmentId' | 'n'>,
+): Promise<string | null> {
+  const row: { id: string } | undefined = await reader
+    .sql('submissions')
+    .where({ ownerId, assignmentId })
+    .where('n', '<', n)
+    .whereNotIn('state', [...unseen])
+    .orderBy([{ column: 'n', order: 'desc' }, { column: 'id' }])
+    .first('id')
+  return row?.id ?? null
+}
+
+export type NewSubmission = Pick<
+  KeptSubmission,
+  | 'assignmentId'
+  | 'ownerId'
+  | 'n'
+  | 'dueAt'
+  | 'lateMinutes'
+  | 'requirements'
+  | 'readiness'
+  | 'terms'
+  | 'gaps'
+  | 'parts'
+>
+
+export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<string> {
+  const id = trx.newId()
+  await trx.sql('submissions').insert({
+    id,
+    ...wish,
+    requirements: JSON.stringify(wish.requirements),
+    readiness: JSON.stringify(wish.readiness),
+    terms: JSON.stringify(wish.terms),
+    state: 'sealing',
+    requestedAt: trx.now,
+    revision: 1,
+  })
+  return id
+}
+
+export interface SubmissionColumns {
+  readonly state?: SubmissionState
+  readonly number?: string
+  readonly sealedAt?: Instant
+  readonly manifestSha256?: string
+  readonly receipt?: string
+  readonly signature?: string
+  readonly openedAt?: Instant
+  readonly openedBy?: string
+  readonly decidedAt?: Instant | null
+  readonly decidedBy?: string | null
+  readonly level?: ReceivedLevel | null
+  readonly outcomeNewsId?: string | null
+  readonly outcomeFeedbackId?: string | null
+}
+
+/** @returns whether it was still as it was read: what an act leads to was decided for that state */
+export async function updateSubmission(
+  trx: Trx,
+  { id, revision }: Pick<KeptSubmission, 'id' | 'revision'>,
+  { level, ...columns }: SubmissionColumns,
+): Promise<boolean> {
+  const changed = await trx
+    .sql('submissions')
+    .where({ id, revision })
+    .update({
+      ...columns,
+      ...(level !== undefined && { level: level === null ? null : JSON.stringify(level) }),
+      revision: revision + 1,
+    })
+  return changed === 1
+}
+
+/** The next number of the school, from the row that counts them. */
+export async function nextNumber(trx: Trx): Promise<{ readonly prefix: string; readonly count: number }> {
+  await trx
+    .sql('counters')
+    .where({ name: 'receipts' })
+    .update({ value: trx.sql.raw('value + 1') })
+  const row = await trx.sql('counters').where({ name: 'receipts' }).first()
+  if (!row) throw new Error('this data folder counts no receipts')
+  return { prefix: row.prefix, count: row.value }
+}
+
+export interface SubmissionRecord extends Omit<
+  KeptSubmission,
+  'title' | 'requirements' | 'readiness' | 'terms' | 'level' | 'ownerName' | 'ownerFullName'
+> {
+  readonly title: string
+  readonly requirements: string
+  readonly readiness: string
+  readonly terms: string
+  readonly level: string | null
+  readonly fullName: string
+  readonly firstName: string
+  readonly chosenName: string | null
+  readonly shownNameRule: ShownNameRule | null
+}
+
+export function toSubmission(row: SubmissionRecord): KeptSubmission {
+  const { fullName, firstName, chosenName, shownNameRule, ...kept } = row
+  return {
+    ...kept,
+    title: JSON.parse(row.title),
+    requirements: JSON.parse(row.requirements),
+    readiness: JSON.parse(row.readiness),
+    terms: JSON.parse(row.terms),
+    level: row.level === null ? null : JSON.parse(row.level),
+    ownerName: resolveShownName({ fullName, firstName, chosenName }, shownNameRule),
+    ownerFullName: fullName,
+  }
+}
+
+export function toSubmissionRow(kept: KeptSubmission): SubmissionRow {
+  const { id, assignmentId, title, className, classCode, ownerName, n, state, number } = kept
+  const { requestedAt, lateMinutes, gaps, parts, sealedAt, openedAt, decidedAt, level } = kept
+  return {
+    ...{ id, assignmentId, title, className, classCode, ownerName, n, state, number },
+    ...{ requestedAt, lateMinutes, gaps, parts, sealedAt, openedAt, decidedAt, level },
+  }
+}

@@ -1,0 +1,83 @@
+// Assignments and hand-ins in tests, by the same way as a browser's.
+import type { AssignmentInput, Requirement } from '@valise/core/assignments'
+import type { PartCopy, PartKind } from '@valise/core/submissions'
+import type { Answer, TestBrowser, TestSite } from './site.ts'
+
+const level = (id: string, name: string) => ({ id, name: { en: name } })
+
+/** Due on the day after the tests begin; without requirements. */
+export const assignmentInput: AssignmentInput = {
+  title: { en: 'Transect portfolio', es: 'Portafolio del transecto' },
+  brief: null,
+  requirements: [],
+  scale: [level('not-yet', 'Not yet'), level('with-help', 'With help'), level('own', 'On my own')],
+  terms: [],
+  dueLocal: '2026-11-27T17:00',
+  allowsGaps: true,
+}
+
+export const pageWanted: Requirement = {
+  id: 'page',
+  kind: 'page',
+  weight: 'must',
+  pieces: [{ sort: 'picture', atLeast: 1 }],
+}
+export const statementWanted: Requirement = {
+  id: 'statement',
+  kind: 'statement',
+  weight: 'should',
+  words: 5,
+  questions: [],
+}
+export const rightsWanted: Requirement = { id: 'rights', kind: 'rights', weight: 'must' }
+
+export async function setAssignment(
+  assessor: TestBrowser,
+  classId: string,
+  input: Partial<AssignmentInput> = {},
+): Promise<string> {
+  const { body } = await assessor.post('/api/assignments', { classId, ...assignmentInput, ...input })
+  return body.id
+}
+
+export interface WantedPart {
+  readonly kind: PartKind
+  readonly id: string
+  readonly copy?: PartCopy
+}
+
+export async function choose(
+  student: TestBrowser,
+  assignmentId: string,
+  parts: readonly WantedPart[],
+): Promise<Answer> {
+  const path = `/api/assignments/${assignmentId}/hand-in`
+  const { revision } = (await student.get(path)).body
+  const chosen = parts.map(({ kind, id, copy = 'published' }) => ({ kind, id, isIn: true, copy }))
+  return student.put(path, { parts: chosen }, revision)
+}
+
+/** Hands in what is chosen, with the gaps that there are; it is sealed once the jobs were done. */
+export async function handInChosen(student: TestBrowser, assignmentId: string): Promise<Answer> {
+  const { body } = await student.get(`/api/assignments/${assignmentId}/hand-in`)
+  const gaps = body.readiness
+    .filter((line: { isThere: boolean }) => !line.isThere)
+    .map((line: { id: string }) => line.id)
+  const seen = { gaps, terms: body.assignment.terms.length }
+  return student.post(`/api/assignments/${assignmentId}/submissions`, seen, {
+    'if-match': `"r${body.revision}"`,
+  })
+}
+
+/** Chooses, hands in and seals; gives the id of the submission. */
+export async function handInSealed(
+  site: TestSite,
+  student: TestBrowser,
+  assignmentId: string,
+  parts: readonly WantedPart[],
+): Promise<string> {
+  await choose(student, assignmentId, parts)
+  const { body } = await handInChosen(student, assignmentId)
+  await site.services.jobs.drain()
+  return body.id
+}
