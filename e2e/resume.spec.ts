@@ -42,6 +42,15 @@ async function holdAfterFirstPiece(page: Page) {
   return () => letGo()
 }
 
+/** A piece of 16 MB may take long on a busy disk; its kept length is what the test waits for. */
+async function untilFirstPieceIsKept(page: Page) {
+  await expect
+    .poll(async () => (await (await page.request.get('/api/uploads')).json()).open[0]?.received, {
+      timeout: 60_000,
+    })
+    .toBe(16 * MB)
+}
+
 async function hashOfNewest(page: Page): Promise<string> {
   const { items } = await (await page.request.get('/api/evidence?limit=1')).json()
   const file = await page.request.get(`/api/evidence/${items[0].id}/versions/${items[0].version.n}/file`)
@@ -73,9 +82,7 @@ test('the window is closed in the middle: choosing the file again goes on where 
   const film = makeFilm('walk.bin', 40)
   await holdAfterFirstPiece(page)
   await choose(page, 'Add files', film.path)
-  await expect
-    .poll(async () => (await (await page.request.get('/api/uploads')).json()).open[0]?.received)
-    .toBe(16 * MB)
+  await untilFirstPieceIsKept(page)
   const context = page.context()
   await page.close({ runBeforeUnload: false })
 
@@ -101,9 +108,7 @@ test('the session ends in the middle: after signing in again it goes on', async 
   const film = makeFilm('pool.bin', 40)
   const letGo = await holdAfterFirstPiece(page)
   await choose(page, 'Add files', film.path)
-  await expect
-    .poll(async () => (await (await page.request.get('/api/uploads')).json()).open[0]?.received)
-    .toBe(16 * MB)
+  await untilFirstPieceIsKept(page)
   await page.context().clearCookies()
   letGo()
   const dialog = page.getByRole('dialog', { name: 'You were signed out' })

@@ -17,6 +17,7 @@ import type { Services, Trx } from '@valise/server'
 import { buildEvidence } from './buildEvidence.ts'
 import { buildPages } from './buildPages.ts'
 import { buildSharing } from './buildSharing.ts'
+import { buildSubmissions } from './buildSubmissions.ts'
 import { cast, moreInSaturdayCrew, moreInShoreMethods } from './cast.ts'
 
 /** Every person of the sample world has this password, beside the one click. */
@@ -67,6 +68,7 @@ export async function buildWorld(services: Services, longSide = 1280): Promise<v
   await buildEvidence(services, today, longSide)
   await buildPages(services, today)
   await buildSharing(services, today, building.classIds.methods)
+  await buildSubmissions(services, today, building.classIds.methods)
 }
 
 async function addStaff(on: Building): Promise<void> {

@@ -20,7 +20,16 @@ export {
   usualYearGroups,
 } from './people/index.ts'
 export { setAssignment } from './assignments/index.ts'
-export { addFeedback, answer, changeChoice, handIn, openCopy, takeBack } from './submissions/index.ts'
+export {
+  addFeedback,
+  answer,
+  changeChoice,
+  getHandIn,
+  handIn,
+  openCopy,
+  seal,
+  takeBack,
+} from './submissions/index.ts'
 export { createClass } from './classes/index.ts'
 export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
 export { keepFile, listEvidence, putIntoBin, putIntoTray, updateEvidence } from './evidence/index.ts'

@@ -4,5 +4,5 @@ import { handInRoutes } from './handInRoutes.ts'
 
 export const submissionRoutes = [...handInRoutes, ...deskRoutes]
 export { addFeedback, answer, openCopy } from './deskService.ts'
-export { changeChoice, handIn, takeBack } from './handInService.ts'
-export { submissionJobs } from './sealing.ts'
+export { changeChoice, getHandIn, handIn, takeBack } from './handInService.ts'
+export { seal, submissionJobs } from './sealing.ts'

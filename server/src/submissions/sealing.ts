@@ -52,8 +52,12 @@ export function submissionJobs(services: Services): Readonly<Record<string, JobH
   }
 }
 
-/** @returns when to look again, where pictures are still in the making */
-async function seal(services: Services, id: string): Promise<Instant | void> {
+/**
+ * Seals what was handed in. It may run twice; what is sealed, or taken back, it leaves as it is.
+ *
+ * @returns when to look again, where pictures are still in the making
+ */
+export async function seal(services: Services, id: string): Promise<Instant | void> {
   const { database, files } = services
   const reader = database.reader()
   const submission = await findToSeal(reader, id)

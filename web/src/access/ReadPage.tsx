@@ -4,6 +4,7 @@ import { IconChevronLeft, IconChevronRight } from '@tabler/icons-react'
 import type { ReadCollection, ReadPage as Read } from '@valise/core/access'
 import { pagesToRead } from '@valise/core/collections'
 import { useEffect } from 'react'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useSearchParams } from 'react-router'
 import { collectionQueries } from '../collections/queries.ts'
@@ -15,16 +16,22 @@ import { accessQueries } from './queries.ts'
 import { ReaderFrame } from './ReaderFrame.tsx'
 import styles from './Reader.module.css'
 
-export function ReadPage({ id }: { readonly id: string }) {
+interface ReadPageProps {
+  readonly id: string
+  /** What stands under the page for whoever is signed in. */
+  readonly after?: ReactNode
+}
+
+export function ReadPage({ id, after }: ReadPageProps) {
   const page = useQuery(accessQueries.page(id))
   return (
     <div className={styles.fetched}>
-      <Fetched query={page}>{(read) => <Opened key={read.id} read={read} />}</Fetched>
+      <Fetched query={page}>{(read) => <Opened key={read.id} read={read} after={after} />}</Fetched>
     </div>
   )
 }
 
-function Opened({ read }: { readonly read: Read }) {
+function Opened({ read, after }: { readonly read: Read; readonly after: ReactNode }) {
   const { t } = useTranslation(['reading', 'app'])
   const when = useWhen()
   const [search] = useSearchParams()
@@ -43,6 +50,7 @@ function Opened({ read }: { readonly read: Read }) {
         {/* The core's renderer built it from known parts and escaped all text. */}
         <div dangerouslySetInnerHTML={{ __html: read.html }} />
       </div>
+      {after ? <div className={styles.after}>{after}</div> : null}
       {collection ? <NextPages collection={collection} read={read} /> : null}
     </ReaderFrame>
   )

@@ -19,15 +19,18 @@ describe('the rail', () => {
       'pages',
       'collections',
       'sharing',
+      'submissions',
       'opened',
     ])
   })
 
-  it('shows assessors their classes', () => {
+  it('shows assessors what they read and set', () => {
     expect(names({ administrator: false, memberships: [membership('assessor')] })).toEqual([
       'today',
+      'desk',
       'classes',
       'opened',
+      'assignments',
     ])
   })
 
@@ -50,7 +53,10 @@ describe('the rail', () => {
       'pages',
       'collections',
       'sharing',
+      'submissions',
       'opened',
+      'desk',
+      'assignments',
       'people',
       'classes',
       'records',

@@ -2,11 +2,14 @@
 import {
   IconBook2,
   IconBuildingArch,
+  IconClipboardText,
   IconDoorEnter,
   IconFileText,
   IconHistory,
   IconListTree,
+  IconPackage,
   IconPhoto,
+  IconEyeglass,
   IconSunHigh,
   IconTicket,
   IconTrash,
@@ -27,10 +30,13 @@ export type PlaceName =
   | 'collections'
   | 'sharing'
   | 'opened'
+  | 'submissions'
+  | 'desk'
+  | 'assignments'
   | 'bin'
   | 'people'
   | 'records'
-export type StopName = 'gather' | 'arrange' | 'show' | 'read' | 'school'
+export type StopName = 'gather' | 'arrange' | 'show' | 'read' | 'set' | 'school'
 
 export interface PlaceLink {
   readonly name: PlaceName
@@ -50,6 +56,9 @@ const logbooks: PlaceLink = { name: 'logbooks', to: '/logbooks', icon: IconBook2
 const pages: PlaceLink = { name: 'pages', to: '/pages', icon: IconFileText }
 const collections: PlaceLink = { name: 'collections', to: '/collections', icon: IconListTree }
 const sharing: PlaceLink = { name: 'sharing', to: '/sharing', icon: IconTicket }
+const submissions: PlaceLink = { name: 'submissions', to: '/submissions', icon: IconPackage }
+const desk: PlaceLink = { name: 'desk', to: '/review-desk', icon: IconEyeglass }
+const assignments: PlaceLink = { name: 'assignments', to: '/assignments', icon: IconClipboardText }
 const opened: PlaceLink = { name: 'opened', to: '/opened-to-me', icon: IconDoorEnter }
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
@@ -75,11 +84,18 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
       ? [
           { name: 'gather' as const, places: [evidence, logbooks] },
           { name: 'arrange' as const, places: [pages, collections] },
-          { name: 'show' as const, places: [sharing, opened] },
+          { name: 'show' as const, places: [sharing, submissions, opened] },
         ]
       : []),
-    ...(isAssessor && !administrator
-      ? [{ name: 'read' as const, places: [classes, ...(firstClass ? [] : [opened])] }]
+    ...(isAssessor
+      ? [
+          {
+            name: 'read' as const,
+            // An administrator finds the classes among the places of the school.
+            places: [desk, ...(administrator ? [] : [classes]), ...(firstClass ? [] : [opened])],
+          },
+          { name: 'set' as const, places: [assignments] },
+        ]
       : []),
     ...(administrator
       ? [

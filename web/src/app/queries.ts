@@ -2,7 +2,16 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from '../api/index.ts'
 
-const counted = ['evidence', 'logbooks', 'pages', 'collections', 'opened'] as const
+const counted = [
+  'evidence',
+  'logbooks',
+  'pages',
+  'collections',
+  'opened',
+  'submissions',
+  'desk',
+  'assignments',
+] as const
 export type CountedPlace = (typeof counted)[number]
 
 export function isCounted(name: string): name is CountedPlace {
@@ -10,8 +19,12 @@ export function isCounted(name: string): name is CountedPlace {
 }
 
 /** Places whose things are fetched under another name. */
-const keys: Partial<Record<CountedPlace, string>> = { logbooks: 'reflections', opened: 'opened-to-me' }
-const paths: Partial<Record<CountedPlace, string>> = { opened: 'opened-to-me' }
+const keys: Partial<Record<CountedPlace, string>> = {
+  logbooks: 'reflections',
+  opened: 'opened-to-me',
+  desk: 'review-desk',
+}
+const paths: Partial<Record<CountedPlace, string>> = { opened: 'opened-to-me', desk: 'review-desk' }
 
 /** Whatever changes the things of a place fetches all under its key anew, and so the count with them. */
 export function countQuery(place: CountedPlace) {

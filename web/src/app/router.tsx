@@ -79,6 +79,48 @@ export const router = createBrowserRouter([
         lazy: inWords('access', async () => (await import('../access/OpenedScreen.tsx')).OpenedScreen),
       },
       {
+        path: 'submissions',
+        lazy: inWords(
+          'submissions',
+          async () => (await import('../submissions/SubmissionsScreen.tsx')).SubmissionsScreen,
+        ),
+      },
+      {
+        path: 'submissions/:id',
+        lazy: inWords(
+          'submissions',
+          async () => (await import('../submissions/SubmissionScreen.tsx')).SubmissionScreen,
+        ),
+      },
+      {
+        path: 'review-desk/:assignmentId?',
+        lazy: inWords('desk', async () => {
+          await needWords('submissions')
+          return (await import('../submissions/ReviewDeskScreen.tsx')).ReviewDeskScreen
+        }),
+      },
+      {
+        path: 'assignments',
+        lazy: inWords(
+          'assignments',
+          async () => (await import('../assignments/AssignmentsScreen.tsx')).AssignmentsScreen,
+        ),
+      },
+      {
+        path: 'assignments/new',
+        lazy: inWords(
+          'assignments',
+          async () => (await import('../assignments/NewAssignmentScreen.tsx')).NewAssignmentScreen,
+        ),
+      },
+      {
+        path: 'assignments/:id',
+        lazy: inWords(
+          'submissions',
+          async () => (await import('../assignments/AssignmentScreen.tsx')).AssignmentScreen,
+        ),
+      },
+      {
         path: 'logbooks',
         lazy: inWords(
           'reflections',

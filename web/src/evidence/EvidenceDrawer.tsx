@@ -13,6 +13,7 @@ import { DrawerVerbs } from './DrawerVerbs.tsx'
 import { Preview } from './Preview.tsx'
 import { evidenceQueries, useChangeEvidence } from './queries.ts'
 import { RightsField } from './RightsField.tsx'
+import { StatementField } from './StatementField.tsx'
 import { TagsField } from './TagsField.tsx'
 import { TitleField } from './TitleField.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
@@ -83,6 +84,11 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           onKeep={(title) => change.mutate({ title })}
         />
         <Facts item={item} />
+        <StatementField
+          statement={item.statement}
+          readOnly={isBinned}
+          onKeep={(statement) => change.mutate({ statement })}
+        />
         <TagsField tags={item.tags} readOnly={isBinned} onKeep={(tags) => change.mutateAsync({ tags })} />
         <Refusal error={change.error} />
         <DrawerVerbs item={item} onClose={onClose} onBinned={onBinned} />

@@ -5,10 +5,11 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { lacksAlternative, placedPieces } from '@valise/core/pages'
-import type { PageChange, WordChange } from '@valise/core/pages'
+import type { PageChange } from '@valise/core/pages'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
+import { ChangeList } from './ChangeList.tsx'
 import { usePublish } from './queries.ts'
 import { usePage } from './usePageEditor.ts'
 import styles from './ChangesDialog.module.css'
@@ -43,11 +44,7 @@ export function ChangesDialog({ changes, onClose }: ChangesDialogProps) {
         {undescribed > 0 ? (
           <p className={styles.care}>{t('changes.undescribed', { count: undescribed })}</p>
         ) : null}
-        <ul className={styles.list}>
-          {changes.map((change, n) => (
-            <ChangeLine key={`${n}-${change.what}`} change={change} />
-          ))}
-        </ul>
+        <ChangeList changes={changes} />
         {isAway ? <p role="alert">{t('changes.away')}</p> : null}
         <Refusal error={publish.error} />
       </DialogContent>
@@ -67,47 +64,4 @@ export function ChangesDialog({ changes, onClose }: ChangesDialogProps) {
       </DialogActions>
     </Dialog>
   )
-}
-
-function ChangeLine({ change }: { readonly change: PageChange }) {
-  const { t } = useTranslation('pages')
-  if (change.what === 'title')
-    return (
-      <li>
-        <b>{t('changes.titleOf')}</b>
-        <p>
-          <del>{change.before || t('untitled')}</del> <ins>{change.after || t('untitled')}</ins>
-        </p>
-      </li>
-    )
-  if (change.what === 'row-moved')
-    return (
-      <li>
-        <b>{t('changes.rowMoved', { row: change.row })}</b>
-      </li>
-    )
-  const kind = t(`kinds.${change.kind}`)
-  const thing = change.name ? t('changes.named', { kind, name: change.name }) : kind
-  return (
-    <li>
-      <b>{t(`changes.${change.what}`, { thing, row: change.row })}</b>
-      {change.words.length > 0 ? (
-        <p>
-          {change.words.map((part, n) => (
-            <Words key={`${n}-${part.how}`} part={part} />
-          ))}
-        </p>
-      ) : null}
-    </li>
-  )
-}
-
-const AROUND = 60
-
-/** Words that stayed are shown only as far as they tell where one is. */
-function Words({ part }: { readonly part: WordChange }) {
-  if (part.how === 'added') return <ins>{part.words}</ins>
-  if (part.how === 'removed') return <del>{part.words}</del>
-  const { words } = part
-  return words.length > 2 * AROUND ? `${words.slice(0, AROUND)} … ${words.slice(-AROUND)}` : words
 }

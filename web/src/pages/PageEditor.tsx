@@ -2,12 +2,13 @@
 import { renderPage } from '@valise/core/pages'
 import type { Page } from '@valise/core/pages'
 import type { EvidenceRow } from '@valise/core/evidence'
-import { useEffect, useMemo, useState } from 'react'
+import { Suspense, useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { setPlace } from '../ui/place.ts'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
 import { AddPiece } from './AddPiece.tsx'
 import { OtherVersions } from '../drafts/OtherVersions.tsx'
+import { PageAnswers } from './LazyPageAnswers.ts'
 import { PageCanvas } from './PageCanvas.tsx'
 import { PageFoot } from './PageFoot.tsx'
 import { pagePath, pageQueries } from './queries.ts'
@@ -50,6 +51,9 @@ export function PageEditor({ page }: { readonly page: Page }) {
                     draft={page.draft}
                     sync={editor.draft.sync}
                   />
+                  <Suspense fallback={null}>
+                    <PageAnswers pageId={page.id} />
+                  </Suspense>
                   <AddPiece />
                   <PageFoot id={page.id} canUndo={state.draft.canUndo} sync={state.draft.sync} />
                 </div>

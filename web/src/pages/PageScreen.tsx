@@ -7,6 +7,7 @@ import { ReadPage } from '../access/ReadPage.tsx'
 import { ApiProblem } from '../api/index.ts'
 import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { PageAnswers } from './LazyPageAnswers.ts'
 import { BinnedPage } from './BinnedPage.tsx'
 import { pageQueries } from './queries.ts'
 
@@ -21,7 +22,18 @@ export function PageScreen() {
   const isRead = search.has('in')
   const page = useQuery({ ...pageQueries.one(id), enabled: !isRead })
   const isForeign = page.error instanceof ApiProblem && page.error.code === 'not-found'
-  if (isRead || isForeign) return <ReadPage key={id} id={id} />
+  if (isRead || isForeign)
+    return (
+      <ReadPage
+        key={id}
+        id={id}
+        after={
+          <Suspense fallback={null}>
+            <PageAnswers pageId={id} />
+          </Suspense>
+        }
+      />
+    )
   if (page.data?.binnedAt === null)
     return (
       <Suspense fallback={<Loading />}>

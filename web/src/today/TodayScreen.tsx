@@ -1,7 +1,8 @@
-// Today: what to do next. So far nothing can be asked of anybody, so it says so and shows the way on.
+// Today: what to do next, computed from what is asked of one and what one is to read.
 import Link from '@mui/material/Link'
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { isAssessorRole } from '@valise/core/people'
+import { isAssessorRole, textIn } from '@valise/core/people'
+import type { TodayPlan } from '@valise/core/submissions'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, Navigate } from 'react-router'
@@ -12,7 +13,9 @@ import { uploadsHere } from '../evidence/uploadsHere.ts'
 import { NewsList } from '../feedback/NewsList.tsx'
 import { newsQueries } from '../feedback/queries.ts'
 import { useSession } from '../people/useSession.ts'
+import { submissionQueries } from '../submissions/queries.ts'
 import { Empty } from '../ui/Empty.tsx'
+import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { needWords } from '../words/i18n.ts'
@@ -25,15 +28,16 @@ export function TodayScreen() {
   const session = useSession()
   const when = useWhen()
   const now = new Date()
+  const query = useQuery({ ...submissionQueries.today(), enabled: session.memberships.length > 0 })
+  const plan = query.data
+  const sentenceOf = useSentence()
   if (homeOf(session) !== '/') return <Navigate to={homeOf(session)} replace />
   const { memberships } = session
   const reads = memberships.some(({ role }) => isAssessorRole(role))
   const studies = memberships.some(({ role }) => role === 'student')
-  const [sentence, hint] = studies
-    ? [t('nothing'), t('nothingHint')]
-    : reads
-      ? [t('readNothing'), t('readNothingHint')]
-      : [t('noClass'), t('noClassHint')]
+  const hint = studies ? t('nothingHint') : reads ? t('readNothingHint') : t('noClassHint')
+  const isEmpty =
+    plan !== undefined && plan.steps.length + plan.reading.length + plan.withAssessors.length === 0
   return (
     <Screen
       place={t('app:places.today')}
@@ -42,7 +46,7 @@ export function TodayScreen() {
         <>
           {t(greetingAt(when.hour(now)), { name: session.firstName })}
           <br />
-          {sentence}
+          {memberships.length === 0 ? t('noClass') : plan ? sentenceOf(plan, studies) : ' '}
         </>
       }
       panel={
@@ -51,6 +55,11 @@ export function TodayScreen() {
             <div className={styles.besides}>
               <DropSlot />
             </div>
+          ) : null}
+          {plan && plan.feedback.length > 0 ? (
+            <Suspense fallback={null}>
+              <LatestFeedback items={plan.feedback} />
+            </Suspense>
           ) : null}
           <LatestNews />
         </>
@@ -66,7 +75,13 @@ export function TodayScreen() {
           <ComingIn />
         </>
       ) : null}
-      <Empty>{hint}</Empty>
+      {isEmpty || memberships.length === 0 ? <Empty>{hint}</Empty> : null}
+      {plan && !isEmpty ? (
+        <Suspense fallback={null}>
+          <NextSteps plan={plan} />
+        </Suspense>
+      ) : null}
+      {query.error ? <Fetched query={query}>{() => null}</Fetched> : null}
       {studies ? (
         <Suspense fallback={null}>
           <WhereYouStopped />
@@ -97,6 +112,33 @@ const UploadList = lazy(async () => {
   await needWords('evidence')
   return { default: (await import('../evidence/UploadList.tsx')).UploadList }
 })
+
+const NextSteps = lazy(async () => {
+  await needWords('submissions')
+  return { default: (await import('./NextSteps.tsx')).NextSteps }
+})
+
+const LatestFeedback = lazy(async () => {
+  await needWords('submissions')
+  return { default: (await import('./LatestFeedback.tsx')).LatestFeedback }
+})
+
+/** The day in one sentence: what is due first, else what is to be read. */
+function useSentence(): (plan: TodayPlan, studies: boolean) => string {
+  const { t, i18n } = useTranslation('today')
+  return ({ steps, reading, withAssessors }, studies) => {
+    const [step] = steps
+    const toRead = reading.reduce((sum, one) => sum + one.toRead, 0)
+    if (step) {
+      const title = textIn(step.title, i18n.language)
+      if (step.kind === 'change') return t('change', { title })
+      return step.gaps.length === 0 ? t('ready', { title }) : t('mends', { title, count: step.gaps.length })
+    }
+    if (toRead > 0) return t('toRead', { count: toRead })
+    if (withAssessors.length > 0) return t('allHandedIn')
+    return studies ? t('nothing') : t('readNothing')
+  }
+}
 
 const WhereYouStopped = lazy(async () => ({
   default: (await import('../pages/WhereYouStopped.tsx')).WhereYouStopped,

@@ -32,3 +32,12 @@ export function useProblemWords(): ProblemWords {
     },
   }
 }
+
+/** A reason that a rule gave before anything was refused, as the sentence that the refusal would say. */
+export function useReasonWords(): (reason: string, params: ReasonParams) => string {
+  const { i18n } = useTranslation('problems')
+  return (reason, params) => {
+    const sentence: unknown = i18n.getResource(i18n.language, 'problems', `reasons.${reason}`)
+    return typeof sentence === 'string' ? fillSentence(sentence, params) : ''
+  }
+}

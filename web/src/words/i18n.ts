@@ -12,25 +12,31 @@ const loaders = {
 const screenLoaders = {
   en: {
     access: async () => (await import('./en/access.json')).default,
+    assignments: async () => (await import('./en/assignments.json')).default,
     classes: async () => (await import('./en/classes.json')).default,
     collections: async () => (await import('./en/collections.json')).default,
+    desk: async () => (await import('./en/desk.json')).default,
     evidence: async () => (await import('./en/evidence.json')).default,
     pages: async () => (await import('./en/pages.json')).default,
     people: async () => (await import('./en/people.json')).default,
     reading: async () => (await import('./en/reading.json')).default,
     records: async () => (await import('./en/records.json')).default,
     reflections: async () => (await import('./en/reflections.json')).default,
+    submissions: async () => (await import('./en/submissions.json')).default,
   },
   es: {
     access: async () => (await import('./es/access.json')).default,
+    assignments: async () => (await import('./es/assignments.json')).default,
     classes: async () => (await import('./es/classes.json')).default,
     collections: async () => (await import('./es/collections.json')).default,
+    desk: async () => (await import('./es/desk.json')).default,
     evidence: async () => (await import('./es/evidence.json')).default,
     pages: async () => (await import('./es/pages.json')).default,
     people: async () => (await import('./es/people.json')).default,
     reading: async () => (await import('./es/reading.json')).default,
     records: async () => (await import('./es/records.json')).default,
     reflections: async () => (await import('./es/reflections.json')).default,
+    submissions: async () => (await import('./es/submissions.json')).default,
   },
 } as const satisfies Record<Language, object>
 export type ScreenWords = keyof (typeof screenLoaders)['en']

@@ -1,8 +1,10 @@
 // Makes every key that a screen asks for a type error unless the English words have it.
 import 'i18next'
 import type access from './en/access.json'
+import type assignments from './en/assignments.json'
 import type classes from './en/classes.json'
 import type collections from './en/collections.json'
+import type desk from './en/desk.json'
 import type evidence from './en/evidence.json'
 import type { en } from './en/index.ts'
 import type pages from './en/pages.json'
@@ -10,20 +12,24 @@ import type people from './en/people.json'
 import type reading from './en/reading.json'
 import type records from './en/records.json'
 import type reflections from './en/reflections.json'
+import type submissions from './en/submissions.json'
 
 declare module 'i18next' {
   interface CustomTypeOptions {
     defaultNS: 'app'
     resources: typeof en & {
       access: typeof access
+      assignments: typeof assignments
       classes: typeof classes
       collections: typeof collections
+      desk: typeof desk
       evidence: typeof evidence
       pages: typeof pages
       people: typeof people
       reading: typeof reading
       records: typeof records
       reflections: typeof reflections
+      submissions: typeof submissions
     }
   }
 }

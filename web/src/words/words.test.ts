@@ -11,6 +11,9 @@ type Words = { [key: string]: string | Words }
 const here = new URL('.', import.meta.url).pathname
 const namespaces = [
   'access',
+  'assignments',
+  'desk',
+  'submissions',
   'collections',
   'reading',
   'app',

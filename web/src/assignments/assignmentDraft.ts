@@ -1,0 +1,100 @@
+// An assignment while it is being written: texts by lines and language, as the form shows them.
+import type { Assignment, AssignmentInput, Requirement } from '@valise/core/assignments'
+import { languages } from '@valise/core/people'
+import type { Language, Localized } from '@valise/core/people'
+
+/** A text, or a list of texts by lines, in each language. */
+export type Texts = Readonly<Record<Language, string>>
+
+export type DraftRequirement =
+  | Exclude<Requirement, { kind: 'statement' }>
+  | (Omit<Extract<Requirement, { kind: 'statement' }>, 'questions'> & { readonly questions: Texts })
+
+export interface AssignmentDraft {
+  readonly title: Texts
+  readonly brief: Texts
+  readonly requirements: readonly DraftRequirement[]
+  readonly scale: Texts
+  readonly terms: Texts
+  readonly dueLocal: string
+  readonly allowsGaps: boolean
+}
+
+const nothing: Texts = { en: '', es: '' }
+
+/** The form's state of an assignment that there is, or of a new one with the usual scale. */
+export function toDraft(
+  assignment: Assignment | null,
+  usual: Pick<AssignmentDraft, 'scale' | 'terms'>,
+): AssignmentDraft {
+  if (!assignment)
+    return { title: nothing, brief: nothing, requirements: [], ...usual, dueLocal: '', allowsGaps: true }
+  const { title, brief, requirements, scale, terms, dueLocal, allowsGaps } = assignment
+  return {
+    title: textsOf(title),
+    brief: brief === null ? nothing : textsOf(brief),
+    requirements: requirements.map((one) =>
+      one.kind === 'statement' ? { ...one, questions: toLines(one.questions) } : one,
+    ),
+    scale: toLines(scale.map(({ name }) => name)),
+    terms: toLines(terms),
+    dueLocal: dueLocal ?? '',
+    allowsGaps,
+  }
+}
+
+/** What is sent. Levels keep the ids of the places they stand at, so that those given before stay what they are. */
+export function toInput(
+  draft: AssignmentDraft,
+  before: readonly { readonly id: string }[],
+  newId: () => string,
+): AssignmentInput {
+  const { title, brief, requirements, scale, terms, dueLocal, allowsGaps } = draft
+  const described = localized(brief)
+  return {
+    title: localized(title),
+    brief: Object.keys(described).length === 0 ? null : described,
+    requirements: requirements.map((one) =>
+      one.kind === 'statement' ? { ...one, questions: fromLines(one.questions) } : one,
+    ),
+    scale: fromLines(scale).map((name, at) => ({ id: before[at]?.id ?? newId(), name })),
+    terms: fromLines(terms),
+    dueLocal: dueLocal === '' ? null : dueLocal,
+    allowsGaps,
+  }
+}
+
+function textsOf(text: Localized): Texts {
+  return { en: text.en ?? '', es: text.es ?? '' }
+}
+
+function localized(texts: Texts): Localized {
+  const there = languages.map((language) => [language, texts[language].trim()] as const)
+  return Object.fromEntries(there.filter(([, text]) => text !== ''))
+}
+
+function toLines(list: readonly Localized[]): Texts {
+  const inLanguage = (language: Language) =>
+    list
+      .map((text) => text[language] ?? '')
+      .join('\n')
+      .trimEnd()
+  return { en: inLanguage('en'), es: inLanguage('es') }
+}
+
+/** The nth line of each language is one and the same text. */
+export function fromLines(texts: Texts): Localized[] {
+  const lines = languages.map(
+    (language) =>
+      [language, texts[language].trim() === '' ? [] : texts[language].trim().split('\n')] as const,
+  )
+  const count = Math.max(...lines.map(([, some]) => some.length))
+  return Array.from({ length: count }, (_, at) =>
+    Object.fromEntries(
+      lines.flatMap(([language, some]) => {
+        const line = some[at]?.trim() ?? ''
+        return line === '' ? [] : [[language, line] as const]
+      }),
+    ),
+  ).filter((text) => Object.keys(text).length > 0)
+}

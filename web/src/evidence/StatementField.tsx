@@ -1,0 +1,32 @@
+// The student's own text about an item, written in its place; it keeps itself.
+import TextField from '@mui/material/TextField'
+import { LONGEST_STATEMENT } from '@valise/core/evidence'
+import { useTranslation } from 'react-i18next'
+import { useKeptText } from '../ui/useKeptText.ts'
+import styles from './Fields.module.css'
+
+interface StatementFieldProps {
+  readonly statement: string
+  readonly readOnly: boolean
+  readonly onKeep: (statement: string) => void
+}
+
+export function StatementField({ statement, readOnly, onKeep }: StatementFieldProps) {
+  const { t } = useTranslation('evidence')
+  const kept = useKeptText(statement, onKeep)
+  return (
+    <TextField
+      className={styles.statement ?? ''}
+      label={t('drawer.statement')}
+      placeholder={t('drawer.statementHint')}
+      size="small"
+      multiline
+      maxRows={10}
+      fullWidth
+      value={kept.text}
+      onChange={(event) => kept.change(event.target.value)}
+      onBlur={kept.leave}
+      slotProps={{ htmlInput: { maxLength: LONGEST_STATEMENT, readOnly } }}
+    />
+  )
+}

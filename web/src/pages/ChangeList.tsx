@@ -1,0 +1,57 @@
+// The changes between two states of a page: structure first, then words.
+import type { PageChange, WordChange } from '@valise/core/pages'
+import { useTranslation } from 'react-i18next'
+import styles from './ChangesDialog.module.css'
+
+export function ChangeList({ changes }: { readonly changes: readonly PageChange[] }) {
+  return (
+    <ul className={styles.list}>
+      {changes.map((change, n) => (
+        <ChangeLine key={`${n}-${change.what}`} change={change} />
+      ))}
+    </ul>
+  )
+}
+
+function ChangeLine({ change }: { readonly change: PageChange }) {
+  const { t } = useTranslation('pages')
+  if (change.what === 'title')
+    return (
+      <li>
+        <b>{t('changes.titleOf')}</b>
+        <p>
+          <del>{change.before || t('untitled')}</del> <ins>{change.after || t('untitled')}</ins>
+        </p>
+      </li>
+    )
+  if (change.what === 'row-moved')
+    return (
+      <li>
+        <b>{t('changes.rowMoved', { row: change.row })}</b>
+      </li>
+    )
+  const kind = t(`kinds.${change.kind}`)
+  const thing = change.name ? t('changes.named', { kind, name: change.name }) : kind
+  return (
+    <li>
+      <b>{t(`changes.${change.what}`, { thing, row: change.row })}</b>
+      {change.words.length > 0 ? (
+        <p>
+          {change.words.map((part, n) => (
+            <Words key={`${n}-${part.how}`} part={part} />
+          ))}
+        </p>
+      ) : null}
+    </li>
+  )
+}
+
+const AROUND = 60
+
+/** Words that stayed are shown only as far as they tell where one is. */
+function Words({ part }: { readonly part: WordChange }) {
+  if (part.how === 'added') return <ins>{part.words}</ins>
+  if (part.how === 'removed') return <del>{part.words}</del>
+  const { words } = part
+  return words.length > 2 * AROUND ? `${words.slice(0, AROUND)} … ${words.slice(-AROUND)}` : words
+}

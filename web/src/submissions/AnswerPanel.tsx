@@ -1,0 +1,193 @@
+// The answer: requirements as they were handed in, the level, feedback, and the two outcomes with their undo.
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
+import { IconArrowBackUp, IconCheck, IconMessageReply, IconRubberStamp } from '@tabler/icons-react'
+import type { Submission } from '@valise/core/submissions'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { FeedbackThread } from '../feedback/FeedbackThread.tsx'
+import { Fetched } from '../ui/Fetched.tsx'
+import { NotchMeter } from '../ui/NotchMeter.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { LevelMark } from './LevelMark.tsx'
+import { submissionQueries, useAnswer, useUndoAnswer } from './queries.ts'
+import { SayForm } from './SayForm.tsx'
+import { StateMark } from './StateMark.tsx'
+import { useSubmissionWords } from './useSubmissionWords.ts'
+import styles from './AnswerPanel.module.css'
+
+interface AnswerPanelProps {
+  readonly submission: Submission
+  readonly part: number
+}
+
+export function AnswerPanel({ submission, part }: AnswerPanelProps) {
+  const { t } = useTranslation('desk')
+  return (
+    <aside className={styles.panel} aria-label={t('answer')}>
+      <Requirements submission={submission} />
+      <FeedbackOn submission={submission} part={part} />
+      {submission.state === 'with-assessor' ? (
+        <Outcome submission={submission} />
+      ) : (
+        <Answered submission={submission} />
+      )}
+    </aside>
+  )
+}
+
+/** What was asked, and whether it was there when it was handed in. */
+function Requirements({ submission }: { readonly submission: Submission }) {
+  const { t } = useTranslation(['desk', 'submissions'])
+  const words = useSubmissionWords()
+  const { requirements, readiness } = submission
+  if (requirements.length === 0) return null
+  const there = readiness.filter(({ isThere }) => isThere).length
+  return (
+    <section>
+      <h2 className={styles.heading}>
+        {t('asked')} <small>{t('submissions:readiness.there', { there, of: readiness.length })}</small>
+      </h2>
+      <ul className={styles.asked}>
+        {requirements.map((requirement) => {
+          const line = readiness.find(({ id }) => id === requirement.id)
+          const isThere = line?.isThere === true
+          return (
+            <li key={requirement.id} data-there={isThere}>
+              <span>
+                <b>{words.wanted(requirement)}</b>
+                {line ? <small>{words.found(line, requirement)}</small> : null}
+              </span>
+              <em>
+                {isThere ? <IconCheck size={15} stroke={2} aria-hidden="true" /> : null}
+                {isThere
+                  ? t('submissions:readiness.isThere')
+                  : t(`submissions:weights.${requirement.weight}`)}
+              </em>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
+
+function FeedbackOn({ submission, part }: AnswerPanelProps) {
+  const { t } = useTranslation('submissions')
+  const feedback = useQuery(submissionQueries.feedback(submission.id))
+  const nameOf = (n: number) => submission.partList.find((one) => one.n === n)?.title ?? ''
+  return (
+    <section>
+      <h2 className={styles.heading}>{t('feedback.title')}</h2>
+      <Fetched query={feedback}>{(items) => <FeedbackThread items={items} nameOfPart={nameOf} />}</Fetched>
+      <SayForm submission={submission} part={part} />
+    </section>
+  )
+}
+
+function Outcome({ submission }: { readonly submission: Submission }) {
+  const { t } = useTranslation('desk')
+  const words = useSubmissionWords()
+  const answer = useAnswer(submission.id)
+  const { scale, revision } = submission
+  const [levelId, setLevelId] = useState<string | null>(null)
+  const [asked, setAsked] = useState<string | null>(null)
+  const onAccept = () => levelId !== null && answer.mutate({ revision, outcome: { act: 'accept', levelId } })
+  const onAsk = () =>
+    asked !== null && answer.mutate({ revision, outcome: { act: 'ask-for-changes', words: asked } })
+  return (
+    <section className={styles.outcome} aria-labelledby="level">
+      <fieldset className={styles.levels}>
+        <legend id="level">{t('level')}</legend>
+        {scale.map((level, at) => (
+          <label key={level.id} data-on={level.id === levelId}>
+            <input
+              type="radio"
+              name="level"
+              checked={level.id === levelId}
+              onChange={() => setLevelId(level.id)}
+            />
+            <NotchMeter position={at + 1} of={scale.length} />
+            <span>{words.title(level.name)}</span>
+          </label>
+        ))}
+      </fieldset>
+      {asked === null ? null : (
+        <TextField
+          autoFocus
+          label={t('whatToChange')}
+          helperText={t('whatToChangeHint')}
+          multiline
+          minRows={2}
+          maxRows={8}
+          fullWidth
+          value={asked}
+          onChange={(event) => setAsked(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 2000 } }}
+        />
+      )}
+      <Refusal error={answer.error} />
+      {asked === null ? (
+        <div className={styles.acts}>
+          <Button startIcon={<IconMessageReply size={18} stroke={1.7} />} onClick={() => setAsked('')}>
+            {t('ask')}
+          </Button>
+          <Button
+            variant="contained"
+            color="primary"
+            disabled={levelId === null}
+            loading={answer.isPending}
+            startIcon={<IconRubberStamp size={18} stroke={1.7} />}
+            onClick={onAccept}
+          >
+            {t('accept')}
+          </Button>
+        </div>
+      ) : (
+        <div className={styles.acts}>
+          <Button variant="text" onClick={() => setAsked(null)}>
+            {t('dontAsk')}
+          </Button>
+          <Button
+            variant="contained"
+            color="primary"
+            disabled={asked.trim() === ''}
+            loading={answer.isPending}
+            startIcon={<IconMessageReply size={18} stroke={1.7} />}
+            onClick={onAsk}
+          >
+            {t('ask')}
+          </Button>
+        </div>
+      )}
+      {asked === null && levelId === null ? <p className={styles.hint}>{t('levelFirst')}</p> : null}
+    </section>
+  )
+}
+
+function Answered({ submission }: { readonly submission: Submission }) {
+  const { t } = useTranslation('desk')
+  const undo = useUndoAnswer(submission.id)
+  return (
+    <section className={styles.outcome} aria-live="polite">
+      <p className={styles.answered}>
+        <StateMark row={submission} />
+        {submission.level ? <LevelMark received={submission.level} /> : null}
+      </p>
+      {submission.mayUndo ? (
+        <>
+          <Button
+            loading={undo.isPending}
+            startIcon={<IconArrowBackUp size={18} stroke={1.7} />}
+            onClick={() => undo.mutate()}
+          >
+            {t('undo')}
+          </Button>
+          <p className={styles.hint}>{t('undoHint')}</p>
+        </>
+      ) : null}
+      <Refusal error={undo.error} />
+    </section>
+  )
+}

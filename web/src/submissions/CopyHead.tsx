@@ -1,0 +1,32 @@
+// Which sealed copy is open: seal and number, whose and when, and whether its bytes still agree with the checksum.
+import { useQuery } from '@tanstack/react-query'
+import type { Submission } from '@valise/core/submissions'
+import { useTranslation } from 'react-i18next'
+import { Seal } from '../ui/Seal.tsx'
+import { useWhen } from '../ui/useWhen.ts'
+import { submissionQueries } from './queries.ts'
+import { StateMark, StayingMarks } from './StateMark.tsx'
+import styles from './ReviewDesk.module.css'
+
+export function CopyHead({ submission }: { readonly submission: Submission }) {
+  const { t } = useTranslation('desk')
+  const when = useWhen()
+  const check = useQuery(submissionQueries.check(submission.id))
+  const number = submission.number ?? ''
+  const agreement = check.data ? t(check.data.agrees ? 'agrees' : 'disagrees') : t('checking')
+  return (
+    <header className={styles.head}>
+      <Seal size={40} isSealed label={t('sealed', { number })} />
+      <div>
+        <h1>{submission.ownerName}</h1>
+        <p data-agrees={check.data?.agrees ?? true}>
+          {t('sealed', { number })}. {when.dayTime(submission.requestedAt)}. {agreement}
+        </p>
+      </div>
+      <p className={styles.marks}>
+        <StateMark row={submission} />
+        <StayingMarks row={submission} />
+      </p>
+    </header>
+  )
+}

@@ -1,0 +1,59 @@
+// Mending rights: every item that goes in and of which nobody knows yet who made it.
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import type { ReadinessLine } from '@valise/core/submissions'
+import { useTranslation } from 'react-i18next'
+import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
+import { RightsField } from '../evidence/RightsField.tsx'
+import { Thumbnail } from '../evidence/Thumbnail.tsx'
+import { Fetched } from '../ui/Fetched.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { submissionQueries } from './queries.ts'
+import styles from './Readiness.module.css'
+
+export function MendRights({ line }: { readonly line: Extract<ReadinessLine, { kind: 'rights' }> }) {
+  const { t } = useTranslation('submissions')
+  if (line.undeclared.length === 0)
+    return <p className={styles.lead}>{t(line.isThere ? 'mend.allDeclared' : 'mend.nothingIn')}</p>
+  return (
+    <ul className={styles.items}>
+      {line.undeclared.map(({ id }) => (
+        <Item key={id} id={id} />
+      ))}
+    </ul>
+  )
+}
+
+function Item({ id }: { readonly id: string }) {
+  const { t } = useTranslation('submissions')
+  const client = useQueryClient()
+  const query = useQuery(evidenceQueries.one(id))
+  const change = useChangeEvidence(id)
+  return (
+    <li className={styles.item}>
+      <Fetched query={query}>
+        {(item) => (
+          <>
+            <span className={styles.picture}>
+              <Thumbnail item={item} />
+            </span>
+            <div>
+              <b>{item.title || item.version.fileName}</b>
+              <RightsField
+                rights={item.rights}
+                title={item.title}
+                readOnly={false}
+                isKeeping={change.isPending}
+                onKeep={async (rights) => {
+                  await change.mutateAsync({ rights })
+                  await client.invalidateQueries({ queryKey: submissionQueries.all() })
+                }}
+              />
+              <Refusal error={change.error} />
+              <p className="only-heard">{t('mend.rightsHint')}</p>
+            </div>
+          </>
+        )}
+      </Fetched>
+    </li>
+  )
+}

@@ -1,0 +1,102 @@
+// Mending a statement: choosing the item that one writes about, and writing, with the count beside it.
+import TextField from '@mui/material/TextField'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import type { StatementRequirement } from '@valise/core/assignments'
+import type { Evidence } from '@valise/core/evidence'
+import { LONGEST_STATEMENT } from '@valise/core/evidence'
+import { countStatementWords } from '@valise/core/submissions'
+import type { HandIn, ReadinessLine } from '@valise/core/submissions'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
+import { Fetched } from '../ui/Fetched.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
+import { useKeptText } from '../ui/useKeptText.ts'
+import { submissionQueries } from './queries.ts'
+import { useSubmissionWords } from './useSubmissionWords.ts'
+import styles from './Readiness.module.css'
+
+interface MendStatementProps {
+  readonly line: Extract<ReadinessLine, { kind: 'statement' }>
+  readonly requirement: StatementRequirement
+  readonly handIn: HandIn
+}
+
+export function MendStatement({ line, requirement, handIn }: MendStatementProps) {
+  const { t } = useTranslation('submissions')
+  const { items } = handIn
+  // Whoever chose one keeps it, also while another one has more words.
+  const [chosen, setChosen] = useState(line.item?.id ?? items[0]?.id ?? null)
+  if (chosen === null) return <p className={styles.lead}>{t('mend.nothingIn')}</p>
+  return (
+    <>
+      {items.length > 1 ? (
+        <SelectField
+          label={t('mend.about')}
+          value={chosen}
+          choices={items.map(({ id, title }) => [id, title] as const)}
+          onChange={setChosen}
+          fullWidth
+        />
+      ) : (
+        <p className={styles.lead}>{t('mend.aboutOne', { title: items[0]?.title ?? '' })}</p>
+      )}
+      <Questions requirement={requirement} />
+      <Writing key={chosen} id={chosen} least={requirement.words} />
+    </>
+  )
+}
+
+function Questions({ requirement }: { readonly requirement: StatementRequirement }) {
+  const { t } = useTranslation('submissions')
+  const words = useSubmissionWords()
+  if (requirement.questions.length === 0) return null
+  return (
+    <div className={styles.questions}>
+      <p>{t('mend.along')}</p>
+      <ol>
+        {requirement.questions.map((question, n) => (
+          <li key={n}>{words.title(question)}</li>
+        ))}
+      </ol>
+    </div>
+  )
+}
+
+function Writing({ id, least }: { readonly id: string; readonly least: number }) {
+  const query = useQuery(evidenceQueries.one(id))
+  return <Fetched query={query}>{(item) => <Statement item={item} least={least} />}</Fetched>
+}
+
+function Statement({ item, least }: { readonly item: Evidence; readonly least: number }) {
+  const { t } = useTranslation('submissions')
+  const client = useQueryClient()
+  const change = useChangeEvidence(item.id)
+  const kept = useKeptText(item.statement, (statement) =>
+    change.mutate(
+      { statement },
+      { onSuccess: () => void client.invalidateQueries({ queryKey: submissionQueries.all() }) },
+    ),
+  )
+  const count = countStatementWords(kept.text)
+  return (
+    <>
+      <TextField
+        label={t('mend.statementOf', { title: item.title || item.version.fileName })}
+        multiline
+        minRows={4}
+        maxRows={14}
+        fullWidth
+        value={kept.text}
+        onChange={(event) => kept.change(event.target.value)}
+        onBlur={kept.leave}
+        slotProps={{ htmlInput: { maxLength: LONGEST_STATEMENT } }}
+      />
+      <p className={styles.count} data-enough={count >= least}>
+        {t('mend.count', { count, least })}
+      </p>
+      <Refusal error={change.error} />
+    </>
+  )
+}

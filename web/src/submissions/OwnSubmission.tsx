@@ -1,0 +1,153 @@
+// What I handed in: what became of it, what was said, the receipt, and the sealed copy as the assessor reads it.
+import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
+import { useQuery } from '@tanstack/react-query'
+import { IconDownload } from '@tabler/icons-react'
+import type { Submission } from '@valise/core/submissions'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link as RouterLink } from 'react-router'
+import { FeedbackThread } from '../feedback/FeedbackThread.tsx'
+import { useSession } from '../people/useSession.ts'
+import { Fetched } from '../ui/Fetched.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { Screen } from '../ui/Screen.tsx'
+import { useSize } from '../ui/useSize.ts'
+import { useWhen } from '../ui/useWhen.ts'
+import { LevelMark } from './LevelMark.tsx'
+import { PartTabs } from './PartTabs.tsx'
+import { submissionQueries, useTakeBack } from './queries.ts'
+import { ReceiptSlip } from './ReceiptSlip.tsx'
+import { SayForm } from './SayForm.tsx'
+import { SealedPaper } from './SealedPaper.tsx'
+import { StateMark, StayingMarks } from './StateMark.tsx'
+import { useSubmissionWords } from './useSubmissionWords.ts'
+import styles from './OwnSubmission.module.css'
+
+export function OwnSubmission({ submission }: { readonly submission: Submission }) {
+  const { t } = useTranslation(['submissions', 'app'])
+  const words = useSubmissionWords()
+  const [part, setPart] = useState(1)
+  const title = words.title(submission.title)
+  return (
+    <Screen
+      place={title}
+      parent={t('app:places.submissions')}
+      sentence={title}
+      lead={<Became submission={submission} />}
+      panelLabel={t('receipt.label')}
+      panel={<Panel submission={submission} part={part} />}
+    >
+      {submission.number === null ? (
+        <p>{t(submission.state === 'sealing' ? 'one.sealing' : 'one.notSealed')}</p>
+      ) : (
+        <section aria-labelledby="copy">
+          <h2 id="copy" className={styles.heading}>
+            {t('one.copy')}
+          </h2>
+          <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
+          <SealedPaper key={part} id={submission.id} n={part} isMine />
+        </section>
+      )}
+    </Screen>
+  )
+}
+
+/** The state as a sentence, the level, and who has opened it. */
+function Became({ submission }: { readonly submission: Submission }) {
+  const { t } = useTranslation('submissions')
+  const when = useWhen()
+  const { level, openedAt, openedByName, decidedAt, decidedByName, requestedAt } = submission
+  return (
+    <span className={styles.became}>
+      <StateMark row={submission} />
+      {level ? <LevelMark received={level} /> : null}
+      <StayingMarks row={submission} />
+      <span>
+        {t('latest.handedIn', { time: when.dayTime(requestedAt) })}{' '}
+        {openedAt === null ? null : t('one.opened', { by: openedByName ?? '', time: when.dayTime(openedAt) })}{' '}
+        {decidedAt === null
+          ? null
+          : t('one.answered', { by: decidedByName ?? '', time: when.dayTime(decidedAt) })}
+      </span>
+    </span>
+  )
+}
+
+function Panel({ submission, part }: { readonly submission: Submission; readonly part: number }) {
+  const { t } = useTranslation('submissions')
+  const words = useSubmissionWords()
+  const session = useSession()
+  const when = useWhen()
+  const size = useSize()
+  const back = useTakeBack()
+  const { number, sealedAt, manifestSha256 } = submission
+  const mayGoOn = ['changes-asked', 'taken-back', 'not-sealed'].includes(submission.state)
+  return (
+    <div className={styles.panel}>
+      {mayGoOn ? (
+        <Button
+          component={RouterLink}
+          to={`/assignments/${submission.assignmentId}`}
+          variant="contained"
+          color="primary"
+        >
+          {t('one.again')}
+        </Button>
+      ) : null}
+      <Said submission={submission} part={part} />
+      <ReceiptSlip
+        heading={t('receipt.label')}
+        title={words.title(submission.title)}
+        from={session.fullName}
+        to={`${words.list(submission.assessors)}, ${submission.classCode}`}
+        parts={t('panel.parts', {
+          count: submission.parts,
+          files: `${t('parts.files', { count: submission.files })}, ${size(submission.bytes)}`,
+        })}
+        sealed={
+          number === null || sealedAt === null
+            ? null
+            : { number, time: when.dayTime(submission.requestedAt), checksum: manifestSha256 ?? '' }
+        }
+      />
+      {number === null ? null : (
+        <p className={styles.proof}>
+          <Link href={`/api/submissions/${submission.id}/receipt`} download={`${number}.json`}>
+            <IconDownload size={16} stroke={1.7} aria-hidden="true" /> {t('receipt.download')}
+          </Link>
+          <small>{t('receipt.downloadHint')}</small>
+        </p>
+      )}
+      {submission.mayTakeBack ? (
+        <div>
+          <Button size="small" loading={back.isPending} onClick={() => back.mutate(submission.id)}>
+            {t('latest.takeBack')}
+          </Button>
+          <Refusal error={back.error} />
+        </div>
+      ) : null}
+    </div>
+  )
+}
+
+function Said({ submission, part }: { readonly submission: Submission; readonly part: number }) {
+  const { t } = useTranslation('submissions')
+  const feedback = useQuery(submissionQueries.feedback(submission.id))
+  const nameOf = (n: number) => submission.partList.find((one) => one.n === n)?.title ?? ''
+  if (submission.number === null) return null
+  return (
+    <section aria-labelledby="said">
+      <h2 id="said" className={styles.heading}>
+        {t('feedback.title')}
+      </h2>
+      <Fetched query={feedback}>
+        {(items) => <FeedbackThread items={items} nameOfPart={nameOf} empty={t('feedback.none')} />}
+      </Fetched>
+      <details className={styles.reply}>
+        <summary>{t('feedback.reply')}</summary>
+        <SayForm submission={submission} part={part} />
+      </details>
+    </section>
+  )
+}

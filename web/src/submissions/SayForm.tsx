@@ -1,0 +1,85 @@
+// Writing feedback: on a part or the whole, open or private, with who reads it said beside.
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { LONGEST_FEEDBACK } from '@valise/core/submissions'
+import type { Submission } from '@valise/core/submissions'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { ChoiceBar } from '../ui/ChoiceBar.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
+import { useSay } from './queries.ts'
+import styles from './SayForm.module.css'
+
+interface SayFormProps {
+  readonly submission: Submission
+  /** The part that is being read. */
+  readonly part: number
+}
+
+type On = 'part' | 'whole'
+
+export function SayForm({ submission, part }: SayFormProps) {
+  const { t } = useTranslation('submissions')
+  const say = useSay(submission.id)
+  const [on, setOn] = useState<On>('part')
+  const [isOpen, setIsOpen] = useState(false)
+  const [text, setText] = useState('')
+  const [key, setKey] = useState(() => crypto.randomUUID())
+  const onPart = submission.partList.find(({ n }) => n === part)
+  // Only a page has readers of its own who could read along.
+  const mayBeOpen = on === 'part' && onPart?.kind === 'page'
+  const readers = [submission.ownerName, ...submission.assessors].join(', ')
+  const onSay = () =>
+    say.mutate(
+      { part: on === 'part' ? part : null, isOpen: isOpen && mayBeOpen, text, key },
+      {
+        onSuccess: () => {
+          setText('')
+          setKey(crypto.randomUUID())
+        },
+      },
+    )
+  return (
+    <div className={styles.form}>
+      <div className={styles.choices}>
+        <ChoiceBar
+          label={t('feedback.onLabel')}
+          value={on}
+          choices={[
+            ['part', t('feedback.onPart')],
+            ['whole', t('feedback.onWhole')],
+          ]}
+          onChange={setOn}
+        />
+        <SelectField
+          label={t('feedback.whoReads')}
+          value={isOpen && mayBeOpen ? 'open' : 'private'}
+          choices={[
+            ['private', t('feedback.private')],
+            ...(mayBeOpen ? ([['open', t('feedback.open')]] as const) : []),
+          ]}
+          onChange={(value) => setIsOpen(value === 'open')}
+        />
+      </div>
+      <TextField
+        label={t('feedback.label')}
+        multiline
+        minRows={2}
+        maxRows={10}
+        fullWidth
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: LONGEST_FEEDBACK } }}
+      />
+      <p className={styles.readers}>
+        {isOpen && mayBeOpen ? t('feedback.readOpen') : t('feedback.readBy', { readers })}
+        {mayBeOpen ? null : ` ${t('feedback.onlyPrivate')}`}
+      </p>
+      <Button size="small" disabled={text.trim() === ''} loading={say.isPending} onClick={onSay}>
+        {t('feedback.say')}
+      </Button>
+      <Refusal error={say.error} />
+    </div>
+  )
+}

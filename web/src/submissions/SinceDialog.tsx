@@ -1,0 +1,40 @@
+// What changed between two states of a part, piece by piece and word by word.
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogActions from '@mui/material/DialogActions'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import type { PageChange } from '@valise/core/pages'
+import { lazy, Suspense } from 'react'
+import { useTranslation } from 'react-i18next'
+import { needWords } from '../words/i18n.ts'
+
+const ChangeList = lazy(async () => {
+  await needWords('pages')
+  return { default: (await import('../pages/ChangeList.tsx')).ChangeList }
+})
+
+interface SinceDialogProps {
+  readonly title: string
+  readonly changes: readonly PageChange[]
+  readonly onClose: () => void
+}
+
+export function SinceDialog({ title, changes, onClose }: SinceDialogProps) {
+  const { t } = useTranslation('app')
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="since-title" maxWidth="sm" fullWidth>
+      <DialogTitle id="since-title" variant="h2">
+        {title}
+      </DialogTitle>
+      <DialogContent>
+        <Suspense fallback={null}>
+          <ChangeList changes={changes} />
+        </Suspense>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>{t('actions.close')}</Button>
+      </DialogActions>
+    </Dialog>
+  )
+}

@@ -1,0 +1,34 @@
+// One hand-in. Its student sees the receipt and what became of it; an assessor of the class sees it on the review desk.
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useParams } from 'react-router'
+import { Fetched, Loading } from '../ui/Fetched.tsx'
+import { Screen } from '../ui/Screen.tsx'
+import { needWords } from '../words/i18n.ts'
+import { OwnSubmission } from './OwnSubmission.tsx'
+import { submissionQueries } from './queries.ts'
+
+const ReviewDesk = lazy(async () => {
+  await needWords('desk')
+  return { default: (await import('./ReviewDesk.tsx')).ReviewDesk }
+})
+
+export function SubmissionScreen() {
+  const { t } = useTranslation('app')
+  const { id = '' } = useParams()
+  const submission = useQuery(submissionQueries.one(id))
+  if (submission.data)
+    return submission.data.isMine ? (
+      <OwnSubmission key={id} submission={submission.data} />
+    ) : (
+      <Suspense fallback={<Loading />}>
+        <ReviewDesk assignmentId={submission.data.assignmentId} submissionId={id} />
+      </Suspense>
+    )
+  return (
+    <Screen place={t('places.submissions')} sentence={t('places.submissions')}>
+      <Fetched query={submission}>{() => null}</Fetched>
+    </Screen>
+  )
+}

@@ -1,0 +1,219 @@
+// What the screens know of handing in, sealed copies and the review desk, and what they can have done with them.
+import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { QueryClient } from '@tanstack/react-query'
+import type { Feedback, NewFeedback } from '@valise/core/feedback'
+import type {
+  ChosenPart,
+  HandIn,
+  HandingIn,
+  Outcome,
+  Queue,
+  ReadingStep,
+  SealedPart,
+  Submission,
+  SubmissionList,
+  SubmissionRow,
+  TodayPlan,
+} from '@valise/core/submissions'
+import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
+
+export type QueueShelf = 'to-read' | 'read'
+
+/** How often a screen looks again while something is being sealed. */
+const LOOK_AGAIN_MS = 1000
+
+export const submissionQueries = {
+  all: () => ['submissions'] as const,
+  today: () =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'today'],
+      queryFn: ({ signal }) => get<TodayPlan>('/api/today', signal),
+      // Every page, item and answer can change what is next.
+      staleTime: 0,
+    }),
+  handIn: (assignmentId: string) =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'hand-in', assignmentId],
+      queryFn: ({ signal }) => get<HandIn>(handInPath(assignmentId), signal),
+      staleTime: 0,
+      refetchInterval: ({ state }) => (state.data?.latest?.state === 'sealing' ? LOOK_AGAIN_MS : false),
+    }),
+  list: () =>
+    infiniteQueryOptions({
+      queryKey: [...submissionQueries.all(), 'list'],
+      queryFn: ({ pageParam, signal }) =>
+        get<SubmissionList>(withQuery('/api/submissions', { cursor: pageParam }), signal),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+      staleTime: 0,
+    }),
+  one: (id: string) =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'one', id],
+      queryFn: ({ signal }) => get<Submission>(submissionPath(id), signal),
+      staleTime: 0,
+      refetchInterval: ({ state }) => (state.data?.state === 'sealing' ? LOOK_AGAIN_MS : false),
+    }),
+  part: (id: string, n: number) =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'part', id, n],
+      queryFn: ({ signal }) => get<SealedPart>(`${submissionPath(id)}/parts/${n}`, signal),
+      staleTime: 0,
+    }),
+  check: (id: string) =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'check', id],
+      queryFn: ({ signal }) => get<{ agrees: boolean; files: number }>(`${submissionPath(id)}/check`, signal),
+    }),
+  feedback: (id: string) =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'feedback', id],
+      queryFn: ({ signal }) => get<Feedback[]>(`${submissionPath(id)}/feedback`, signal),
+      staleTime: 0,
+    }),
+  ofPage: (pageId: string) =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'page', pageId],
+      queryFn: ({ signal }) =>
+        get<{ submissions: SubmissionRow[]; feedback: Feedback[] }>(`/api/pages/${pageId}/feedback`, signal),
+      staleTime: 0,
+    }),
+  reading: () =>
+    queryOptions({
+      queryKey: [...submissionQueries.all(), 'reading'],
+      queryFn: ({ signal }) => get<ReadingStep[]>('/api/review-desk', signal),
+      staleTime: 0,
+    }),
+  queue: (assignmentId: string, shelf: QueueShelf) =>
+    infiniteQueryOptions({
+      queryKey: [...submissionQueries.all(), 'queue', assignmentId, shelf],
+      queryFn: ({ pageParam, signal }) =>
+        get<Queue>(withQuery(`/api/assignments/${assignmentId}/queue`, { cursor: pageParam, shelf }), signal),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+      staleTime: 0,
+    }),
+}
+
+function handInPath(assignmentId: string): string {
+  return `/api/assignments/${assignmentId}/hand-in`
+}
+
+function submissionPath(id: string): string {
+  return `/api/submissions/${id}`
+}
+
+/** Lists, counts and plans that an act may have changed; what is open keeps its own answer. */
+function refreshAround(client: QueryClient): void {
+  void client.invalidateQueries({ queryKey: submissionQueries.all() })
+  void client.invalidateQueries({ queryKey: ['review-desk'] })
+  void client.invalidateQueries({ queryKey: ['news'] })
+}
+
+/** Chooses what goes in. Changes go one after the other, each over what the one before came to. */
+export function useChoose(assignmentId: string) {
+  const client = useQueryClient()
+  const { queryKey } = submissionQueries.handIn(assignmentId)
+  return useMutation({
+    meta: { kept: true },
+    scope: { id: `choice ${assignmentId}` },
+    mutationFn: (change: (parts: readonly ChosenPart[]) => readonly ChosenPart[]) => {
+      const present = client.getQueryData<HandIn>(queryKey)
+      const parts = (present?.parts ?? []).map(({ kind, id, isIn, copy }) => ({ kind, id, isIn, copy }))
+      return ask<HandIn>('PUT', handInPath(assignmentId), {
+        body: { parts: change(parts) },
+        revision: present?.revision ?? 0,
+      })
+    },
+    onSuccess: (handIn) => client.setQueryData(queryKey, handIn),
+    onError: (error) => {
+      if (error instanceof ApiProblem) void client.invalidateQueries({ queryKey })
+    },
+  })
+}
+
+export function useHandIn(assignmentId: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({
+      key,
+      revision,
+      ...body
+    }: HandingIn & { readonly key: string; readonly revision: number }) =>
+      ask<SubmissionRow>('POST', `/api/assignments/${assignmentId}/submissions`, { body, revision, key }),
+    onSuccess: () => refreshAround(client),
+    onError: () => client.invalidateQueries({ queryKey: submissionQueries.handIn(assignmentId).queryKey }),
+  })
+}
+
+export function useTakeBack() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (id: string) => ask<SubmissionRow>('POST', `${submissionPath(id)}/take-back`),
+    onSettled: () => refreshAround(client),
+  })
+}
+
+/** Opening a copy for the first time is told to its student, so it is an act of its own. */
+export function useOpenCopy(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: () => ask<Submission>('POST', `${submissionPath(id)}/open`),
+    onSuccess: (submission) => client.setQueryData(submissionQueries.one(id).queryKey, submission),
+  })
+}
+
+export function useAnswer(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ revision, outcome }: { readonly revision: number; readonly outcome: Outcome }) =>
+      ask<Submission>('POST', `${submissionPath(id)}/outcome`, { body: outcome, revision }),
+    onSuccess: (submission) => {
+      client.setQueryData(submissionQueries.one(id).queryKey, submission)
+      refreshAround(client)
+    },
+    onError: () => client.invalidateQueries({ queryKey: submissionQueries.one(id).queryKey }),
+  })
+}
+
+export function useUndoAnswer(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: () => ask<Submission>('DELETE', `${submissionPath(id)}/outcome`),
+    onSuccess: (submission) => {
+      client.setQueryData(submissionQueries.one(id).queryKey, submission)
+      refreshAround(client)
+    },
+  })
+}
+
+export function useSay(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ key, ...body }: NewFeedback & { readonly key: string }) =>
+      ask<Feedback[]>('POST', `${submissionPath(id)}/feedback`, { body, key }),
+    onSuccess: (feedback) => {
+      client.setQueryData(submissionQueries.feedback(id).queryKey, feedback)
+      void client.invalidateQueries({ queryKey: [...submissionQueries.all(), 'page'] })
+    },
+  })
+}
+
+/** Publishes the draft of a page as it is now, from beside the list of parts. */
+export function usePublishPart(assignmentId: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ id, revision }: { readonly id: string; readonly revision: number }) =>
+      ask<unknown>('POST', `/api/pages/${id}/published`, { revision }),
+    onSettled: () => {
+      void client.invalidateQueries({ queryKey: ['pages'] })
+      return client.invalidateQueries({ queryKey: submissionQueries.handIn(assignmentId).queryKey })
+    },
+  })
+}

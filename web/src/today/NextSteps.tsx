@@ -1,0 +1,165 @@
+// Today's plan: what is due first on top, each step with what is missing in it and the verb that mends it.
+import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
+import type { NextStep, TodayPlan } from '@valise/core/submissions'
+import { useTranslation } from 'react-i18next'
+import { Link as RouterLink } from 'react-router'
+import { StateMark } from '../submissions/StateMark.tsx'
+import { useSubmissionWords } from '../submissions/useSubmissionWords.ts'
+import { ReadinessDashes } from '../ui/ReadinessDashes.tsx'
+import { useWhen } from '../ui/useWhen.ts'
+import styles from './NextSteps.module.css'
+
+const GAPS_SHOWN = 3
+const SOON_MS = 36 * 3_600_000
+
+export function NextSteps({ plan }: { readonly plan: TodayPlan }) {
+  const { t } = useTranslation('submissions')
+  return (
+    <>
+      {plan.steps.length > 0 ? (
+        <ol className={styles.steps} aria-label={t('steps.label')}>
+          {plan.steps.map((step, at) => (
+            <Step key={step.assignmentId} step={step} now={plan.at} isFirst={at === 0} />
+          ))}
+        </ol>
+      ) : null}
+      {plan.reading.length > 0 ? (
+        <ol className={styles.steps} aria-label={t('steps.reading')}>
+          {plan.reading.map((reading, at) => (
+            <Reading key={reading.assignmentId} reading={reading} isFirst={at === 0} />
+          ))}
+        </ol>
+      ) : null}
+      <WithAssessors plan={plan} />
+    </>
+  )
+}
+
+interface StepProps {
+  readonly step: NextStep
+  readonly now: string
+  readonly isFirst: boolean
+}
+
+function Step({ step, now, isFirst }: StepProps) {
+  const { t } = useTranslation('submissions')
+  const when = useWhen()
+  const words = useSubmissionWords()
+  const { assignmentId, dueAt, gaps, there, of, kind, latest } = step
+  const to = `/assignments/${assignmentId}`
+  const isSoon = dueAt !== null && Date.parse(dueAt) - Date.parse(now) < SOON_MS
+  const title = words.title(step.title)
+  const verb = kind === 'change' ? 'steps.change' : gaps.length > 0 ? 'steps.mend' : 'steps.handIn'
+  return (
+    <li className={styles.step} data-soon={isSoon}>
+      <div className={styles.when}>
+        {dueAt === null ? (
+          <b>{t('steps.some')}</b>
+        ) : (
+          <>
+            <b>{when.day(dueAt)}</b>
+            <span>{step.isOverdue ? words.until(dueAt, now) : when.time(dueAt)}</span>
+          </>
+        )}
+      </div>
+      <div className={styles.what}>
+        <h2>{t(kind === 'change' ? 'steps.changesTo' : 'steps.handInTitle', { title })}</h2>
+        {of > 0 ? (
+          <p className={styles.readiness}>
+            <ReadinessDashes there={there} of={of} /> {t('readiness.there', { there, of })}
+          </p>
+        ) : null}
+        {kind === 'change' && latest ? (
+          <p className={styles.readiness}>
+            <StateMark row={latest} />
+          </p>
+        ) : null}
+        <ul>
+          {gaps.slice(0, GAPS_SHOWN).map((gap) => (
+            <li key={gap.id}>
+              <b data-weight={gap.weight}>{t(`weights.${gap.weight}`)}</b>
+              <span>
+                {words.found(gap, undefined)}{' '}
+                <Link component={RouterLink} to={`${to}?mend=${gap.id}`}>
+                  {t(`mend.${gap.kind}`)}
+                </Link>
+              </span>
+            </li>
+          ))}
+        </ul>
+      </div>
+      <Button
+        component={RouterLink}
+        to={to}
+        aria-label={t('steps.verbOf', { verb: t(verb), title })}
+        {...(isFirst && { variant: 'contained' as const, color: 'primary' as const })}
+      >
+        {t(verb)}
+      </Button>
+    </li>
+  )
+}
+
+function Reading({
+  reading,
+  isFirst,
+}: {
+  readonly reading: TodayPlan['reading'][number]
+  readonly isFirst: boolean
+}) {
+  const { t } = useTranslation('submissions')
+  const when = useWhen()
+  const words = useSubmissionWords()
+  const title = words.title(reading.title)
+  return (
+    <li className={styles.step}>
+      <div className={styles.when}>
+        {reading.oldest === null ? null : (
+          <>
+            <b>{when.day(reading.oldest)}</b>
+            <span>{t('steps.oldest')}</span>
+          </>
+        )}
+      </div>
+      <div className={styles.what}>
+        <h2>{title}</h2>
+        <p className={styles.readiness}>
+          {t('steps.toRead', { count: reading.toRead, class: reading.className })}
+        </p>
+      </div>
+      <Button
+        component={RouterLink}
+        to={`/review-desk/${reading.assignmentId}`}
+        aria-label={t('steps.verbOf', { verb: t('steps.read'), title })}
+        {...(isFirst && { variant: 'contained' as const, color: 'primary' as const })}
+      >
+        {t('steps.read')}
+      </Button>
+    </li>
+  )
+}
+
+/** What was handed in and is somewhere else now; nothing has to be done about it. */
+function WithAssessors({ plan }: { readonly plan: TodayPlan }) {
+  const { t } = useTranslation('submissions')
+  const when = useWhen()
+  const words = useSubmissionWords()
+  if (plan.withAssessors.length === 0) return null
+  return (
+    <section className={styles.others}>
+      <h2>{t('steps.handedIn')}</h2>
+      <ul>
+        {plan.withAssessors.map((row) => (
+          <li key={row.id}>
+            <Link component={RouterLink} to={`/submissions/${row.id}`}>
+              {words.title(row.title)}
+            </Link>
+            <StateMark row={row} />
+            <span>{t('list.at', { time: when.dayTime(row.requestedAt) })}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
