@@ -192,6 +192,10 @@ export const handInsOfWren: readonly SampleHandIn[] = [
   },
 ]
 
+/** What two of the others wrote after they were asked for changes. */
+export const addedAfterChanges =
+  'I made nine throws. The third fell across the creek, where nothing grew, and I counted it as it lay.'
+
 /** Pages of the others that go in: a title and what it says. */
 export const pagesHandedIn: readonly {
   readonly to: AssignmentName

@@ -10,9 +10,12 @@ import {
   changeChoice,
   getHandIn,
   handIn,
+  inTransaction,
   listEvidence,
+  listNews,
   listPresentPeople,
   listThingsToShare,
+  markNewsSeen,
   openCopy,
   seal,
   setAssignment,
@@ -20,7 +23,12 @@ import {
   takeBack,
 } from '@valise/server'
 import type { Services } from '@valise/server'
-import { assignmentsOfOdalys, handInsOfWren, pagesHandedIn } from './assignmentsOfOdalys.ts'
+import {
+  addedAfterChanges,
+  assignmentsOfOdalys,
+  handInsOfWren,
+  pagesHandedIn,
+} from './assignmentsOfOdalys.ts'
 import type { AssignmentName, SampleAnswer, SampleHandIn } from './assignmentsOfOdalys.ts'
 import { buildPage } from './buildPages.ts'
 import { cast, moreInShoreMethods } from './cast.ts'
@@ -66,6 +74,7 @@ export async function buildSubmissions(services: Services, today: LocalDay, clas
   const wish = [...handInsOfWren, ...(await buildOthers(building))]
   for (const one of wish.sort((a, b) => b.daysAgo - a.daysAgo)) await buildHandIn(building, one)
   await buildChoices(building)
+  await lookAtNews(building)
   // What was sealed above leaves its jobs behind; they find nothing to do.
   await services.jobs.drain()
 }
@@ -81,11 +90,25 @@ async function buildOthers(building: Building): Promise<SampleHandIn[]> {
       const page = titles[n % titles.length] ?? ''
       const daysAgo = 3 + (n % 5) + (to === 'storm' ? 4 : 0)
       const rows = words.slice(n % 2).map((paragraph) => [text(paragraph)])
+      const wentOn = to === 'transect' && n % 5 === 2
       await buildPage(
         { services, today, actor: ownerActor(people.get(by) ?? ''), things: new Map(), entries: new Map() },
-        { title: page, daysAgo: daysAgo + 2, publishedDaysAgo: daysAgo + 1, rows },
+        {
+          ...{ title: page, daysAgo: daysAgo + 2, publishedDaysAgo: daysAgo + 1, rows },
+          ...(wentOn && { later: { rows: [[text(addedAfterChanges)]] } }),
+        },
       )
       const isRead = n >= unread
+      if (wentOn && !isRead) {
+        wishes.push(
+          {
+            ...{ by, to, page, daysAgo, hour: 9 + (n % 8), answeredDaysAgo: daysAgo - 1 },
+            answer: { act: 'ask', words: 'Say how many throws you made, and where the third one fell.' },
+          },
+          { by, to, page, daysAgo: 1, hour: 9 + (n % 8), copy: 'draft' },
+        )
+        continue
+      }
       const level = n % 2 === 0 ? 'on-my-own' : 'with-help'
       wishes.push({
         ...{ by, to, page, daysAgo, hour: 9 + (n % 8) },
@@ -169,6 +192,17 @@ async function buildChoices(building: Building): Promise<void> {
     ]
     await changeChoice(database, student, assignmentId, { revision: 0, parts })
   }
+}
+
+/** Wren has looked at the news until the day before yesterday. */
+async function lookAtNews({ services, today, people }: Building): Promise<void> {
+  const wren = people.get(cast.wren.signInName) ?? ''
+  const { items } = await listNews(services.database.reader(), wren, undefined)
+  const looked = `${addDays(today, -2)}T18:00:00.000Z`
+  const last = items.find(({ at }) => at < looked)
+  if (!last) return
+  const database = { ...services.database, clock: shiftedClock(looked) }
+  await inTransaction(database, (trx) => markNewsSeen(trx, wren, last.id))
 }
 
 async function revisionOf(

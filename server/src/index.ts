@@ -33,6 +33,7 @@ export {
 export { createClass } from './classes/index.ts'
 export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
 export { keepFile, listEvidence, putIntoBin, putIntoTray, updateEvidence } from './evidence/index.ts'
+export { listNews, markNewsSeen } from './feedback/index.ts'
 export { keepEdit } from './drafts/index.ts'
 export { endPass, givePass, listPasses, listThingsToShare } from './access/index.ts'
 export { changeCollection, createCollection } from './collections/index.ts'

@@ -9,6 +9,8 @@ import type { Language } from '@valise/core/people'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
+import { useUnsent } from '../drafts/useUnsent.ts'
+import type { Unsent } from '../drafts/useUnsent.ts'
 import { useSession } from '../people/useSession.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Done } from '../ui/Done.tsx'
@@ -23,20 +25,22 @@ import { RequirementFields } from './RequirementFields.tsx'
 import styles from './Assignments.module.css'
 
 const FEWEST_LEVELS = 2
+const NO_CHANGES: Partial<AssignmentDraft> = {}
 
 export function AssignmentForm({ assignment }: { readonly assignment: Assignment | null }) {
   const { t, i18n } = useTranslation(['assignments', 'app'])
   const memberships = useSession().memberships.filter(({ role }) => isAssessorRole(role))
   const [classId, setClassId] = useState(assignment?.classId ?? memberships[0]?.classId ?? '')
   const [language, setLanguage] = useState<Language>(i18n.language === 'es' ? 'es' : 'en')
-  const [draft, setDraft] = useState<AssignmentDraft>(() =>
-    toDraft(assignment, {
-      // In the language that is spoken; the others are written by whoever wants them.
-      scale: { en: '', es: '', [language]: t('usual.scale') },
-      terms: { en: '', es: '', [language]: t('usual.terms') },
-    }),
-  )
-  const change = (changed: Partial<AssignmentDraft>) => setDraft((present) => ({ ...present, ...changed }))
+  // In the language that is spoken; the others are written by whoever wants them.
+  const [usual] = useState(() => ({
+    scale: { en: '', es: '', [language]: t('usual.scale') },
+    terms: { en: '', es: '', [language]: t('usual.terms') },
+  }))
+  // Only what one changed lies over what is kept, so that others' changes to the rest show through.
+  const unsent = useUnsent(`/assignments/${assignment?.id ?? 'new'}`, NO_CHANGES)
+  const draft: AssignmentDraft = { ...toDraft(assignment, usual), ...unsent.value }
+  const change = (changed: Partial<AssignmentDraft>) => unsent.change({ ...unsent.value, ...changed })
   const inLanguage = (name: 'title' | 'brief' | 'scale' | 'terms', text: string) =>
     change({ [name]: { ...draft[name], [language]: text } })
   const field = (name: 'title' | 'brief' | 'scale' | 'terms') => ({
@@ -128,7 +132,7 @@ export function AssignmentForm({ assignment }: { readonly assignment: Assignment
             {...field('terms')}
           />
         </section>
-        <Keep assignment={assignment} classId={classId} draft={draft} />
+        <Keep assignment={assignment} classId={classId} draft={draft} unsent={unsent} />
       </div>
     </Screen>
   )
@@ -138,9 +142,10 @@ interface KeepProps {
   readonly assignment: Assignment | null
   readonly classId: string
   readonly draft: AssignmentDraft
+  readonly unsent: Unsent<Partial<AssignmentDraft>>
 }
 
-function Keep({ assignment, classId, draft }: KeepProps) {
+function Keep({ assignment, classId, draft, unsent }: KeepProps) {
   const { t } = useTranslation('assignments')
   const navigate = useNavigate()
   const set = useSetAssignment()
@@ -153,12 +158,16 @@ function Keep({ assignment, classId, draft }: KeepProps) {
       : null
   const onKeep = () => {
     const input = toInput(draft, assignment?.scale ?? [], () => crypto.randomUUID())
-    if (assignment) change.mutate(input)
-    else
-      set.mutate(
-        { classId, ...input, key },
-        { onSuccess: ({ id }) => void navigate(`/assignments/${id}`, { replace: true }) },
-      )
+    if (assignment) return change.mutate(input, { onSuccess: unsent.clear })
+    set.mutate(
+      { classId, ...input, key },
+      {
+        onSuccess: ({ id }) => {
+          unsent.clear()
+          void navigate(`/assignments/${id}`, { replace: true })
+        },
+      },
+    )
   }
   return (
     <div className={styles.foot}>
@@ -172,7 +181,12 @@ function Keep({ assignment, classId, draft }: KeepProps) {
         {assignment ? t('form.keep') : t('form.set')}
       </Button>
       {problem === null ? null : <span className={styles.problem}>{problem}</span>}
-      <Done>{change.isSuccess ? t('form.kept') : null}</Done>
+      {unsent.isThere ? (
+        <Button variant="text" onClick={unsent.clear}>
+          {t(assignment ? 'form.asItWas' : 'form.startAfresh')}
+        </Button>
+      ) : null}
+      <Done>{change.isSuccess && !unsent.isThere ? t('form.kept') : null}</Done>
       <Refusal error={set.error ?? change.error} />
     </div>
   )

@@ -32,7 +32,7 @@ export function AssignmentScreen() {
   if (!assesses) return <SubmitScreen key={id} id={id} />
   return (
     <Suspense fallback={<Loading />}>
-      <AssignmentForm key={assignment.data.revision} assignment={assignment.data} />
+      <AssignmentForm assignment={assignment.data} />
     </Suspense>
   )
 }

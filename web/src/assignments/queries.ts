@@ -41,6 +41,8 @@ export function useChangeAssignment({ id, revision }: Pick<Assignment, 'id' | 'r
       client.setQueryData(assignmentQueries.one(id).queryKey, assignment)
       return client.invalidateQueries({ queryKey: [...assignmentQueries.all(), 'list'] })
     },
+    // Refused as stale: what somebody else kept meanwhile shows, under one's own changes.
+    onError: () => client.invalidateQueries({ queryKey: assignmentQueries.one(id).queryKey }),
   })
 }
 

@@ -4,17 +4,27 @@ import type { DBSchema, IDBPDatabase } from 'idb'
 import { get } from '../api/index.ts'
 import type { DraftSnapshot } from './DraftSync.ts'
 
-interface Kept {
-  readonly personId: string
-  /** Where the draft's address begins, such as `/api/pages/<id>`. */
-  readonly path: string
-  readonly windowId: string
+interface Sealed {
   readonly iv: Uint8Array<ArrayBuffer>
   readonly sealed: ArrayBuffer
 }
 
+interface KeptDraft extends Sealed {
+  readonly personId: string
+  /** Where the draft's address begins, such as `/api/pages/<id>`. */
+  readonly path: string
+  readonly windowId: string
+}
+
+interface KeptWords extends Sealed {
+  readonly personId: string
+  /** The address of the screen and the field on it. */
+  readonly place: string
+}
+
 interface Shelf extends DBSchema {
-  undelivered: { key: [string, string, string]; value: Kept }
+  undelivered: { key: [string, string, string]; value: KeptDraft }
+  unsent: { key: [string, string]; value: KeptWords }
 }
 
 export interface LeftBehind {
@@ -26,6 +36,22 @@ export interface DeviceStore {
   put(path: string, snapshot: DraftSnapshot): Promise<void>
   remove(path: string, windowId: string): Promise<void>
   list(): Promise<LeftBehind[]>
+  /** What was typed at a place and not sent, as JSON. */
+  unsentAt(place: string): Promise<unknown>
+  putUnsent(place: string, value: unknown): Promise<void>
+  removeUnsent(place: string): Promise<void>
+}
+
+let present: { readonly personId: string; readonly opened: Promise<DeviceStore | null> } | null = null
+
+/** The shelf of the person who is signed in. Its key is asked for once, and again where that failed. */
+export function deviceStoreOf(personId: string): Promise<DeviceStore | null> {
+  if (present?.personId !== personId) {
+    const opened = openDeviceStore(personId)
+    opened.catch(() => (present = null))
+    present = { personId, opened }
+  }
+  return present.opened
 }
 
 /**
@@ -34,37 +60,55 @@ export interface DeviceStore {
  * Where the browser offers no storage or no encryption (a plain address, a private window), what waits lives in the
  * window alone.
  */
-export async function openDeviceStore(personId: string): Promise<DeviceStore | null> {
+async function openDeviceStore(personId: string): Promise<DeviceStore | null> {
   if (!('indexedDB' in globalThis) || !globalThis.crypto?.subtle) return null
   const [database, key] = await Promise.all([openShelf(), fetchKey()])
   return {
     put: async (path, snapshot) => {
-      const iv = crypto.getRandomValues(new Uint8Array(12))
-      const text = new TextEncoder().encode(JSON.stringify(snapshot))
-      const sealed = await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, text)
-      await database.put('undelivered', { personId, path, windowId: snapshot.windowId, iv, sealed })
+      const { windowId } = snapshot
+      await database.put('undelivered', { personId, path, windowId, ...(await seal(key, snapshot)) })
     },
     remove: (path, windowId) => database.delete('undelivered', [personId, path, windowId]),
     list: async () => {
       const range = IDBKeyRange.bound([personId], [personId, []])
       const kept = await database.getAll('undelivered', range)
       return Promise.all(
-        kept.map(async ({ path, iv, sealed }) => {
-          const text = await crypto.subtle.decrypt({ name: 'AES-GCM', iv }, key, sealed)
-          const snapshot: DraftSnapshot = JSON.parse(new TextDecoder().decode(text))
-          return { path, snapshot }
-        }),
+        kept.map(async (one) => ({ path: one.path, snapshot: await unseal<DraftSnapshot>(key, one) })),
       )
     },
+    unsentAt: async (place) => {
+      const kept = await database.get('unsent', [personId, place])
+      return kept && unseal(key, kept)
+    },
+    putUnsent: async (place, value) => {
+      await database.put('unsent', { personId, place, ...(await seal(key, value)) })
+    },
+    removeUnsent: (place) => database.delete('unsent', [personId, place]),
   }
 }
 
 function openShelf(): Promise<IDBPDatabase<Shelf>> {
-  return openDB<Shelf>('valise', 1, {
-    upgrade: (database) => {
-      database.createObjectStore('undelivered', { keyPath: ['personId', 'path', 'windowId'] })
+  return openDB<Shelf>('valise', 2, {
+    upgrade: (database, before) => {
+      if (before < 1) database.createObjectStore('undelivered', { keyPath: ['personId', 'path', 'windowId'] })
+      if (before < 2) database.createObjectStore('unsent', { keyPath: ['personId', 'place'] })
+    },
+    // A window with an older program lets go of the shelf, and keeps what waits in itself.
+    blocking: (_present, _next, event) => {
+      if (event.target instanceof IDBDatabase) event.target.close()
     },
   })
+}
+
+async function seal(key: CryptoKey, value: unknown): Promise<Sealed> {
+  const iv = crypto.getRandomValues(new Uint8Array(12))
+  const text = new TextEncoder().encode(JSON.stringify(value))
+  return { iv, sealed: await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, text) }
+}
+
+async function unseal<T>(key: CryptoKey, { iv, sealed }: Sealed): Promise<T> {
+  const text = await crypto.subtle.decrypt({ name: 'AES-GCM', iv }, key, sealed)
+  return JSON.parse(new TextDecoder().decode(text))
 }
 
 async function fetchKey(): Promise<CryptoKey> {

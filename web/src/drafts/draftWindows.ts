@@ -1,14 +1,12 @@
 // The drafts that this window has open, the news between windows, and what earlier windows left behind.
 import { noteKeeping, noteKept, noteOnDevice, noteRefused } from '../app/kept.ts'
-import { openDeviceStore } from './deviceStore.ts'
-import type { DeviceStore } from './deviceStore.ts'
+import { deviceStoreOf } from './deviceStore.ts'
 import { DraftSync } from './DraftSync.ts'
 import type { DraftPorts, DraftSnapshot, DraftState } from './DraftSync.ts'
 import { fetchDraft, sendEdit, toFailure } from './queries.ts'
 
 const KEEP_HERE_AFTER_MS = 250
 
-let store: { readonly personId: string; readonly opened: Promise<DeviceStore | null> } | null = null
 const open = new Map<string, DraftSync>()
 const between = 'BroadcastChannel' in globalThis ? new BroadcastChannel('valise-drafts') : null
 between?.addEventListener(
@@ -20,16 +18,6 @@ between?.addEventListener(
       .catch(() => undefined),
 )
 
-/** The shelf of the person who is signed in. Its key is asked for once, and again where that failed. */
-function deviceStore(personId: string): Promise<DeviceStore | null> {
-  if (store?.personId !== personId) {
-    const opened = openDeviceStore(personId)
-    opened.catch(() => (store = null))
-    store = { personId, opened }
-  }
-  return store.opened
-}
-
 /** Opens a draft in this window. One that was open before is gone on with: it may know more than what was fetched. */
 export function openDraft(personId: string, path: string, confirmed: DraftSnapshot['confirmed']): DraftSync {
   const present = open.get(path)
@@ -38,7 +26,7 @@ export function openDraft(personId: string, path: string, confirmed: DraftSnapsh
     return present
   }
   // Its key is fetched while the server can be had.
-  void deviceStore(personId).catch(() => undefined)
+  void deviceStoreOf(personId).catch(() => undefined)
   const sync = startSync(personId, path, { windowId: crypto.randomUUID(), confirmed, queue: [] })
   open.set(path, sync)
   return sync
@@ -55,7 +43,7 @@ export function deliverAll(): void {
  * @returns once all of it is delivered, or nothing more can be done for now
  */
 export async function deliverLeftBehind(personId: string): Promise<void> {
-  const shelf = await deviceStore(personId)
+  const shelf = await deviceStoreOf(personId)
   for (const { path, snapshot } of (await shelf?.list()) ?? []) {
     await navigator.locks.request(lockOf(snapshot.windowId), { ifAvailable: true }, async (lock) => {
       if (!lock || snapshot.queue.length === 0) return
@@ -100,7 +88,7 @@ function portsOf(personId: string, path: string, wasOnShelf: boolean): DraftPort
   let callOff: ReturnType<typeof setTimeout> | undefined
   let isOnShelf = wasOnShelf
   const keep = async (snapshot: DraftSnapshot) => {
-    const shelf = await deviceStore(personId)
+    const shelf = await deviceStoreOf(personId)
     if (snapshot.queue.length > 0) {
       await shelf?.put(path, snapshot)
       isOnShelf = true

@@ -6,6 +6,7 @@ import { IconArrowBackUp, IconCheck, IconMessageReply, IconRubberStamp } from '@
 import type { Submission } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useUnsent } from '../drafts/useUnsent.ts'
 import { FeedbackThread } from '../feedback/FeedbackThread.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { NotchMeter } from '../ui/NotchMeter.tsx'
@@ -92,10 +93,16 @@ function Outcome({ submission }: { readonly submission: Submission }) {
   const answer = useAnswer(submission.id)
   const { scale, revision } = submission
   const [levelId, setLevelId] = useState<string | null>(null)
-  const [asked, setAsked] = useState<string | null>(null)
+  const asked = useUnsent(`/submissions/${submission.id}#changes`, '')
+  const [wantsToAsk, setWantsToAsk] = useState(false)
+  const isAsking = wantsToAsk || asked.isThere
   const onAccept = () => levelId !== null && answer.mutate({ revision, outcome: { act: 'accept', levelId } })
-  const onAsk = () =>
-    asked !== null && answer.mutate({ revision, outcome: { act: 'ask-for-changes', words: asked } })
+  // The words stay on the device, for whoever undoes the answer and goes on writing.
+  const onAsk = () => answer.mutate({ revision, outcome: { act: 'ask-for-changes', words: asked.value } })
+  const onDontAsk = () => {
+    setWantsToAsk(false)
+    asked.clear()
+  }
   return (
     <section className={styles.outcome} aria-labelledby="level">
       <fieldset className={styles.levels}>
@@ -113,24 +120,24 @@ function Outcome({ submission }: { readonly submission: Submission }) {
           </label>
         ))}
       </fieldset>
-      {asked === null ? null : (
+      {isAsking ? (
         <TextField
-          autoFocus
+          autoFocus={wantsToAsk}
           label={t('whatToChange')}
           helperText={t('whatToChangeHint')}
           multiline
           minRows={2}
           maxRows={8}
           fullWidth
-          value={asked}
-          onChange={(event) => setAsked(event.target.value)}
+          value={asked.value}
+          onChange={(event) => asked.change(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 2000 } }}
         />
-      )}
+      ) : null}
       <Refusal error={answer.error} />
-      {asked === null ? (
+      {!isAsking ? (
         <div className={styles.acts}>
-          <Button startIcon={<IconMessageReply size={18} stroke={1.7} />} onClick={() => setAsked('')}>
+          <Button startIcon={<IconMessageReply size={18} stroke={1.7} />} onClick={() => setWantsToAsk(true)}>
             {t('ask')}
           </Button>
           <Button
@@ -146,13 +153,13 @@ function Outcome({ submission }: { readonly submission: Submission }) {
         </div>
       ) : (
         <div className={styles.acts}>
-          <Button variant="text" onClick={() => setAsked(null)}>
+          <Button variant="text" onClick={onDontAsk}>
             {t('dontAsk')}
           </Button>
           <Button
             variant="contained"
             color="primary"
-            disabled={asked.trim() === ''}
+            disabled={asked.value.trim() === ''}
             loading={answer.isPending}
             startIcon={<IconMessageReply size={18} stroke={1.7} />}
             onClick={onAsk}
@@ -161,7 +168,7 @@ function Outcome({ submission }: { readonly submission: Submission }) {
           </Button>
         </div>
       )}
-      {asked === null && levelId === null ? <p className={styles.hint}>{t('levelFirst')}</p> : null}
+      {!isAsking && levelId === null ? <p className={styles.hint}>{t('levelFirst')}</p> : null}
     </section>
   )
 }
@@ -172,7 +179,7 @@ function Answered({ submission }: { readonly submission: Submission }) {
   return (
     <section className={styles.outcome} aria-live="polite">
       <p className={styles.answered}>
-        <StateMark row={submission} />
+        <StateMark row={submission} isMine={false} />
         {submission.level ? <LevelMark received={submission.level} /> : null}
       </p>
       {submission.mayUndo ? (

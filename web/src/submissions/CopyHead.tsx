@@ -24,7 +24,7 @@ export function CopyHead({ submission }: { readonly submission: Submission }) {
         </p>
       </div>
       <p className={styles.marks}>
-        <StateMark row={submission} />
+        <StateMark row={submission} isMine={false} />
         <StayingMarks row={submission} />
       </p>
     </header>

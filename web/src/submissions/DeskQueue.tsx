@@ -86,7 +86,7 @@ function Line({ row, isCurrent }: { readonly row: SubmissionRow; readonly isCurr
           <small>{facts.join(', ')}</small>
         </span>
         <span className={styles.state}>
-          {row.lateMinutes > 0 ? <em data-kind="late">{words.late(row)}</em> : null}
+          {row.lateMinutes > 0 ? <em data-kind="late">{t('late')}</em> : null}
           {row.state === 'with-assessor' && row.n > 1 ? <em data-kind="again">{t('changed')}</em> : null}
           {row.level ? <small>{words.level(row.level)}</small> : null}
           {row.state === 'changes-asked' ? <small>{t('submissions:states.changes-asked')}</small> : null}
@@ -115,12 +115,14 @@ function OtherAssignments({
     (one) => [one.assignmentId, t('other', { title: words.title(one.title), count: one.toRead })] as const,
   )
   return (
-    <SelectField
-      label={t('assignment')}
-      value={assignmentId}
-      choices={[[assignmentId, title], ...choices]}
-      onChange={(id) => void navigate(`/review-desk/${id}`)}
-      fullWidth
-    />
+    <div>
+      <SelectField
+        label={t('assignment')}
+        value={assignmentId}
+        choices={[[assignmentId, title], ...choices]}
+        onChange={(id) => void navigate(`/review-desk/${id}`)}
+        fullWidth
+      />
+    </div>
   )
 }

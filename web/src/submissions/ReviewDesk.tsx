@@ -1,8 +1,12 @@
 // The desk itself: the queue at the left, the sealed copy in the middle, the answer at the right.
+import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
+import { IconEyeglass } from '@tabler/icons-react'
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import type { Submission } from '@valise/core/submissions'
+import type { Submission, SubmissionRow } from '@valise/core/submissions'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Link as RouterLink } from 'react-router'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { setPlace } from '../ui/place.ts'
@@ -40,12 +44,35 @@ export function ReviewDesk({ assignmentId, submissionId }: ReviewDeskProps) {
         onShelf={setShelf}
       />
       {submissionId === null ? (
-        <div className={styles.copy}>
-          <Empty>{t('pick')}</Empty>
-        </div>
+        <Begin next={queue.data?.pages[0]?.items[0]} />
       ) : (
         <Reading key={submissionId} id={submissionId} />
       )}
+    </div>
+  )
+}
+
+/** Nothing is opened by itself: the first look is written down, and the student can't take it back any more. */
+function Begin({ next }: { readonly next: SubmissionRow | undefined }) {
+  const { t } = useTranslation('desk')
+  if (!next) return <div className={styles.begin} />
+  return (
+    <div className={styles.begin}>
+      <Empty
+        action={
+          <Button
+            component={RouterLink}
+            to={`/submissions/${next.id}`}
+            variant="contained"
+            color="primary"
+            startIcon={<IconEyeglass size={18} stroke={1.7} />}
+          >
+            {t('begin', { name: next.ownerName })}
+          </Button>
+        }
+      >
+        {t('pick')}
+      </Empty>
     </div>
   )
 }
@@ -78,6 +105,9 @@ function Opened({ submission }: { readonly submission: Submission }) {
   return (
     <>
       <section className={styles.copy} aria-label={t('copyOf', { name: submission.ownerName })}>
+        <Link component={RouterLink} className={styles.back} to={`/review-desk/${submission.assignmentId}`}>
+          {t('toQueue')}
+        </Link>
         <CopyHead submission={submission} />
         <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
         <SealedPaper key={part} id={submission.id} n={part} isMine={false} />

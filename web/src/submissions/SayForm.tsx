@@ -5,6 +5,7 @@ import { LONGEST_FEEDBACK } from '@valise/core/submissions'
 import type { Submission } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useUnsent } from '../drafts/useUnsent.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -24,7 +25,7 @@ export function SayForm({ submission, part }: SayFormProps) {
   const say = useSay(submission.id)
   const [on, setOn] = useState<On>('part')
   const [isOpen, setIsOpen] = useState(false)
-  const [text, setText] = useState('')
+  const unsent = useUnsent(`/submissions/${submission.id}#feedback`, '')
   const [key, setKey] = useState(() => crypto.randomUUID())
   const onPart = submission.partList.find(({ n }) => n === part)
   // Only a page has readers of its own who could read along.
@@ -32,10 +33,10 @@ export function SayForm({ submission, part }: SayFormProps) {
   const readers = [submission.ownerName, ...submission.assessors].join(', ')
   const onSay = () =>
     say.mutate(
-      { part: on === 'part' ? part : null, isOpen: isOpen && mayBeOpen, text, key },
+      { part: on === 'part' ? part : null, isOpen: isOpen && mayBeOpen, text: unsent.value, key },
       {
         onSuccess: () => {
-          setText('')
+          unsent.clear()
           setKey(crypto.randomUUID())
         },
       },
@@ -68,15 +69,15 @@ export function SayForm({ submission, part }: SayFormProps) {
         minRows={2}
         maxRows={10}
         fullWidth
-        value={text}
-        onChange={(event) => setText(event.target.value)}
+        value={unsent.value}
+        onChange={(event) => unsent.change(event.target.value)}
         slotProps={{ htmlInput: { maxLength: LONGEST_FEEDBACK } }}
       />
       <p className={styles.readers}>
         {isOpen && mayBeOpen ? t('feedback.readOpen') : t('feedback.readBy', { readers })}
         {mayBeOpen ? null : ` ${t('feedback.onlyPrivate')}`}
       </p>
-      <Button size="small" disabled={text.trim() === ''} loading={say.isPending} onClick={onSay}>
+      <Button size="small" disabled={unsent.value.trim() === ''} loading={say.isPending} onClick={onSay}>
         {t('feedback.say')}
       </Button>
       <Refusal error={say.error} />

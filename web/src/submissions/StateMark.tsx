@@ -25,14 +25,22 @@ const icons: Readonly<Record<SubmissionState, Icon>> = {
   replaced: IconReplace,
 }
 
-export function StateMark({ row }: { readonly row: Pick<SubmissionRow, 'state' | 'openedAt'> }) {
+interface StateMarkProps {
+  readonly row: Pick<SubmissionRow, 'state' | 'openedAt'>
+  /** Whether its student reads, not who answers it. */
+  readonly isMine?: boolean
+}
+
+export function StateMark({ row, isMine = true }: StateMarkProps) {
   const { t } = useTranslation('submissions')
   const StateIcon = icons[row.state]
   const isOpened = row.state === 'with-assessor' && row.openedAt !== null
+  const state = isOpened ? 'opened' : row.state
+  const isForMe = row.state === 'with-assessor' && !isMine
   return (
     <span className={styles.mark} data-state={row.state}>
       <StateIcon size={15} stroke={1.7} aria-hidden="true" />
-      {isOpened ? t('states.opened') : t(`states.${row.state}`)}
+      {t(isForMe ? 'states.for-me' : `states.${state}`)}
     </span>
   )
 }

@@ -108,6 +108,7 @@ export const theme = createTheme({
       styleOverrides: {
         root: { background: 'var(--sheet)' },
         notchedOutline: { borderColor: 'var(--line2)', top: 0, '& legend': { display: 'none' } },
+        multiline: { padding: 0 },
         input: {
           padding: '8px 11px',
           height: '1.25em',
