@@ -1,22 +1,9 @@
 // Pages: written in place, put together from the tray, kept by themselves, published when their author says so.
 import type { Page } from '@playwright/test'
+import { addText, beginPage, kept } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
-
-const kept = (page: Page) => expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
-
-async function beginPage(page: Page, title: string) {
-  await page.goto('/pages')
-  await page.getByRole('button', { name: 'New page' }).click()
-  await page.getByLabel('Title of the page').fill(title)
-}
-
-async function addText(page: Page, words: string) {
-  await page.getByRole('button', { name: 'Text', exact: true }).click()
-  await expect(page.locator('.ProseMirror')).toBeFocused()
-  await page.keyboard.type(words)
-}
 
 const addressOf = (page: Page) => new URL(page.url()).pathname
 

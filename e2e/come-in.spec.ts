@@ -35,8 +35,10 @@ test('one click signs in as a person of the sample world', async ({ browser }) =
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Odalys.')
   await expect(page.getByRole('navigation', { name: 'Places' }).getByRole('link')).toHaveText([
     'Today',
+    /^Review desk/,
     'Classes',
     /^Opened to me/,
+    /^Assignments/,
   ])
 })
 

@@ -20,6 +20,10 @@ const open = (path: string) => async (page: Page) => {
   await page.goto(path)
 }
 
+/** Assignments are called something else in Spanish. */
+const transect = /^(Transect portfolio|Portafolio del transecto)$/
+const glasswort = /^(One plant, one season|Una planta, una estación)$/
+
 const screens: readonly Screen[] = [
   { name: 'sign-in', who: null, go: open('/') },
   { name: 'choose password', who: null, go: open('/choose-password#some-token') },
@@ -53,6 +57,15 @@ const screens: readonly Screen[] = [
   { name: 'what a link opens', who: null, go: openLink },
   { name: 'a page that a link opens', who: null, go: openLinkedPage },
   { name: 'a link that opens nothing', who: null, go: open('/no-such-link') },
+  { name: 'submissions', who: 'Wren', go: open('/submissions') },
+  { name: 'submissions, none', who: 'Nell Q', go: open('/submissions') },
+  { name: 'submit', who: 'Wren', go: openSubmit, holdsWords: true },
+  { name: 'own submission', who: 'Wren', go: follow('/submissions', glasswort), holdsWords: true },
+  { name: 'review desk', who: 'Odalys', go: openDesk },
+  { name: 'a sealed copy', who: 'Odalys', go: openCopy, holdsWords: true },
+  { name: 'assignments', who: 'Odalys', go: open('/assignments') },
+  { name: 'assignment', who: 'Odalys', go: follow('/assignments', transect) },
+  { name: 'new assignment', who: 'Odalys', go: open('/assignments/new') },
   { name: 'bin', who: 'Wren', go: open('/bin') },
   { name: 'class', who: 'Wren', go: openClass },
   { name: 'classes', who: 'Mireille', go: open('/classes') },
@@ -70,10 +83,10 @@ async function openItem(page: Page) {
   await page.keyboard.press('t')
 }
 
-function follow(path: string, name: string) {
+function follow(path: string, name: string | RegExp) {
   return async (page: Page) => {
     await page.goto(path)
-    await page.getByRole('link', { name, exact: true }).click()
+    await page.getByRole('link', { name, exact: true }).first().click()
     await expect(page).not.toHaveURL(path)
   }
 }
@@ -87,6 +100,23 @@ async function openEntry(page: Page) {
 async function openPage(page: Page) {
   await follow('/pages', 'What the creek does to its bank')(page)
   await page.locator('.picture-piece [data-choose]').first().click()
+}
+
+async function openSubmit(page: Page) {
+  await follow('/submissions', transect)(page)
+  await page.goto(`${page.url()}?mend=statement`)
+  await expect(page.getByRole('textbox').first()).toBeVisible()
+}
+
+async function openDesk(page: Page) {
+  await page.goto('/review-desk')
+  await expect(page.locator('main a[href^="/submissions/"]').first()).toBeVisible()
+}
+
+async function openCopy(page: Page) {
+  await openDesk(page)
+  await page.locator('main li a[href^="/submissions/"]').last().click()
+  await expect(page.locator('article.paper')).toBeVisible()
 }
 
 async function openGivePass(page: Page) {
@@ -123,12 +153,12 @@ const looks = [
   { name: 'with the narrow rail', colorScheme: 'light', viewport: { width: 768, height: 1024 }, axe: false },
 ] as const
 
-/** Two halves of each look, so that no worker has one long run left at the end. */
-const halves = [0, 1].map((half) => screens.filter((_, n) => n % 2 === half))
+/** Each look in thirds, so that no worker has one long run left at the end. */
+const thirds = [0, 1, 2].map((third) => screens.filter((_, n) => n % 3 === third))
 
 for (const { name, axe, ...options } of looks)
-  for (const [half, some] of halves.entries())
-    test(`every screen is accessible and whole ${name}, half ${half + 1}`, async ({ browser }) => {
+  for (const [third, some] of thirds.entries())
+    test(`every screen is accessible and whole ${name}, third ${third + 1}`, async ({ browser }) => {
       test.setTimeout(300_000)
       await forEachScreen({ browser, screens: some, ...options }, async (page, screen) => {
         const [whole, seen] = await page.evaluate(() => {
@@ -150,7 +180,7 @@ async function findingsOf(page: Page, screen: Screen): Promise<string[]> {
 
 test('every screen is whole in Spanish', async ({ browser }) => {
   test.setTimeout(240_000)
-  for (const who of ['Wren', 'Mireille'] as const) {
+  for (const who of ['Wren', 'Mireille', 'Odalys'] as const) {
     const page = await site.pageAs(browser, who)
     await page.goto('/settings')
     await page.getByText('Español', { exact: true }).click()
@@ -159,7 +189,7 @@ test('every screen is whole in Spanish', async ({ browser }) => {
     const titles = (await Promise.all(['/api/evidence?limit=200', '/api/bin'].map(titlesAt(page)))).flat()
     for (const screen of screens.filter((one) => one.who === who)) {
       await screen.go(page)
-      await expect(page.locator('h1')).toBeVisible()
+      await expect(page.locator('h1').first()).toBeVisible()
       const text = await page.locator('body').innerText()
       // A key that has no words shows as itself, with its dots.
       expect([
@@ -212,7 +242,7 @@ async function forEachScreen(
     page.on('console', onConsole).on('pageerror', onError)
     await screen.go(page)
     // A dialog hides the heading behind it from the accessibility tree, not from the eye.
-    await expect(page.locator('h1')).toBeVisible()
+    await expect(page.locator('h1').first()).toBeVisible()
     await page.waitForLoadState('networkidle')
     await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
     await look(page, screen)

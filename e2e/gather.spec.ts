@@ -1,39 +1,17 @@
 // Gathering: files come in, are named, tagged and credited, picked up, put into the bin and taken out again.
-import type { FileChooser, Page } from '@playwright/test'
+import { chooseFiles, picture } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite({ VALISE_LARGEST_FILE: '60' })
 
-const picture = (words: string) => ({
-  name: `${words}.png`,
-  mimeType: 'image/png',
-  // The smallest picture there is, with words after its end so that each file is another.
-  buffer: Buffer.concat([
-    Buffer.from(
-      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
-      'base64',
-    ),
-    Buffer.from(words),
-  ]),
-})
 const text = (name: string, words: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(words) })
-
-type Files = Parameters<FileChooser['setFiles']>[0]
-
-async function choose(page: Page, button: string, files: Files) {
-  const [chooser] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: button }).first().click(),
-  ])
-  await chooser.setFiles(files)
-}
 
 test('several files come in from Today, get their maker, and lie first in the grid', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Sefa')
   await page.goto('/evidence')
   await expect(page.getByText('No evidence yet.')).toBeVisible()
   await page.goto('/')
-  await choose(page, 'Choose files', [
+  await chooseFiles(page, 'Choose files', [
     picture('rock pool'),
     text('IMG_2041.txt', 'low water'),
     text('x.txt', ''),
@@ -167,7 +145,7 @@ test('a better file makes a version, and the first one can come back', async ({ 
   await page.goto('/evidence')
   await page.getByRole('button', { name: /^Turbidity, 400 rows/ }).click()
   const drawer = page.getByRole('region', { name: 'Turbidity, 400 rows' })
-  await choose(page, 'Replace the file', {
+  await chooseFiles(page, 'Replace the file', {
     name: 'tides2.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('day\n1\n'),
@@ -185,7 +163,7 @@ test('a better file makes a version, and the first one can come back', async ({ 
   ])
   expect(download.suggestedFilename()).toBe('tides2.csv')
 
-  await choose(page, 'Replace the file', picture('no table'))
+  await chooseFiles(page, 'Replace the file', picture('no table'))
   await expect(page.getByRole('alert')).toHaveText(/of another kind than this item, so it did not replace it/)
   await expect(drawer.getByRole('listitem')).toHaveCount(3)
 })
@@ -265,7 +243,7 @@ test('pictures that cannot be shown say why, and nothing that is kept shuts anyb
   const bomb = Buffer.from(whole)
   bomb.writeUInt32BE(60_000, 16)
   bomb.writeUInt32BE(60_000, 20)
-  await choose(page, 'Add files', [
+  await chooseFiles(page, 'Add files', [
     { name: 'huge.png', mimeType: 'image/png', buffer: bomb },
     { name: 'cut.png', mimeType: 'image/png', buffer: whole.subarray(0, 50) },
     { name: 'too large.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(0) },

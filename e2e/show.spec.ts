@@ -1,10 +1,10 @@
 // Show: pages in collections, passes for people and for whoever holds a link, and every answer with its reasons.
 import type { Browser, Page } from '@playwright/test'
+import { kept } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
 
-const kept = (page: Page) => expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
 const phone = { viewport: { width: 360, height: 740 } }
 
 /** Sharing, with a thing chosen. */

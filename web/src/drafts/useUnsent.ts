@@ -3,8 +3,6 @@ import { useCallback, useEffect, useState } from 'react'
 import { useSession } from '../people/useSession.ts'
 import { deviceStoreOf } from './deviceStore.ts'
 
-const KEEP_AFTER_MS = 250
-
 export interface Unsent<T> {
   readonly value: T
   /** Whether there is something that was not sent. */
@@ -15,7 +13,20 @@ export interface Unsent<T> {
 }
 
 const inWindow = new Map<string, unknown>()
-const waiting = new Map<string, ReturnType<typeof setTimeout>>()
+/** The writing that goes on for a place. What is typed meanwhile is written after it, the latest alone. */
+const writing = new Map<string, Promise<void>>()
+
+async function write(personId: string, place: string, nothing: unknown): Promise<void> {
+  const key = keyOf(personId, place)
+  const shelf = await deviceStoreOf(personId)
+  const value = inWindow.get(key)
+  await (value === nothing ? shelf?.removeUnsent(place) : shelf?.putUnsent(place, value))
+  if (inWindow.get(key) !== value) await write(personId, place, nothing)
+}
+
+function keyOf(personId: string, place: string): string {
+  return `${personId} ${place}`
+}
 
 /**
  * @param place the address of the screen and the field on it, such as `/submissions/<id>#feedback`
@@ -23,7 +34,7 @@ const waiting = new Map<string, ReturnType<typeof setTimeout>>()
  */
 export function useUnsent<T>(place: string, nothing: T): Unsent<T> {
   const { personId } = useSession()
-  const key = `${personId} ${place}`
+  const key = keyOf(personId, place)
   const [value, setValue] = useState<T>(() => (inWindow.get(key) as T | undefined) ?? nothing)
 
   useEffect(() => {
@@ -46,14 +57,12 @@ export function useUnsent<T>(place: string, nothing: T): Unsent<T> {
     (next: T) => {
       inWindow.set(key, next)
       setValue(next)
-      clearTimeout(waiting.get(key))
-      const put = async () => {
-        const shelf = await deviceStoreOf(personId)
-        await (next === nothing ? shelf?.removeUnsent(place) : shelf?.putUnsent(place, next))
-      }
+      if (writing.has(key)) return
       // Where the device keeps nothing, the window still has it.
-      const timer = setTimeout(() => void put().catch(() => undefined), next === nothing ? 0 : KEEP_AFTER_MS)
-      waiting.set(key, timer)
+      const written = write(personId, place, nothing)
+        .catch(() => undefined)
+        .finally(() => writing.delete(key))
+      writing.set(key, written)
     },
     [key, personId, place, nothing],
   )

@@ -26,6 +26,8 @@ interface DeskQueueProps {
 export function DeskQueue({ assignmentId, query, shelf, current, onShelf }: DeskQueueProps) {
   const { t } = useTranslation('desk')
   const words = useSubmissionWords()
+  // Beside a copy, whose it is heads the screen.
+  const Heading = current === null ? 'h1' : 'h2'
   return (
     <section className={styles.queue} aria-label={t('queue')}>
       <Fetched query={query}>
@@ -36,7 +38,7 @@ export function DeskQueue({ assignmentId, query, shelf, current, onShelf }: Desk
           const { assignment, read, toRead } = first
           return (
             <>
-              <h2>{words.title(assignment.title)}</h2>
+              <Heading className={styles.title}>{words.title(assignment.title)}</Heading>
               <p className={styles.count}>
                 <b>{t('read', { read, all: read + toRead })}</b>
                 <meter min={0} max={Math.max(1, read + toRead)} value={read} aria-hidden="true" />

@@ -24,12 +24,14 @@ import styles from './ReviewDesk.module.css'
 interface ReviewDeskProps {
   readonly assignmentId: string
   readonly submissionId: string | null
+  /** Where the queue begins: with what is to read, unless one that was read is open. */
+  readonly firstShelf?: QueueShelf
 }
 
-export function ReviewDesk({ assignmentId, submissionId }: ReviewDeskProps) {
+export function ReviewDesk({ assignmentId, submissionId, firstShelf = 'to-read' }: ReviewDeskProps) {
   const { t } = useTranslation(['desk', 'app'])
   const words = useSubmissionWords()
-  const [shelf, setShelf] = useState<QueueShelf>('to-read')
+  const [shelf, setShelf] = useState<QueueShelf>(firstShelf)
   const queue = useInfiniteQuery(submissionQueries.queue(assignmentId, shelf))
   const title = queue.data?.pages[0]?.assignment.title
   const name = title ? words.title(title) : ''

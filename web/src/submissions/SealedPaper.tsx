@@ -47,10 +47,10 @@ function Paper({ part, isMine }: { readonly part: SealedPart; readonly isMine: b
           <span>{t(isMine ? `since.mine.${part.since}` : `since.theirs.${part.since}`)}</span>
         )}
       </p>
-      <article className={styles.paper} aria-label={part.title || t('untitled')}>
+      <div className={styles.paper}>
         {/* The core's renderer built it from known parts and escaped all text; these are the bytes that were sealed. */}
         <div dangerouslySetInnerHTML={{ __html: withMarks(part) }} />
-      </article>
+      </div>
       {open === null ? null : (
         <SinceDialog
           title={t(open === 'before' ? 'since.titleBefore' : 'since.titleSince')}

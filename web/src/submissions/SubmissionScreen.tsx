@@ -1,5 +1,5 @@
 // One hand-in. Its student sees the receipt and what became of it; an assessor of the class sees it on the review desk.
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
@@ -17,13 +17,19 @@ const ReviewDesk = lazy(async () => {
 export function SubmissionScreen() {
   const { t } = useTranslation('app')
   const { id = '' } = useParams()
-  const submission = useQuery(submissionQueries.one(id))
-  if (submission.data)
+  // An assessor who goes to the next copy keeps the queue while it is fetched.
+  const submission = useQuery({ ...submissionQueries.one(id), placeholderData: keepPreviousData })
+  const isNext = submission.isPlaceholderData
+  if (submission.data && !(isNext && submission.data.isMine))
     return submission.data.isMine ? (
       <OwnSubmission key={id} submission={submission.data} />
     ) : (
       <Suspense fallback={<Loading />}>
-        <ReviewDesk assignmentId={submission.data.assignmentId} submissionId={id} />
+        <ReviewDesk
+          assignmentId={submission.data.assignmentId}
+          submissionId={id}
+          firstShelf={submission.data.state === 'with-assessor' ? 'to-read' : 'read'}
+        />
       </Suspense>
     )
   return (

@@ -161,7 +161,12 @@ export function useOpenCopy(id: string) {
   const client = useQueryClient()
   return useMutation({
     mutationFn: () => ask<Submission>('POST', `${submissionPath(id)}/open`),
-    onSuccess: (submission) => client.setQueryData(submissionQueries.one(id).queryKey, submission),
+    onSuccess: async (submission) => {
+      const { queryKey } = submissionQueries.one(id)
+      // What was asked for before it was opened must not come in after.
+      await client.cancelQueries({ queryKey })
+      client.setQueryData(queryKey, submission)
+    },
   })
 }
 

@@ -15,8 +15,8 @@ export function LatestFeedback({ items }: { readonly items: readonly Said[] }) {
   const when = useWhen()
   const words = useSubmissionWords()
   return (
-    <section className={styles.latest}>
-      <h2>{t('feedback.latest')}</h2>
+    <section className={styles.latest} aria-labelledby="latest-feedback">
+      <h2 id="latest-feedback">{t('feedback.latest')}</h2>
       <ol>
         {items.map((item) => (
           <li key={item.id}>

@@ -1,0 +1,224 @@
+// Handing in: what is missing is mended in place, what is sealed stays, and nothing that was typed is lost.
+import { createHash, createPublicKey, verify } from 'node:crypto'
+import type { Page } from '@playwright/test'
+import { chooseFiles, kept } from './support/acts.ts'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+const sixtyWords = Array.from({ length: 60 }, (_, n) => `word${n}`).join(' ')
+const readinessOf = (page: Page) => page.getByRole('region', { name: 'Readiness' })
+const panelOf = (page: Page) => page.getByRole('region', { name: 'Hand in' })
+
+async function openAssignment(page: Page, title: string) {
+  await page.goto('/submissions')
+  await page.getByRole('link', { name: title, exact: true }).first().click()
+  await expect(readinessOf(page)).toBeVisible()
+}
+
+async function agree(page: Page) {
+  await expect(panelOf(page).getByRole('checkbox').first()).toBeVisible()
+  for (const term of await panelOf(page).getByRole('checkbox').all()) await term.check()
+}
+
+/** All that this device keeps of what was not sent, as anybody finds it who opens the browser's store. */
+function unsentPlaces(page: Page): Promise<string> {
+  return page.evaluate(
+    () =>
+      new Promise<string>((resolve) => {
+        const opening = indexedDB.open('valise')
+        // Where there is no store yet, none is made.
+        opening.onupgradeneeded = () => opening.transaction?.abort()
+        opening.onerror = () => resolve('')
+        opening.onsuccess = () => {
+          const all = opening.result.transaction('unsent').objectStore('unsent').getAll()
+          all.onsuccess = () => {
+            opening.result.close()
+            resolve(all.result.map(({ place, sealed }) => place + new TextDecoder().decode(sealed)).join())
+          }
+        }
+      }),
+  )
+}
+
+test('what is missing is mended where it is named; a gap that stays is handed in by name', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await openAssignment(page, 'Transect portfolio')
+  const readiness = readinessOf(page)
+  await expect(readiness.getByText('1 of 3 there')).toBeVisible()
+  const gaps = readiness.getByRole('listitem')
+  await expect(gaps.first()).toContainText('must')
+  await expect(panelOf(page).getByText(/^Agree to each of the terms first\./)).toBeVisible()
+
+  await readiness.getByRole('button', { name: 'Write it' }).click()
+  await expect(readiness.getByText('What did you set out to find?')).toBeVisible()
+  await readiness.getByLabel(/^Statement about/).fill(sixtyWords)
+  await expect(readiness.getByText('60 words of at least 60')).toBeVisible()
+  await kept(page)
+  await expect(readiness.getByText('2 of 3 there')).toBeVisible()
+  await page.reload()
+  await expect(readiness.getByText('2 of 3 there')).toBeVisible()
+
+  await agree(page)
+  await expect(panelOf(page).getByText(/Missing: one must and no should\./)).toBeVisible()
+  await panelOf(page).getByRole('button', { name: 'Hand in with 1 gap' }).click()
+  await expect(page.getByText('With your assessor, not opened yet')).toBeVisible()
+  await expect(page.getByText('1 gap', { exact: true })).toBeVisible()
+
+  const odalys = await site.pageAs(browser, 'Odalys')
+  await odalys.goto(page.url())
+  const asked = odalys.getByRole('complementary', { name: 'Answer' })
+  await expect(asked.getByText('2 of 3 there')).toBeVisible()
+  await expect(asked.getByText(/still lacks a data table\.$/)).toBeVisible()
+})
+
+test('an item of which nobody knows who made it is declared on the way', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Sefa')
+  await page.goto('/')
+  await chooseFiles(page, 'Choose files', [
+    { name: 'tide table.txt', mimeType: 'text/plain', buffer: Buffer.from('High water 09:12') },
+  ])
+  await expect(page.getByText('In your evidence')).toBeVisible()
+  await openAssignment(page, 'After a storm')
+  await page.getByRole('button', { name: 'Add evidence' }).first().click()
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /tide table/ })
+    .click()
+  const rights = readinessOf(page).getByRole('listitem').filter({ hasText: 'Rights declared' })
+  await expect(rights).toContainText('Not declared yet: tide table.')
+  await rights.getByRole('button', { name: 'Declare rights' }).click()
+  await rights.getByRole('button', { name: 'Made by me' }).click()
+  await expect(rights.getByRole('status').first()).toHaveText('There')
+  await rights.getByRole('button', { name: 'Close' }).click()
+  await expect(rights).toContainText('1 item')
+})
+
+test('what is newer is published first; taken back until it is opened, and not after', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await openAssignment(page, 'Reading the tide')
+  const parts = page.getByRole('region', { name: 'Parts' })
+  await parts.getByRole('button', { name: 'Add pages' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Which pages go in?' })
+  await dialog.getByRole('checkbox', { name: /^What the creek does to its bank/ }).check()
+  await dialog.getByRole('button', { name: 'List 1 page' }).click()
+  const part = parts.getByRole('listitem').filter({ hasText: 'What the creek does to its bank' })
+  await expect(part).toContainText('newer changes:')
+  await part.getByRole('button', { name: 'Publish them first' }).click()
+  await expect(part).toContainText('is sealed, nothing newer.')
+  await agree(page)
+  await panelOf(page).getByRole('button', { name: 'Hand in and seal' }).click()
+  await expect(page.getByText('With your assessor, not opened yet')).toBeVisible()
+
+  await page.getByRole('button', { name: 'Take it back' }).click()
+  await expect(page.getByText('Taken back', { exact: true })).toBeVisible()
+  const odalys = await site.pageAs(browser, 'Odalys')
+  await odalys.goto(page.url())
+  await expect(odalys.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
+
+  await page.getByRole('link', { name: 'Change it and hand in again' }).click()
+  await agree(page)
+  await panelOf(page).getByRole('button', { name: 'Hand in and seal' }).click()
+  await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible()
+  await odalys.goto(page.url())
+  await expect(odalys.getByText('Checksum agrees.')).toBeVisible()
+  await page.getByRole('button', { name: 'Take it back' }).click()
+  await expect(page.getByRole('alert')).toContainText('opened')
+  await expect(page.getByText('With your assessor, opened')).toBeVisible()
+})
+
+test('the receipt proves what was handed in, without asking the school', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/submissions')
+  await page.getByRole('link', { name: 'One plant, one season' }).first().click()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Save the signed receipt' }).click(),
+  ])
+  expect(download.suggestedFilename()).toMatch(/^MB-\d{4}\.json$/)
+  const chunks: Buffer[] = []
+  for await (const chunk of await download.createReadStream()) chunks.push(Buffer.from(chunk))
+  const { receipt, signature, publicKey, manifest } = JSON.parse(Buffer.concat(chunks).toString('utf8'))
+  const key = createPublicKey(publicKey)
+  const signed = Buffer.from(signature, 'base64url')
+  expect(verify(null, Buffer.from(receipt), key, signed)).toBe(true)
+  expect(verify(null, Buffer.from(receipt.replace('Wren', 'Wrem')), key, signed)).toBe(false)
+  expect(JSON.parse(receipt).manifestSha256).toBe(createHash('sha256').update(manifest).digest('hex'))
+})
+
+test('an answer that is half written waits on the device, for its writer alone', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Odalys')
+  await page.goto('/review-desk')
+  await page.getByRole('link', { name: /^Read / }).click()
+  await expect(page.getByText('Checksum agrees.')).toBeVisible()
+  await page.getByLabel('Feedback', { exact: true }).fill('You looked twice, and')
+  await expect.poll(() => unsentPlaces(page)).toContain('#feedback')
+  expect(await unsentPlaces(page)).not.toContain('looked twice')
+  await page.reload()
+  await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('You looked twice, and')
+  await page.getByRole('button', { name: 'Send feedback' }).click()
+  await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('')
+  await page.reload()
+  await expect(page.getByText('You looked twice, and')).toBeVisible()
+  await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('')
+})
+
+test('an assignment is set, found by its students in their language, changed by two, and ended', async ({
+  browser,
+}) => {
+  const odalys = await site.pageAs(browser, 'Odalys')
+  await odalys.goto('/assignments')
+  await odalys.getByRole('link', { name: 'Set an assignment' }).click()
+  await odalys.getByLabel('Title').fill('Two winters')
+  await odalys.getByText('Spanish', { exact: true }).click()
+  await odalys.getByLabel('Title').fill('Dos inviernos')
+  await odalys.getByLabel('Due').fill('2026-12-20T17:00')
+  await odalys.getByRole('button', { name: 'A statement' }).click()
+  await odalys.getByLabel('Words at least').fill('25')
+  await expect.poll(() => unsentPlaces(odalys)).toContain('/assignments/new')
+  await odalys.reload() // what was not set yet is still there
+  await expect(odalys.getByLabel('Words at least')).toHaveValue('25')
+  await odalys.getByRole('button', { name: 'Set it for the class' }).click()
+  await expect(odalys.getByRole('heading', { level: 1 })).toHaveText('Two winters')
+
+  const tomasz = await site.pageAs(browser, 'Tomasz')
+  await tomasz.goto('/')
+  await tomasz.getByRole('button', { name: /^News/ }).click()
+  await expect(tomasz.getByText(/Two winters/).first()).toBeVisible()
+  await openAssignment(tomasz, 'Two winters')
+  await expect(readinessOf(tomasz)).toContainText('A statement about one item, of at least 25 words')
+
+  const rufus = await site.pageAs(browser, 'Rufus') // reads in Spanish
+  await rufus.goto(odalys.url())
+  await expect(rufus.getByRole('heading', { level: 1 })).toHaveText('Dos inviernos')
+  await odalys.getByLabel('Title').fill('Two winters, one bank')
+  await odalys.getByRole('button', { name: 'Keep the changes' }).click()
+  await expect(odalys.getByText('Kept.', { exact: true })).toBeVisible()
+  await rufus.getByLabel('Fecha').or(rufus.getByLabel('Vence')).first().fill('2026-12-21T17:00')
+  await rufus.getByRole('button', { name: 'Guardar los cambios' }).click()
+  await expect(rufus.getByRole('alert')).toBeVisible()
+  await rufus.getByRole('button', { name: 'Guardar los cambios' }).click()
+  await expect(rufus.getByRole('alert')).toHaveCount(0)
+  await odalys.reload()
+  await expect(odalys.getByLabel('Title')).toHaveValue('Two winters, one bank')
+  await expect(odalys.getByLabel('Due')).toHaveValue('2026-12-21T17:00')
+
+  await odalys.getByRole('button', { name: 'End the assignment' }).click()
+  await expect(odalys.getByText(/Nobody can hand in\.$/)).toBeVisible()
+  await tomasz.reload()
+  await expect(panelOf(tomasz).getByRole('button', { name: 'Hand in and seal' })).toBeDisabled()
+})
+
+test('on a phone the queue leads to a copy and back', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Odalys', { viewport: { width: 360, height: 740 }, hasTouch: true })
+  await page.goto('/review-desk')
+  await page.getByRole('link', { name: /^Nell Sorrel/ }).tap()
+  await expect(page.getByRole('heading', { level: 1, name: 'Nell Sorrel' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Queue' })).toBeHidden()
+  await page.getByRole('link', { name: 'To the queue' }).tap()
+  await expect(page.getByRole('link', { name: /^Nell Sorrel/ })).toContainText('opened')
+})

@@ -1,0 +1,55 @@
+// What several journeys do in the same way.
+import { expect } from '@playwright/test'
+import type { FileChooser, Page } from '@playwright/test'
+
+type Files = Parameters<FileChooser['setFiles']>[0]
+
+/** The smallest picture there is, with words after its end so that each file is another. */
+export const picture = (words: string) => ({
+  name: `${words}.png`,
+  mimeType: 'image/png',
+  buffer: Buffer.concat([
+    Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+      'base64',
+    ),
+    Buffer.from(words),
+  ]),
+})
+
+/** Chooses files from the device by a button. */
+export async function chooseFiles(page: Page, button: string, files: Files): Promise<void> {
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: button }).first().click(),
+  ])
+  await chooser.setFiles(files)
+}
+
+/** Waits until the top bar says that what was done is kept. */
+export async function kept(page: Page): Promise<void> {
+  await expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
+}
+
+/** A new page with a text, in the editor. */
+export async function beginPage(page: Page, title: string): Promise<void> {
+  await page.goto('/pages')
+  await page.getByRole('button', { name: 'New page' }).click()
+  await page.getByLabel('Title of the page').fill(title)
+}
+
+export async function addText(page: Page, words: string): Promise<void> {
+  await page.getByRole('button', { name: 'Text', exact: true }).click()
+  await expect(page.locator('.ProseMirror')).toBeFocused()
+  await page.keyboard.type(words)
+}
+
+/** Publishes the page that is open in the editor, with all its changes. */
+export async function publish(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Publish/ }).click()
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Publish/ })
+    .click()
+  await expect(page.getByText('No changes since')).toBeVisible()
+}

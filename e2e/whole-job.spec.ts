@@ -1,0 +1,175 @@
+// The whole job: gathered, reflected on, put on a page, into a collection, shown, handed in, answered, and the answer seen.
+import { addText, beginPage, chooseFiles, kept, picture, publish } from './support/acts.ts'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+test('from a picture on the device to a level on the page', async ({ browser }) => {
+  test.setTimeout(300_000)
+  const sefa = await site.pageAs(browser, 'Sefa')
+  const odalys = await site.pageAs(browser, 'Odalys')
+  const plan = sefa.getByRole('list', { name: 'Next steps' })
+  const step = plan.getByRole('listitem').filter({ hasText: 'Hand in One plant, one season' })
+
+  await test.step('gather', async () => {
+    await sefa.goto('/')
+    await expect(step).toContainText('0 of 2 there')
+    await chooseFiles(sefa, 'Choose files', [
+      picture('sea lavender in June'),
+      picture('sea lavender in July'),
+    ])
+    const list = sefa.getByRole('region', { name: 'Files on their way' })
+    await expect(list.getByText('In your evidence')).toHaveCount(2)
+    await list.getByRole('button', { name: 'Made by me' }).click()
+    await expect(list.getByText('Kept: made by you.')).toBeVisible()
+    await sefa.goto('/evidence')
+    await sefa.getByRole('button', { name: 'Into the tray: sea lavender in June' }).click()
+    await sefa.getByRole('button', { name: 'Into the tray: sea lavender in July' }).click()
+  })
+
+  await test.step('reflect', async () => {
+    await sefa.goto('/logbooks')
+    await sefa.getByLabel('Title of the logbook').fill('Summer on the marsh')
+    await sefa.getByRole('button', { name: 'Begin a logbook' }).click()
+    await sefa.getByRole('button', { name: 'New entry' }).click()
+    await sefa.getByLabel('Title of the entry').fill('What I had not seen')
+    await sefa.getByRole('textbox', { name: 'What you think' }).click()
+    await sefa.keyboard.type('In June I looked at the flowers only. In July I looked where they stand.')
+    await sefa.getByRole('button', { name: 'Put all beside the words' }).click()
+    await kept(sefa)
+  })
+
+  await test.step('arrange', async () => {
+    await beginPage(sefa, 'Sea lavender, June to July')
+    await addText(sefa, 'It stands where the spring tides reach, and no further.')
+    await sefa.keyboard.press('Escape')
+    await sefa.getByRole('button', { name: /^Put all in row/ }).click()
+    await sefa.getByRole('button', { name: 'Entry', exact: true }).click()
+    await sefa
+      .getByRole('dialog')
+      .getByRole('button', { name: /What I had not seen/ })
+      .click()
+    // Two on the page, and the same two beside the entry that stands on it.
+    await expect(sefa.locator('article.paper .picture-piece')).toHaveCount(4)
+    await kept(sefa)
+    await publish(sefa)
+    await sefa.goto('/collections')
+    await sefa.getByRole('button', { name: 'New collection' }).click()
+    await sefa.getByLabel('Title of the collection').fill('My first season')
+    await sefa.getByRole('button', { name: 'Add pages' }).click()
+    await sefa
+      .getByRole('dialog')
+      .getByRole('checkbox', { name: /^Sea lavender/ })
+      .check()
+    await sefa.getByRole('dialog').getByRole('button', { name: 'Add 1' }).click()
+    await kept(sefa)
+  })
+
+  await test.step('show', async () => {
+    await sefa.goto('/sharing')
+    await sefa.getByRole('button', { name: 'My first season', exact: true }).first().click()
+    await sefa.getByRole('button', { name: 'Give a pass for My first season' }).click()
+    const dialog = sefa.getByRole('dialog')
+    await dialog.getByRole('radio', { name: /^Assessors of Shore Methods/ }).check()
+    await dialog.getByRole('button', { name: 'Give the pass' }).click()
+    await expect(dialog).toBeHidden()
+    await odalys.goto('/opened-to-me')
+    await odalys.getByRole('link', { name: 'My first season' }).click()
+    await expect(odalys.getByRole('heading', { level: 1, name: 'My first season' })).toBeVisible()
+  })
+
+  await test.step('hand in', async () => {
+    await sefa.goto('/')
+    await step.getByRole('link', { name: 'Choose a page' }).click()
+    const readiness = sefa.getByRole('region', { name: 'Readiness' })
+    await readiness.getByRole('button', { name: 'Add pages' }).click()
+    const dialog = sefa.getByRole('dialog', { name: 'Which pages go in?' })
+    await dialog.getByRole('checkbox', { name: /^Sea lavender/ }).check()
+    await dialog.getByRole('button', { name: 'List 1 page' }).click()
+    await expect(readiness.getByText('2 of 2 there')).toBeVisible()
+    const panel = sefa.getByRole('region', { name: 'Hand in' })
+    await expect(panel.getByText('Odalys Fenn and Rufus Brandt-Osei, FLD-204')).toBeVisible()
+    await expect(panel.getByRole('button', { name: 'Hand in and seal' })).toBeDisabled()
+    for (const term of await panel.getByRole('checkbox').all()) await term.check()
+    await panel.getByRole('button', { name: 'Hand in and seal' }).click()
+    await expect(sefa.getByText('With your assessor, not opened yet')).toBeVisible()
+    await expect(sefa.getByText(/^MB-\d{4}$/)).toBeVisible()
+    await expect(sefa.getByRole('article')).toContainText('It stands where the spring tides reach')
+  })
+
+  await test.step('read, and ask for changes', async () => {
+    await odalys.goto('/')
+    await odalys.getByRole('link', { name: 'Read: One plant, one season' }).click()
+    await odalys.getByRole('link', { name: /^Sefa Marlowe/ }).click()
+    await expect(odalys.getByText('Checksum agrees.')).toBeVisible()
+    const copy = odalys.getByRole('article')
+    await expect(copy).toContainText('It stands where the spring tides reach')
+    await expect(copy).toContainText('In July I looked where they stand.')
+    await expect(copy.locator('.picture-piece img')).toHaveCount(4)
+    await odalys.getByLabel('Feedback', { exact: true }).fill('Good: you changed your question.')
+    await odalys.getByRole('button', { name: 'Send feedback' }).click()
+    await expect(odalys.getByRole('listitem').filter({ hasText: 'you changed your question' })).toContainText(
+      'Private',
+    )
+    await odalys.getByRole('button', { name: 'Ask for changes' }).click()
+    await odalys.getByLabel('What is to change?').fill('Say how you know where the tides reach.')
+    await odalys.getByRole('button', { name: 'Ask for changes' }).click()
+    await expect(odalys.getByRole('button', { name: 'Undo the answer' })).toBeVisible()
+  })
+
+  await test.step('change, and hand in again', async () => {
+    await sefa.goto('/')
+    await expect(
+      sefa.getByRole('region', { name: 'Latest feedback' }).getByText(/how you know where the tides/),
+    ).toBeVisible()
+    await sefa.getByRole('button', { name: /^News/ }).click()
+    await expect(sefa.getByText(/^Odalys Fenn asked for changes/).first()).toBeVisible()
+    await sefa.goto('/pages')
+    await sefa.getByRole('link', { name: 'Sea lavender, June to July' }).click()
+    const answers = sefa.getByRole('region', { name: 'Handed in' })
+    await expect(answers).toContainText('Say how you know where the tides reach.')
+    await sefa.getByRole('button', { name: /^Write in Text/ }).click()
+    await expect(sefa.locator('.ProseMirror')).toBeFocused()
+    await sefa.keyboard.press('Control+End')
+    await sefa.keyboard.type(' The line of dry weed shows it.')
+    await kept(sefa)
+    await sefa.goto('/')
+    await sefa.getByRole('link', { name: 'Read and change: One plant, one season' }).click()
+    await expect(sefa.getByText('1 newer change:')).toBeVisible()
+    await sefa.getByRole('button', { name: 'Seal the draft' }).click()
+    await expect(sefa.getByText('The draft is sealed.', { exact: true })).toBeVisible()
+    const panel = sefa.getByRole('region', { name: 'Hand in' })
+    for (const term of await panel.getByRole('checkbox').all()) await term.check()
+    await panel.getByRole('button', { name: 'Hand in and seal' }).click()
+    await expect(sefa.getByText('Hand-in 2')).toBeVisible()
+    await expect(sefa.getByText(/^MB-\d{4}$/)).toBeVisible()
+  })
+
+  await test.step('see what changed, accept, undo, accept', async () => {
+    await odalys.goto('/review-desk')
+    await odalys.goto(new URL(sefa.url()).pathname)
+    await odalys.getByRole('button', { name: '1 change since the hand-in before' }).click()
+    const changes = odalys.getByRole('dialog', { name: 'Changed since the hand-in before' })
+    await expect(changes.locator('ins')).toHaveText(' The line of dry weed shows it.')
+    await changes.getByRole('button', { name: 'Close' }).click()
+    await odalys.getByText('With help', { exact: true }).click()
+    await odalys.getByRole('button', { name: 'Accept' }).click()
+    await odalys.getByRole('button', { name: 'Undo the answer' }).click()
+    await odalys.getByText('On my own', { exact: true }).click()
+    await odalys.getByRole('button', { name: 'Accept' }).click()
+    await expect(odalys.getByText('Accepted', { exact: true }).first()).toBeVisible()
+  })
+
+  await test.step('see the answer where the work is', async () => {
+    await sefa.goto('/submissions')
+    const line = sefa.getByRole('listitem').filter({ hasText: 'Hand-in 2' })
+    await expect(line).toContainText('Accepted')
+    await expect(line).toContainText('On my own')
+    await sefa.goto('/pages')
+    await sefa.getByRole('link', { name: 'Sea lavender, June to July' }).click()
+    const answers = sefa.getByRole('region', { name: 'Handed in' })
+    await expect(answers).toContainText('On my own')
+    await sefa.getByRole('button', { name: /^News/ }).click()
+    await expect(sefa.getByText(/^Odalys Fenn accepted/).first()).toBeVisible()
+  })
+})
