@@ -29,12 +29,6 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'evidence-360-dark',
-    who: 'Wren',
-    path: '/evidence',
-    options: { viewport: { width: 360, height: 740 }, colorScheme: 'dark' },
-  },
-  {
     name: 'page',
     who: 'Wren',
     path: '/pages',
@@ -44,22 +38,12 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'page-changes',
-    who: 'Wren',
-    path: '/pages',
-    then: async (page) => {
-      await openPage(page)
-      await page.getByRole('button', { name: 'See the difference' }).click()
-    },
-  },
-  {
     name: 'page-360-dark',
     who: 'Wren',
     path: '/pages',
     then: openPage,
     options: { viewport: { width: 360, height: 740 }, colorScheme: 'dark' },
   },
-  { name: 'pages', who: 'Wren', path: '/pages' },
   {
     name: 'entry',
     who: 'Wren',
@@ -80,15 +64,6 @@ const views: readonly View[] = [
     },
   },
   { name: 'sharing', who: 'Wren', path: '/sharing' },
-  {
-    name: 'sharing-pass',
-    who: 'Wren',
-    path: '/sharing',
-    then: async (page) => {
-      await page.getByRole('button', { name: /^Give a pass for/ }).click()
-      await page.getByRole('radio', { name: /^The class/ }).check()
-    },
-  },
   {
     name: 'opened-page',
     who: 'Odalys',
@@ -111,19 +86,49 @@ const views: readonly View[] = [
     options: { viewport: { width: 360, height: 740 } },
   },
   {
+    name: 'submit',
+    who: 'Wren',
+    path: '/submissions',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Transect portfolio' }).click()
+      await expect(page.getByRole('region', { name: 'Readiness' })).toBeVisible()
+    },
+  },
+  { name: 'submissions', who: 'Wren', path: '/submissions' },
+  {
+    name: 'receipt',
+    who: 'Wren',
+    path: '/submissions',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'After a storm' }).first().click()
+      await expect(page.locator('article.paper')).toBeVisible()
+    },
+  },
+  {
+    name: 'review-desk',
+    who: 'Odalys',
+    path: '/',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Read: One plant, one season' }).click()
+      await page.getByRole('link', { name: /^Wren/ }).click()
+      await page.getByText('On my own', { exact: true }).click()
+      await page.getByLabel('Feedback', { exact: true }).fill('Good: you counted the dull strip as well.')
+      await expect(page.getByText('Checksum agrees.')).toBeVisible()
+    },
+  },
+  {
+    name: 'assignment',
+    who: 'Odalys',
+    path: '/assignments',
+    then: (page) => page.getByRole('link', { name: 'Transect portfolio' }).click(),
+  },
+  {
     name: 'class',
     who: 'Wren',
     path: '/',
     then: (page) => page.getByRole('link', { name: 'Class', exact: true }).click(),
   },
   { name: 'people', who: 'Mireille', path: '/people' },
-  {
-    name: 'person-dark',
-    who: 'Mireille',
-    path: '/people?text=juno',
-    then: (page) => page.getByRole('link', { name: 'Juno Castellane' }).click(),
-    options: { colorScheme: 'dark' },
-  },
   { name: 'records', who: 'Mireille', path: '/records' },
 ]
 
