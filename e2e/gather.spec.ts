@@ -179,6 +179,7 @@ test('the bin gives back what was put there, until it is removed for good', asyn
   }
   await putIntoBin()
   await page.getByRole('button', { name: 'Take it out again' }).click()
+  await expect(page.getByText('Curlew at the creek is in the bin.')).toHaveCount(0)
   await expect(page.getByRole('button', { name: /^Curlew at the creek/ })).toBeVisible()
   await putIntoBin()
   await page.getByRole('link', { name: 'Bin' }).click()

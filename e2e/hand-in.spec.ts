@@ -81,7 +81,7 @@ test('an item of which nobody knows who made it is declared on the way', async (
     { name: 'tide table.txt', mimeType: 'text/plain', buffer: Buffer.from('High water 09:12') },
   ])
   await expect(page.getByText('In your evidence')).toBeVisible()
-  await openAssignment(page, 'After a storm')
+  await openAssignment(page, 'One plant, one season')
   await page.getByRole('button', { name: 'Add evidence' }).first().click()
   await page
     .getByRole('dialog')

@@ -14,6 +14,8 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
   await test.step('gather', async () => {
     await sefa.goto('/')
     await expect(step).toContainText('0 of 2 there')
+    // Due before Sefa came.
+    await expect(plan).not.toContainText('After a storm')
     await chooseFiles(sefa, 'Choose files', [
       picture('sea lavender in June'),
       picture('sea lavender in July'),

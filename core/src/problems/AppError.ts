@@ -1,7 +1,9 @@
 // The one error that a person can act on; everything else that is thrown is a defect.
 import type { ErrorCode } from './errorCodes.ts'
-import { fillSentence, reasonSentences } from './reasons.ts'
-import type { FieldReason, Reason, ReasonParams } from './reasons.ts'
+import { fillSentence } from './fillSentence.ts'
+import type { ReasonParams } from './fillSentence.ts'
+import { reasonSentences } from './reasons.ts'
+import type { FieldReason, Reason } from './reasons.ts'
 
 /** What is wrong with one field: `path` is a JSON Pointer (RFC 6901) into what was sent. */
 export interface FieldProblem {

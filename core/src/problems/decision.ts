@@ -1,7 +1,8 @@
 // The answer of a rule: yes, or no with the reason for it.
 import { AppError } from './AppError.ts'
 import type { ErrorCode } from './errorCodes.ts'
-import type { Reason, ReasonParams } from './reasons.ts'
+import type { ReasonParams } from './fillSentence.ts'
+import type { Reason } from './reasons.ts'
 
 export type Decision =
   | { readonly allowed: true }

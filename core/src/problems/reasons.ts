@@ -118,11 +118,3 @@ export const fieldSentences = {
 } as const
 
 export type FieldReason = keyof typeof fieldSentences
-
-/** Values that a sentence names. */
-export type ReasonParams = Readonly<Record<string, string | number>>
-
-/** The English sentence with its values filled in; a value that is missing leaves its place empty. */
-export function fillSentence(sentence: string, params: ReasonParams = {}): string {
-  return sentence.replace(/\{\{(\w+)\}\}/g, (_, name: string) => String(params[name] ?? ''))
-}

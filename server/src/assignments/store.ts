@@ -56,10 +56,20 @@ export function countAssignments(reader: Reader, actor: PersonActor): Promise<nu
   )
 }
 
-/** Assignments that still run, for a student of their classes; what is due first stands first. */
+/** Assignments that still run, for a student of their classes; what was due before they came is not asked of them. */
 export async function listRunning(reader: Reader, actor: PersonActor): Promise<Assignment[]> {
+  const wasThere = presentMembers(reader)
+    .where({ 'memberships.personId': actor.personId, 'memberships.role': 'student' })
+    .where('memberships.classId', reader.sql.ref('assignments.classId'))
+    .where((due) =>
+      due
+        .whereNull('assignments.dueAt')
+        .orWhereNull('memberships.fromAt')
+        .orWhere('memberships.fromAt', '<', reader.sql.ref('assignments.dueAt')),
+    )
+    .select('memberships.classId')
   const rows: AssignmentRecord[] = await assignmentRows(reader)
-    .modify(assignmentScope(reader, actor, 'student'))
+    .whereExists(wasThere)
     .whereNull('assignments.endedAt')
     .orderBy([{ column: 'assignments.setAt', order: 'desc' }, { column: 'assignments.id' }])
     .limit(MOST_RUNNING)

@@ -104,6 +104,15 @@ describeEachDatabase('submissions', (open) => {
     expect((await wren.get('/api/today')).body.steps).toMatchObject([{ kind: 'hand-in', there: 3, gaps: [] }])
   })
 
+  it('ask nothing of whoever came after it was due', async () => {
+    const { school, wren, odalys } = await start()
+    const setDue = (dueLocal: string) => setAssignment(odalys, school.classes.methods, { dueLocal })
+    const [before, after] = [await setDue('2026-08-31T17:00'), await setDue('2026-09-01T17:00')]
+    expect((await wren.get('/api/today')).body.steps).toMatchObject([{ assignmentId: after }])
+    // Who wants to can hand it in all the same.
+    expect((await wren.get(`/api/assignments/${before}/hand-in`)).status).toBe(200)
+  })
+
   it('offer the published copy of a page or its draft, and say what is newer', async () => {
     const { school, wren, odalys, addPage } = await start()
     const assignment = await setAssignment(odalys, school.classes.methods)

@@ -1,14 +1,18 @@
 // Server data: when it is fetched again, and what a refusal means to the whole screen.
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query'
 import { ApiProblem } from '../api/index.ts'
+import { needWords } from '../words/i18n.ts'
 import { noteKeeping, noteKept, noteRefused } from './kept.ts'
 import { loseSession } from './lostSession.ts'
 
+/** On the first screen nothing has gone wrong before; without its words the server's own sentence stands. */
+const bringProblemWords = () => void needWords('problems').catch(() => undefined)
 const isLostSession = (error: unknown) => error instanceof ApiProblem && error.reason === 'signed-out'
 
 export const queryClient = new QueryClient({
   queryCache: new QueryCache({
     onError: (error) => {
+      bringProblemWords()
       if (isLostSession(error)) loseSession()
     },
   }),
@@ -20,6 +24,7 @@ export const queryClient = new QueryClient({
       if (mutation.meta?.kept) noteKept()
     },
     onError: (error, _variables, _context, mutation) => {
+      bringProblemWords()
       if (mutation.meta?.kept) noteRefused()
       if (isLostSession(error)) loseSession()
     },

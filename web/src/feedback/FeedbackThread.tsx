@@ -14,7 +14,7 @@ interface FeedbackThreadProps {
 }
 
 export function FeedbackThread({ items, nameOfPart, empty }: FeedbackThreadProps) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation(['submissions', 'work'])
   const when = useWhen()
   if (items.length === 0) return empty === undefined ? null : <p className={styles.empty}>{empty}</p>
   return (
@@ -40,7 +40,7 @@ export function FeedbackThread({ items, nameOfPart, empty }: FeedbackThreadProps
             {item.isRequest ? (
               <p className={styles.request}>
                 <IconMessageReply size={15} stroke={1.7} aria-hidden="true" />
-                {t('states.changes-asked')}
+                {t('work:states.changes-asked')}
               </p>
             ) : null}
           </div>

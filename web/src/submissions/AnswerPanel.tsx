@@ -40,7 +40,7 @@ export function AnswerPanel({ submission, part }: AnswerPanelProps) {
 
 /** What was asked, and whether it was there when it was handed in. */
 function Requirements({ submission }: { readonly submission: Submission }) {
-  const { t } = useTranslation(['desk', 'submissions'])
+  const { t } = useTranslation(['desk', 'submissions', 'work'])
   const words = useSubmissionWords()
   const { requirements, readiness } = submission
   if (requirements.length === 0) return null
@@ -48,7 +48,7 @@ function Requirements({ submission }: { readonly submission: Submission }) {
   return (
     <section>
       <h2 className={styles.heading}>
-        {t('asked')} <small>{t('submissions:readiness.there', { there, of: readiness.length })}</small>
+        {t('asked')} <small>{t('work:readiness.there', { there, of: readiness.length })}</small>
       </h2>
       <ul className={styles.asked}>
         {requirements.map((requirement) => {
@@ -62,9 +62,7 @@ function Requirements({ submission }: { readonly submission: Submission }) {
               </span>
               <em>
                 {isThere ? <IconCheck size={15} stroke={2} aria-hidden="true" /> : null}
-                {isThere
-                  ? t('submissions:readiness.isThere')
-                  : t(`submissions:weights.${requirement.weight}`)}
+                {isThere ? t('submissions:readiness.isThere') : t(`work:weights.${requirement.weight}`)}
               </em>
             </li>
           )

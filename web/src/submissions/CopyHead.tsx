@@ -5,7 +5,8 @@ import { useTranslation } from 'react-i18next'
 import { Seal } from '../ui/Seal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { submissionQueries } from './queries.ts'
-import { StateMark, StayingMarks } from './StateMark.tsx'
+import { StateMark } from './StateMark.tsx'
+import { StayingMarks } from './StayingMarks.tsx'
 import styles from './ReviewDesk.module.css'
 
 export function CopyHead({ submission }: { readonly submission: Submission }) {

@@ -72,7 +72,7 @@ export function DeskQueue({ assignmentId, query, shelf, current, onShelf }: Desk
 }
 
 function Line({ row, isCurrent }: { readonly row: SubmissionRow; readonly isCurrent: boolean }) {
-  const { t } = useTranslation(['desk', 'submissions'])
+  const { t } = useTranslation(['desk', 'submissions', 'work'])
   const when = useWhen()
   const words = useSubmissionWords()
   const facts = [
@@ -91,7 +91,7 @@ function Line({ row, isCurrent }: { readonly row: SubmissionRow; readonly isCurr
           {row.lateMinutes > 0 ? <em data-kind="late">{t('late')}</em> : null}
           {row.state === 'with-assessor' && row.n > 1 ? <em data-kind="again">{t('changed')}</em> : null}
           {row.level ? <small>{words.level(row.level)}</small> : null}
-          {row.state === 'changes-asked' ? <small>{t('submissions:states.changes-asked')}</small> : null}
+          {row.state === 'changes-asked' ? <small>{t('work:states.changes-asked')}</small> : null}
           {row.state === 'with-assessor' && row.openedAt !== null ? <small>{t('opened')}</small> : null}
         </span>
       </Link>

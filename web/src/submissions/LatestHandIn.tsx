@@ -8,7 +8,8 @@ import { Link as RouterLink } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { submissionQueries, useTakeBack } from './queries.ts'
-import { NumberMark, StateMark, StayingMarks } from './StateMark.tsx'
+import { StateMark } from './StateMark.tsx'
+import { NumberMark, StayingMarks } from './StayingMarks.tsx'
 import styles from './Submit.module.css'
 
 export function LatestHandIn({ handIn: { latest } }: { readonly handIn: HandIn }) {

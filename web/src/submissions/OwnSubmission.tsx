@@ -20,7 +20,8 @@ import { submissionQueries, useTakeBack } from './queries.ts'
 import { ReceiptSlip } from './ReceiptSlip.tsx'
 import { SayForm } from './SayForm.tsx'
 import { SealedPaper } from './SealedPaper.tsx'
-import { StateMark, StayingMarks } from './StateMark.tsx'
+import { StateMark } from './StateMark.tsx'
+import { StayingMarks } from './StayingMarks.tsx'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './OwnSubmission.module.css'
 
@@ -132,7 +133,7 @@ function Panel({ submission, part }: { readonly submission: Submission; readonly
 }
 
 function Said({ submission, part }: { readonly submission: Submission; readonly part: number }) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation(['submissions', 'work'])
   const feedback = useQuery(submissionQueries.feedback(submission.id))
   const nameOf = (n: number) => submission.partList.find((one) => one.n === n)?.title ?? ''
   if (submission.number === null) return null
@@ -145,7 +146,7 @@ function Said({ submission, part }: { readonly submission: Submission; readonly 
         {(items) => <FeedbackThread items={items} nameOfPart={nameOf} empty={t('feedback.none')} />}
       </Fetched>
       <details className={styles.reply}>
-        <summary>{t('feedback.reply')}</summary>
+        <summary>{t('work:feedback.reply')}</summary>
         <SayForm submission={submission} part={part} />
       </details>
     </section>

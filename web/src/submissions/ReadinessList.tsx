@@ -23,7 +23,7 @@ const MendStatement = lazy(async () => {
 })
 
 export function ReadinessList({ handIn }: { readonly handIn: HandIn }) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation(['submissions', 'work'])
   const { readiness } = handIn
   const there = readiness.filter(({ isThere }) => isThere)
   // Which one is being mended lies in the address, so that Today can lead right to it.
@@ -44,7 +44,7 @@ export function ReadinessList({ handIn }: { readonly handIn: HandIn }) {
         {readiness.length > 0 ? (
           <>
             <ReadinessDashes there={there.length} of={readiness.length} />
-            <b>{t('readiness.there', { there: there.length, of: readiness.length })}</b>
+            <b>{t('work:readiness.there', { there: there.length, of: readiness.length })}</b>
           </>
         ) : null}
       </div>
@@ -77,7 +77,7 @@ interface RowProps {
 }
 
 function Row({ line, band, requirement, handIn, isOpen, onOpen }: RowProps) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation(['submissions', 'work'])
   const words = useSubmissionWords()
   const name = requirement ? words.wanted(requirement) : ''
   return (
@@ -89,7 +89,7 @@ function Row({ line, band, requirement, handIn, isOpen, onOpen }: RowProps) {
       <div className={styles.line}>
         <span className={styles.bar} />
         <span className={styles.weight} data-weight={line.weight}>
-          {t(`weights.${line.weight}`)}
+          {t(`work:weights.${line.weight}`)}
         </span>
         <div className={styles.words}>
           <b>{name}</b>
@@ -102,7 +102,7 @@ function Row({ line, band, requirement, handIn, isOpen, onOpen }: RowProps) {
           </span>
         ) : (
           <Button size="small" aria-expanded={isOpen} onClick={() => onOpen(!isOpen)}>
-            {isOpen ? t('readiness.close') : t(`mend.${line.kind}`)}
+            {isOpen ? t('readiness.close') : t(`work:mend.${line.kind}`)}
           </Button>
         )}
       </div>

@@ -12,7 +12,8 @@ import { Screen } from '../ui/Screen.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { LevelMark } from './LevelMark.tsx'
 import { submissionQueries } from './queries.ts'
-import { NumberMark, StateMark, StayingMarks } from './StateMark.tsx'
+import { StateMark } from './StateMark.tsx'
+import { NumberMark, StayingMarks } from './StayingMarks.tsx'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './Submissions.module.css'
 
@@ -56,7 +57,7 @@ export function SubmissionsScreen() {
 }
 
 function Open({ steps }: { readonly steps: readonly NextStep[] }) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation(['submissions', 'work'])
   const when = useWhen()
   const words = useSubmissionWords()
   if (steps.length === 0) return null
@@ -77,7 +78,7 @@ function Open({ steps }: { readonly steps: readonly NextStep[] }) {
               {step.of > 0 ? (
                 <>
                   <ReadinessDashes there={step.there} of={step.of} />{' '}
-                  {t('readiness.there', { there: step.there, of: step.of })}
+                  {t('work:readiness.there', { there: step.there, of: step.of })}
                 </>
               ) : null}
               {step.latest ? <StateMark row={step.latest} /> : null}
@@ -93,7 +94,6 @@ function Open({ steps }: { readonly steps: readonly NextStep[] }) {
 }
 
 function Handed({ row }: { readonly row: SubmissionRow }) {
-  const { t } = useTranslation('submissions')
   const when = useWhen()
   const words = useSubmissionWords()
   return (
@@ -107,7 +107,7 @@ function Handed({ row }: { readonly row: SubmissionRow }) {
         <StayingMarks row={row} />
       </span>
       <span className={styles.time}>
-        <NumberMark number={row.number} /> {t('list.at', { time: when.dayTime(row.requestedAt) })}
+        <NumberMark number={row.number} /> {when.dayTime(row.requestedAt)}
       </span>
     </li>
   )

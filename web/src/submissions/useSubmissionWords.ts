@@ -26,7 +26,7 @@ export interface SubmissionWords {
 }
 
 export function useSubmissionWords(): SubmissionWords {
-  const { t, i18n } = useTranslation('submissions')
+  const { t, i18n } = useTranslation(['work', 'submissions'])
   const title = (text: Localized) => textIn(text, i18n.language)
   const list = (parts: readonly string[]) =>
     new Intl.ListFormat(i18n.language, { type: 'conjunction' }).format(parts)
@@ -53,20 +53,25 @@ export function useSubmissionWords(): SubmissionWords {
     list,
     title,
     level: ({ level }) => title(level.name),
-    late: ({ lateMinutes }) => (lateMinutes > 0 ? t('late', { span: span(lateMinutes) }) : ''),
+    late: ({ lateMinutes }) => (lateMinutes > 0 ? t('submissions:late', { span: span(lateMinutes) }) : ''),
     until: (at, now) => {
       const minutes = minutesBetween(now, at)
       return minutes >= 0 ? t('in', { span: span(minutes) }) : t('ago', { span: span(-minutes) })
     },
     wanted: (requirement) => {
-      if (requirement.kind === 'rights') return t('wanted.rights')
+      if (requirement.kind === 'rights') return t('submissions:wanted.rights')
       if (requirement.kind === 'statement')
-        return t(requirement.questions.length > 0 ? 'wanted.statementAlong' : 'wanted.statement', {
-          count: requirement.words,
-        })
+        return t(
+          requirement.questions.length > 0
+            ? 'submissions:wanted.statementAlong'
+            : 'submissions:wanted.statement',
+          {
+            count: requirement.words,
+          },
+        )
       return requirement.pieces.length === 0
-        ? t('wanted.anyPage')
-        : t('wanted.page', { pieces: pieces(requirement.pieces) })
+        ? t('submissions:wanted.anyPage')
+        : t('submissions:wanted.page', { pieces: pieces(requirement.pieces) })
     },
     found: (line, requirement) => {
       switch (line.kind) {

@@ -11,7 +11,7 @@ import { useWhen } from '../ui/useWhen.ts'
 import styles from './LatestFeedback.module.css'
 
 export function LatestFeedback({ items }: { readonly items: readonly Said[] }) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation('work')
   const when = useWhen()
   const words = useSubmissionWords()
   return (

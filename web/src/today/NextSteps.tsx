@@ -14,7 +14,7 @@ const GAPS_SHOWN = 3
 const SOON_MS = 36 * 3_600_000
 
 export function NextSteps({ plan }: { readonly plan: TodayPlan }) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation('work')
   return (
     <>
       {plan.steps.length > 0 ? (
@@ -43,7 +43,7 @@ interface StepProps {
 }
 
 function Step({ step, now, isFirst }: StepProps) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation('work')
   const when = useWhen()
   const words = useSubmissionWords()
   const { assignmentId, dueAt, gaps, there, of, kind, latest } = step
@@ -108,7 +108,7 @@ function Reading({
   readonly reading: TodayPlan['reading'][number]
   readonly isFirst: boolean
 }) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation('work')
   const when = useWhen()
   const words = useSubmissionWords()
   const title = words.title(reading.title)
@@ -142,7 +142,7 @@ function Reading({
 
 /** What was handed in and is somewhere else now; nothing has to be done about it. */
 function WithAssessors({ plan }: { readonly plan: TodayPlan }) {
-  const { t } = useTranslation('submissions')
+  const { t } = useTranslation('work')
   const when = useWhen()
   const words = useSubmissionWords()
   if (plan.withAssessors.length === 0) return null
@@ -156,7 +156,7 @@ function WithAssessors({ plan }: { readonly plan: TodayPlan }) {
               {words.title(row.title)}
             </Link>
             <StateMark row={row} />
-            <span>{t('list.at', { time: when.dayTime(row.requestedAt) })}</span>
+            <span>{when.dayTime(row.requestedAt)}</span>
           </li>
         ))}
       </ul>

@@ -113,15 +113,11 @@ const UploadList = lazy(async () => {
   return { default: (await import('../evidence/UploadList.tsx')).UploadList }
 })
 
-const NextSteps = lazy(async () => {
-  await needWords('submissions')
-  return { default: (await import('./NextSteps.tsx')).NextSteps }
-})
+const NextSteps = lazy(async () => ({ default: (await import('./NextSteps.tsx')).NextSteps }))
 
-const LatestFeedback = lazy(async () => {
-  await needWords('submissions')
-  return { default: (await import('./LatestFeedback.tsx')).LatestFeedback }
-})
+const LatestFeedback = lazy(async () => ({
+  default: (await import('./LatestFeedback.tsx')).LatestFeedback,
+}))
 
 /** The day in one sentence: what is due first, else what is to be read. */
 function useSentence(): (plan: TodayPlan, studies: boolean) => string {

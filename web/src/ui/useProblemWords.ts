@@ -12,7 +12,7 @@ export interface ProblemWords {
 }
 
 export function useProblemWords(): ProblemWords {
-  const { t, i18n } = useTranslation('problems')
+  const { t, i18n } = useTranslation(['problems', 'app'])
   // Reasons come from the server as text; one that this build does not know keeps the server's own sentence.
   const words = (group: 'reasons' | 'fields', reason: string, params: ReasonParams | undefined) => {
     const sentence: unknown = i18n.getResource(i18n.language, 'problems', `${group}.${reason}`)
@@ -21,6 +21,7 @@ export function useProblemWords(): ProblemWords {
   return {
     sentence: (error) => {
       if (!(error instanceof ApiProblem)) return t('reasons.unexpected')
+      if (error.reason === 'unreachable') return t('app:states.unreachable')
       return words('reasons', error.reason, error.params) ?? error.message
     },
     field: (error, path) => {

@@ -19,6 +19,7 @@ const screenLoaders = {
     evidence: async () => (await import('./en/evidence.json')).default,
     pages: async () => (await import('./en/pages.json')).default,
     people: async () => (await import('./en/people.json')).default,
+    problems: async () => (await import('./en/problems.ts')).problems,
     reading: async () => (await import('./en/reading.json')).default,
     records: async () => (await import('./en/records.json')).default,
     reflections: async () => (await import('./en/reflections.json')).default,
@@ -33,6 +34,7 @@ const screenLoaders = {
     evidence: async () => (await import('./es/evidence.json')).default,
     pages: async () => (await import('./es/pages.json')).default,
     people: async () => (await import('./es/people.json')).default,
+    problems: async () => (await import('./es/problems.json')).default,
     reading: async () => (await import('./es/reading.json')).default,
     records: async () => (await import('./es/records.json')).default,
     reflections: async () => (await import('./es/reflections.json')).default,
@@ -63,7 +65,8 @@ export async function startWords(): Promise<void> {
     defaultNS: 'app',
     resources: { [language]: await loaders[language]() },
     interpolation: { escapeValue: false },
-    react: { useSuspense: false },
+    // What is shown follows words that come in later.
+    react: { useSuspense: false, bindI18nStore: 'added' },
   })
   document.documentElement.lang = language
   markStarted()
@@ -81,11 +84,15 @@ export async function speak(language: Language): Promise<void> {
   remember(language)
 }
 
-/** Fetches the words of a screen before it is shown; from then on they follow the language. */
+/**
+ * Fetches the words of a screen before it is shown; from then on they follow the language. What may go wrong there comes
+ * along, so that it can be said when the server is away.
+ */
 export async function needWords(name: ScreenWords): Promise<void> {
   await started
-  needed.add(name)
-  await fetchWords(wanted, name)
+  const names = [name, 'problems'] as const
+  for (const one of names) needed.add(one)
+  await Promise.all(names.map((one) => fetchWords(wanted, one)))
 }
 
 async function fetchWords(language: Language, name: ScreenWords): Promise<void> {

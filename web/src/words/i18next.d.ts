@@ -9,6 +9,7 @@ import type evidence from './en/evidence.json'
 import type { en } from './en/index.ts'
 import type pages from './en/pages.json'
 import type people from './en/people.json'
+import type { problems } from './en/problems.ts'
 import type reading from './en/reading.json'
 import type records from './en/records.json'
 import type reflections from './en/reflections.json'
@@ -26,6 +27,7 @@ declare module 'i18next' {
       evidence: typeof evidence
       pages: typeof pages
       people: typeof people
+      problems: typeof problems
       reading: typeof reading
       records: typeof records
       reflections: typeof reflections

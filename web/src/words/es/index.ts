@@ -1,8 +1,8 @@
 // Spanish, as every screen needs it. What single screens say comes with them.
 import app from './app.json'
 import feedback from './feedback.json'
-import problems from './problems.json'
 import things from './things.json'
 import today from './today.json'
+import work from './work.json'
 
-export const es = { app, feedback, problems, things, today }
+export const es = { app, feedback, things, today, work }
