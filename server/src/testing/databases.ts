@@ -12,7 +12,7 @@ import type { Database } from '../database/index.ts'
 /** The moment at which every test begins. */
 export const TEST_START = '2026-11-26T10:42:00.000Z'
 
-type OpenDatabase = (options?: { clock?: Clock; migrated?: boolean }) => Promise<Database>
+export type OpenDatabase = (options?: { clock?: Clock; migrated?: boolean }) => Promise<Database>
 
 const opened: (() => Promise<void>)[] = []
 afterAll(async () => {

@@ -21,3 +21,4 @@ export {
   statementWanted,
 } from './handingIn.ts'
 export type { WantedPart } from './handingIn.ts'
+export { accept, answer, ask, newsKinds, startSealed, startSubmissions } from './submissionWorld.ts'

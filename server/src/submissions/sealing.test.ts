@@ -1,0 +1,155 @@
+// Sealing: what a copy holds, that it stays, and what happens where it can't be made.
+import { createHash, createPublicKey, verify } from 'node:crypto'
+import { newTextPiece, textOf } from '@valise/core/pages'
+import {
+  choose,
+  describeEachDatabase,
+  handInChosen,
+  handInSealed,
+  makePicture,
+  newsKinds,
+  sendEdit,
+  setAssignment,
+  startSealed,
+  startSubmissions,
+  upload,
+  writeText,
+} from '../testing/index.ts'
+
+describeEachDatabase('sealed copies', (open) => {
+  it('are sealed with everything that they show, under a manifest and a signed receipt', async () => {
+    const { site, wren, id, reader } = await startSealed(open)
+    const { body } = await wren.get(`/api/submissions/${id}`)
+    expect(body).toMatchObject({ state: 'with-assessor', number: 'MB-0001', n: 1, lateMinutes: 0, gaps: 1 })
+    const paths = (await reader()('sealedFiles').orderBy('path')).map(({ path }) => path)
+    expect(paths).toEqual([
+      expect.stringMatching(/^files\/.*-1-screen\.webp$/),
+      ...['manifest.json', 'paper.css', 'parts/1/document.json', 'parts/1/index.html', 'submission.json'],
+    ])
+    const proof = (await wren.get(`/api/submissions/${id}/receipt`)).body
+    const signed = Buffer.from(proof.receipt)
+    const key = createPublicKey(proof.publicKey)
+    expect(verify(null, signed, key, Buffer.from(proof.signature, 'base64url'))).toBe(true)
+    expect(
+      verify(null, Buffer.from(`${proof.receipt} `), key, Buffer.from(proof.signature, 'base64url')),
+    ).toBe(false)
+    const manifestSha256 = createHash('sha256').update(proof.manifest).digest('hex')
+    expect(JSON.parse(proof.receipt)).toMatchObject({
+      ...{ manifestSha256, number: 'MB-0001', gaps: ['rights'] },
+      from: { shownName: 'Wren Adeyemi-Holt', fullName: 'Wren Adeyemi-Holt' },
+    })
+    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6 })
+    expect(await newsKinds(wren)).toContain('copy-sealed')
+    // Sealing again, as after a server that stopped, changes nothing.
+    await reader()('jobs').select()
+    await site.services.jobs.drain()
+    expect((await wren.get('/api/submissions')).body).toMatchObject({
+      count: 1,
+      items: [{ number: 'MB-0001' }],
+    })
+  })
+
+  it('stay as they were whatever becomes of the page and its things', async () => {
+    const { wren, odalys, id, page, site, pass } = await startSealed(open)
+    const partOf = async () => (await odalys.get(`/api/submissions/${id}/parts/1`)).body
+    const before = await partOf()
+    expect(before.html).toContain('Transect 3 at low water')
+    expect(before.html).toContain(`src="/api/submissions/${id}/files/`)
+    const [, address = ''] = /src="([^"]+)"/.exec(before.html) ?? []
+    expect((await odalys.get(address)).status).toBe(200)
+    await sendEdit(wren, `/api/pages/${page.id}`, { base: 2, operations: [writeText('t', 'All new')] })
+    await wren.put(`/api/pages/${page.id}/bin`, undefined)
+    await wren.delete(`/api/pages/${page.id}`)
+    await wren.put(`/api/evidence/${page.evidenceId}/bin`, undefined)
+    await wren.delete(`/api/evidence/${page.evidenceId}`)
+    pass(3 * 24 * 60)
+    await site.services.jobs.drain()
+    pass(3 * 24 * 60)
+    await site.services.jobs.drain()
+    await odalys.signIn('odalys')
+    expect((await partOf()).html).toBe(before.html)
+    expect((await odalys.get(address)).status).toBe(200)
+    expect((await odalys.get(`/api/submissions/${id}/check`)).body.agrees).toBe(true)
+  })
+
+  it('tell when the bytes of a copy no longer agree', async () => {
+    const { site, odalys, id } = await startSealed(open)
+    const put = site.services.files.open.bind(site.services.files)
+    Object.assign(site.services.files, {
+      open: async (sha256: string) => {
+        const stream = await put(sha256)
+        const [first] = await stream.toArray()
+        return [Buffer.concat([Buffer.from(first), Buffer.from('x')])]
+      },
+    })
+    expect((await odalys.get(`/api/submissions/${id}/check`)).body.agrees).toBe(false)
+  })
+
+  it('wait for pictures that are still being made', async () => {
+    const { site, school, wren, odalys, pass } = await startSubmissions(open)
+    const assignment = await setAssignment(odalys, school.classes.methods)
+    const { body } = await upload(wren, { name: 'map.png', content: await makePicture() })
+    const { evidenceId } = body.outcome
+    await choose(wren, assignment, [{ kind: 'evidence', id: evidenceId }])
+    const { body: handed } = await handInChosen(wren, assignment)
+    expect(handed.state).toBe('sealing')
+    // The picture was first in line; sealing looks again a moment later.
+    await site.services.jobs.drain()
+    pass(1)
+    await site.services.jobs.drain()
+    await odalys.post(`/api/submissions/${handed.id}/open`)
+    const part = (await odalys.get(`/api/submissions/${handed.id}/parts/1`)).body
+    expect(part.html).toContain('<img')
+  })
+
+  it('say so when sealing fails for good, and can be handed in again', async () => {
+    const { site, school, wren, odalys, addPage, pass } = await startSubmissions(open)
+    const assignment = await setAssignment(odalys, school.classes.methods)
+    const { id } = await addPage('Transect 3')
+    await choose(wren, assignment, [{ kind: 'page', id }])
+    await handInChosen(wren, assignment)
+    const { put } = site.services.files
+    Object.assign(site.services.files, { put: () => Promise.reject(new Error('the disk is away')) })
+    for (let n = 0; n < 5; n += 1) {
+      await expect(site.services.jobs.drain()).rejects.toThrow('the disk is away')
+      pass(120)
+    }
+    Object.assign(site.services.files, { put })
+    await wren.signIn('wren')
+    const { items } = (await wren.get('/api/submissions')).body
+    expect(items).toMatchObject([{ state: 'not-sealed', number: null }])
+    expect(await newsKinds(wren)).toContain('sealing-failed')
+    expect((await handInChosen(wren, assignment)).body).toMatchObject({ n: 2, state: 'sealing' })
+  })
+
+  it('take in entries and evidence as they are at that second, with the words about them', async () => {
+    const { site, school, wren, odalys } = await startSubmissions(open)
+    const assignment = await setAssignment(odalys, school.classes.methods)
+    const file = await upload(wren, { name: 'silt.csv', content: Buffer.from('m,ntu\n0,12\n') })
+    const evidenceId = file.body.outcome.evidenceId as string
+    const item = (await wren.get(`/api/evidence/${evidenceId}`)).body
+    await wren.patch(`/api/evidence/${evidenceId}`, { statement: 'Twice the silt <here>' }, item.revision)
+    const logbook = (await wren.post('/api/logbooks', { title: 'Visits' })).body.id
+    const day = { day: '2026-11-24', title: 'Counting', lang: 'en' }
+    const entry = (await wren.post(`/api/logbooks/${logbook}/entries`, day)).body.id
+    const operations = [
+      {
+        op: 'insert-row' as const,
+        row: { id: 'r', pieces: [newTextPiece('words', textOf('I counted again'))] },
+        after: null,
+      },
+    ]
+    await sendEdit(wren, `/api/entries/${entry}`, { base: 1, operations })
+    const parts = [
+      { kind: 'entry', id: entry },
+      { kind: 'evidence', id: evidenceId },
+    ] as const
+    const id = await handInSealed(site, wren, assignment, parts)
+    await odalys.post(`/api/submissions/${id}/open`)
+    const htmlOf = async (n: number) => (await odalys.get(`/api/submissions/${id}/parts/${n}`)).body.html
+    expect(await htmlOf(1)).toContain('I counted again')
+    expect(await htmlOf(2)).toContain('Twice the silt &lt;here&gt;')
+    const [, address = ''] = /href="([^"]+)"/.exec(await htmlOf(2)) ?? []
+    expect((await odalys.get(address)).bytes.toString()).toBe('m,ntu\n0,12\n')
+  })
+})
