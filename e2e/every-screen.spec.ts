@@ -159,7 +159,7 @@ const thirds = [0, 1, 2].map((third) => screens.filter((_, n) => n % 3 === third
 for (const { name, axe, ...options } of looks)
   for (const [third, some] of thirds.entries())
     test(`every screen is accessible and whole ${name}, third ${third + 1}`, async ({ browser }) => {
-      test.setTimeout(300_000)
+      test.setTimeout(600_000)
       await forEachScreen({ browser, screens: some, ...options }, async (page, screen) => {
         const [whole, seen] = await page.evaluate(() => {
           const main = document.querySelector('main')
@@ -179,7 +179,7 @@ async function findingsOf(page: Page, screen: Screen): Promise<string[]> {
 }
 
 test('every screen is whole in Spanish', async ({ browser }) => {
-  test.setTimeout(240_000)
+  test.setTimeout(600_000)
   for (const who of ['Wren', 'Mireille', 'Odalys'] as const) {
     const page = await site.pageAs(browser, who)
     await page.goto('/settings')

@@ -7,8 +7,8 @@ const journeys = defineConfig({
   testMatch: '*.spec.ts',
   outputDir: 'test-results',
   workers: 2,
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {

@@ -1,6 +1,6 @@
 // Show: pages in collections, passes for people and for whoever holds a link, and every answer with its reasons.
 import type { Browser, Page } from '@playwright/test'
-import { kept } from './support/acts.ts'
+import { kept, takeUp } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -48,8 +48,7 @@ test('pages come into an order, under dividers, by keyboard; hiding and publishi
   const order = page.getByRole('list', { name: 'In this order' })
   await expect(order.getByRole('listitem')).toHaveCount(4)
   const grip = page.getByRole('button', { name: 'Move By the water' })
-  await grip.press('Space')
-  await expect(page.getByText('Its place would be 4.')).toBeAttached()
+  await takeUp(grip, page.getByText('Its place would be 4.'))
   await expect(async () => {
     await page.keyboard.press('ArrowUp')
     await expect(page.getByText('Its place would be 1.')).toBeAttached({ timeout: 500 })

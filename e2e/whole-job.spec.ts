@@ -5,7 +5,7 @@ import { expect, test, useSite } from './support/site.ts'
 const site = useSite()
 
 test('from a picture on the device to a level on the page', async ({ browser }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const sefa = await site.pageAs(browser, 'Sefa')
   const odalys = await site.pageAs(browser, 'Odalys')
   const plan = sefa.getByRole('list', { name: 'Next steps' })

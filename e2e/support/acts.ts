@@ -1,6 +1,6 @@
 // What several journeys do in the same way.
 import { expect } from '@playwright/test'
-import type { FileChooser, Page } from '@playwright/test'
+import type { FileChooser, Locator, Page } from '@playwright/test'
 
 type Files = Parameters<FileChooser['setFiles']>[0]
 
@@ -29,6 +29,14 @@ export async function chooseFiles(page: Page, button: string, files: Files): Pro
 /** Waits until the top bar says that what was done is kept. */
 export async function kept(page: Page): Promise<void> {
   await expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
+}
+
+/** Takes something up by its grip. On a busy machine a key may be lost; whoever presses it again gets there. */
+export async function takeUp(grip: Locator, said: Locator): Promise<void> {
+  await expect(async () => {
+    await grip.press('Space')
+    await expect(said).toBeAttached({ timeout: 2000 })
+  }).toPass()
 }
 
 /** A new page with a text, in the editor. */
