@@ -156,6 +156,9 @@ test('an answer that is half written waits on the device, for its writer alone',
   await page.getByRole('link', { name: /^Read / }).click()
   await expect(page.getByText('Checksum agrees.')).toBeVisible()
   await page.getByLabel('Feedback', { exact: true }).fill('You looked twice, and')
+  await page.getByText('On my own', { exact: true }).click()
+  // Each of the three columns scrolls; the screen around them does not.
+  expect(await page.locator('main').evaluate((main) => main.scrollHeight - main.clientHeight)).toBe(0)
   await expect.poll(() => unsentPlaces(page)).toContain('#feedback')
   expect(await unsentPlaces(page)).not.toContain('looked twice')
   await page.reload()
