@@ -21,7 +21,7 @@ describeEachDatabase('assignments', (open) => {
     expect((await wren.get(path)).status).toBe(404)
   })
 
-  it('hold their assignment when somebody handed in', async () => {
+  it('cannot be removed once somebody handed in', async () => {
     const { odalys, assignment } = await startSealed(open)
     expect((await odalys.delete(`/api/assignments/${assignment}`)).body.reason).toBe('has-submissions')
   })

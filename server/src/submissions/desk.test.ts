@@ -12,7 +12,7 @@ import {
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
 
-describeEachDatabase('the review desk', (open) => {
+describeEachDatabase('submissions at the review desk', (open) => {
   it('stand in the queue of whoever assesses the class now, and of nobody else', async () => {
     const { as, odalys, id, assignment } = await startSealed(open, false)
     expect((await odalys.get('/api/review-desk')).body).toMatchObject([{ toRead: 1 }])

@@ -15,7 +15,7 @@ import {
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
 
-describeEachDatabase('handing in', (open) => {
+describeEachDatabase('submissions, handed in,', (open) => {
   it('are prepared with readiness that follows every mending', async () => {
     const { school, wren, odalys, addPage } = await startSubmissions(open)
     const assignment = await setAssignment(odalys, school.classes.methods, {
