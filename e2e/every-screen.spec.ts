@@ -47,7 +47,12 @@ const screens: readonly Screen[] = [
   { name: 'a pass to give', who: 'Wren', go: openGivePass, holdsWords: true },
   { name: 'opened to me', who: 'Wren', go: open('/opened-to-me'), holdsWords: true },
   { name: 'opened to me, nothing', who: 'Nell Q', go: open('/opened-to-me') },
-  { name: 'collection of somebody else', who: 'Odalys', go: follow('/opened-to-me', 'Shore year') },
+  {
+    name: 'collection of somebody else',
+    who: 'Odalys',
+    go: follow('/opened-to-me', 'Shore year'),
+    holdsWords: true,
+  },
   {
     name: 'page of somebody else',
     who: 'Wren',
@@ -190,6 +195,8 @@ test('every screen is whole in Spanish', async ({ browser }) => {
     for (const screen of screens.filter((one) => one.who === who)) {
       await screen.go(page)
       await expect(page.locator('h1').first()).toBeVisible()
+      // What comes after the heading has words too.
+      await page.waitForLoadState('networkidle')
       const text = await page.locator('body').innerText()
       // A key that has no words shows as itself, with its dots.
       expect([
