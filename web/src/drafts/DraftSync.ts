@@ -59,6 +59,7 @@ export interface DraftState {
 const PAUSE_MS = 1500
 const AGAIN_MS = [2000, 5000, 10_000, 15_000]
 const MOST_UNDONE = 200
+const delivered = { delivery: 'delivered', error: null } as const
 
 /**
  * Applies operations at once, delivers them in order, and joins what other windows did.
@@ -198,7 +199,7 @@ export class DraftSync {
         return
       }
     }
-    this.#changed({ delivery: 'delivered', error: null })
+    if (this.#state.delivery !== 'delivered') this.#changed(delivered)
   }
 
   async #send({ editId, base, operations }: QueuedEdit): Promise<Failure | null> {
@@ -237,6 +238,8 @@ export class DraftSync {
       document: this.#localDocument(),
       revision,
       ...(others.length > 0 && { fromElsewhere: this.#state.fromElsewhere + 1 }),
+      // Told in one: each change is rendered.
+      ...(this.#queue.length === 0 && delivered),
     })
   }
 
