@@ -120,14 +120,15 @@ function Panel({ submission, part }: { readonly submission: Submission; readonly
           <small>{t('receipt.downloadHint')}</small>
         </p>
       )}
-      {submission.mayTakeBack ? (
-        <div>
+      <div>
+        {submission.mayTakeBack ? (
           <Button size="small" loading={back.isPending} onClick={() => back.mutate(submission.id)}>
             {t('latest.takeBack')}
           </Button>
-          <Refusal error={back.error} />
-        </div>
-      ) : null}
+        ) : null}
+        {/* The refusal stays when the button goes: what made it refused takes the button away. */}
+        <Refusal error={back.error} />
+      </div>
     </div>
   )
 }
