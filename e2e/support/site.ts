@@ -87,7 +87,9 @@ export class Site {
   /** A page of a new browser context where nobody is signed in. */
   async pageOfNobody(browser: Browser, options: BrowserContextOptions = {}): Promise<Page> {
     const context = await browser.newContext({ baseURL: this.address, locale: 'en-GB', ...options })
-    return context.newPage()
+    const page = await context.newPage()
+    await page.clock.setFixedTime(NOW)
+    return page
   }
 }
 

@@ -3,6 +3,7 @@ import { getConnInfo } from '@hono/node-server/conninfo'
 import { AppError } from '@valise/core/problems'
 import { unknownActor } from '@valise/core/people'
 import type { Actor, PersonActor } from '@valise/core/people'
+import { minutesBetween } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import type { Context, Hono } from 'hono'
 import { getCookie, setCookie, deleteCookie } from 'hono/cookie'
@@ -185,7 +186,8 @@ function clientOf(c: Context, services: Services): Client {
         sameSite: 'Lax',
         path: '/',
         secure,
-        expires: new Date(endsAt),
+        // As a span: the clock of the device may be another.
+        maxAge: Math.floor(minutesBetween(services.database.clock.now(), endsAt) * 60),
       }),
     endSession: () => deleteCookie(c, COOKIE, { path: '/', secure }),
   }
