@@ -2,6 +2,12 @@
 export { describeEachDatabase, openTestSqlite, TEST_START } from './databases.ts'
 export { insertSampleEvidence } from './sampleEvidence.ts'
 export { insertSampleCollection, insertSampleSharing } from './sampleSharing.ts'
+export {
+  insertFeedback,
+  insertSampleAssignment,
+  insertSampleSubmission,
+  insertToRead,
+} from './sampleSubmissions.ts'
 export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
 export { makeSmallSchool } from './smallSchool.ts'
