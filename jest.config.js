@@ -9,5 +9,7 @@ export default {
   },
   globalSetup: './server/src/testing/startPostgres.mjs',
   globalTeardown: './server/src/testing/stopPostgres.mjs',
-  testTimeout: 30_000,
+  // Both cores: by itself Jest leaves one for the screen.
+  maxWorkers: 2,
+  testTimeout: 60_000,
 }

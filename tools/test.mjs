@@ -2,6 +2,7 @@
 import { readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { checks, runChecks } from './lib/checks.mjs'
 import { ensureChromium } from './lib/chromium.mjs'
 import { buildWhereChanged, install } from './lib/prepare.mjs'
 import { bin, hear, show } from './lib/run.mjs'
@@ -12,16 +13,11 @@ install()
 ensureChromium()
 
 const [node] = bin('')
-check('format', [node, 'node_modules/prettier/bin/prettier.cjs', '--check', '--cache', '.'])
-check('lint', [node, 'node_modules/eslint/bin/eslint.js', '--max-warnings', '0', '.'])
-check('types', [node, 'tools/types.mjs'])
-check('architecture', [
-  node,
-  'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
-  '--config',
-  '.dependency-cruiser.cjs',
-  ...rooms(),
-])
+// One check counts as one test.
+for (const { name, status, output } of await runChecks(checks)) {
+  process.stdout.write(`${name}: ${status === 0 ? 'passed' : `failed\n${output}`}\n`)
+  total[status === 0 ? 'passed' : 'failed'] += 1
+}
 runJest()
 try {
   await buildWhereChanged()
@@ -34,13 +30,6 @@ try {
 
 process.exitCode = total.failed === 0 ? 0 : 1
 process.stdout.write(`\n${total.passed} passed, ${total.failed} failed, ${total.skipped} skipped\n`)
-
-/** One check counts as one test. */
-function check(name, [program, ...args]) {
-  const { status, output } = hear(program, args)
-  process.stdout.write(`${name}: ${status === 0 ? 'passed' : `failed\n${output}`}\n`)
-  total[status === 0 ? 'passed' : 'failed'] += 1
-}
 
 function runJest() {
   const report = join(tmpdir(), `valise-jest-${process.pid}.json`)
@@ -93,8 +82,4 @@ function readReport(file) {
   } finally {
     rmSync(file, { force: true })
   }
-}
-
-function rooms() {
-  return ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 }

@@ -28,6 +28,18 @@ export function hear(program, args, env = {}) {
   return { status: status ?? 1, output: `${stdout ?? ''}${stderr ?? ''}` }
 }
 
+/** The same, while other things go on. */
+export function hearMeanwhile(program, args) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(program, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] })
+    let output = ''
+    for (const stream of [child.stdout, child.stderr])
+      stream.setEncoding('utf8').on('data', (text) => (output += text))
+    child.on('error', reject)
+    child.on('close', (code) => resolve({ status: code ?? 1, output }))
+  })
+}
+
 /** Runs a program beside this one and hands on the signals that end it; ends with its exit code. */
 export function become(program, args, env = {}, folder = '') {
   const child = spawn(program, args, {
