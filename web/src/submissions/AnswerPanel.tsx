@@ -25,15 +25,18 @@ interface AnswerPanelProps {
 
 export function AnswerPanel({ submission, part }: AnswerPanelProps) {
   const { t } = useTranslation('desk')
+  const answer = useAnswer(submission.id)
   return (
     <aside className={styles.panel} aria-label={t('answer')}>
       <Requirements submission={submission} />
       <FeedbackOn submission={submission} part={part} />
       {submission.state === 'with-assessor' ? (
-        <Outcome submission={submission} />
+        <Outcome submission={submission} answer={answer} />
       ) : (
         <Answered submission={submission} />
       )}
+      {/* It stays when the other assessor's answer takes the place of what was refused. */}
+      <Refusal error={answer.error} />
     </aside>
   )
 }
@@ -85,10 +88,14 @@ function FeedbackOn({ submission, part }: AnswerPanelProps) {
   )
 }
 
-function Outcome({ submission }: { readonly submission: Submission }) {
+interface OutcomeProps {
+  readonly submission: Submission
+  readonly answer: ReturnType<typeof useAnswer>
+}
+
+function Outcome({ submission, answer }: OutcomeProps) {
   const { t } = useTranslation('desk')
   const words = useSubmissionWords()
-  const answer = useAnswer(submission.id)
   const { scale, revision } = submission
   const [levelId, setLevelId] = useState<string | null>(null)
   const asked = useUnsent(`/submissions/${submission.id}#changes`, '')
@@ -132,7 +139,6 @@ function Outcome({ submission }: { readonly submission: Submission }) {
           slotProps={{ htmlInput: { maxLength: 2000 } }}
         />
       ) : null}
-      <Refusal error={answer.error} />
       {!isAsking ? (
         <div className={styles.acts}>
           <Button startIcon={<IconMessageReply size={18} stroke={1.7} />} onClick={() => setWantsToAsk(true)}>
