@@ -1,4 +1,5 @@
 // The administrator's job: somebody comes to the school, into a class, and leaves again.
+import { writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -29,11 +30,11 @@ test('a new student is added, put into a class, comes in with a link, and is end
   await expect(dialog.getByText('This is needed. Fill it in.')).toBeVisible()
   await dialog.getByLabel('Class').click()
   await admin.getByRole('option', { name: /Shore Methods/ }).click()
-  await dialog.getByLabel('First day').fill('2026-11-20')
-  await dialog.getByLabel('Last day').fill('2026-11-10')
+  await writeDay(dialog, 'First day', '20112026')
+  await writeDay(dialog, 'Last day', '10112026')
   await dialog.getByRole('button', { name: 'Keep' }).click()
   await expect(dialog.getByRole('alert')).toContainText('The last day lies before the first')
-  await dialog.getByLabel('Last day').fill('2026-12-12')
+  await writeDay(dialog, 'Last day', '12122026')
   await dialog.getByRole('button', { name: 'Keep' }).click()
   await expect(dialog).toBeHidden()
   await expect(admin.getByText('from 20 Nov, until 12 Dec')).toBeVisible()

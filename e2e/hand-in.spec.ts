@@ -1,7 +1,7 @@
 // Handing in: what is missing is mended in place, what is sealed stays, and nothing that was typed is lost.
 import { createHash, createPublicKey, verify } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { chooseFiles, kept } from './support/acts.ts'
+import { chooseFiles, dayField, kept, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -150,6 +150,24 @@ test('the receipt proves what was handed in, without asking the school', async (
   expect(JSON.parse(receipt).manifestSha256).toBe(createHash('sha256').update(manifest).digest('hex'))
 })
 
+test('of two assessors who answer one copy, the second hears that it was answered', async ({ browser }) => {
+  const desks = await Promise.all(['Odalys', 'Rufus'].map((who) => site.pageAs(browser, who)))
+  const [odalys, rufus] = desks as [Page, Page]
+  await odalys.goto('/review-desk')
+  await odalys.getByRole('link', { name: /^Read / }).click()
+  await expect(odalys.getByText('Checksum agrees.')).toBeVisible()
+  await rufus.goto(odalys.url())
+  await rufus.getByText('Por mi cuenta', { exact: true }).click() // reads in Spanish
+  await odalys.getByText('On my own', { exact: true }).click()
+  await odalys.getByRole('button', { name: 'Accept' }).click()
+  await expect(odalys.getByRole('button', { name: 'Undo the answer' })).toBeVisible()
+  await rufus.getByRole('button', { name: 'Aceptar' }).click()
+  await expect(rufus.getByRole('alert')).toContainText('Entretanto esto se contestó')
+  await expect(rufus.getByText('Aceptado', { exact: true }).first()).toBeVisible()
+  await odalys.getByRole('button', { name: 'Undo the answer' }).click()
+  await expect(odalys.getByRole('button', { name: 'Accept' })).toBeVisible()
+})
+
 test('an answer that is half written waits on the device, for its writer alone', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Odalys')
   await page.goto('/review-desk')
@@ -179,7 +197,7 @@ test('an assignment is set, found by its students in their language, changed by 
   await odalys.getByLabel('Title').fill('Two winters')
   await odalys.getByText('Spanish', { exact: true }).click()
   await odalys.getByLabel('Title').fill('Dos inviernos')
-  await odalys.getByLabel('Due').fill('2026-12-20T17:00')
+  await writeDay(odalys, 'Due', '201220261700')
   await odalys.getByRole('button', { name: 'A statement' }).click()
   await odalys.getByLabel('Words at least').fill('25')
   await expect.poll(() => unsentPlaces(odalys)).toContain('/assignments/new')
@@ -201,14 +219,14 @@ test('an assignment is set, found by its students in their language, changed by 
   await odalys.getByLabel('Title').fill('Two winters, one bank')
   await odalys.getByRole('button', { name: 'Keep the changes' }).click()
   await expect(odalys.getByText('Kept.', { exact: true })).toBeVisible()
-  await rufus.getByLabel('Fecha').or(rufus.getByLabel('Vence')).first().fill('2026-12-21T17:00')
+  await writeDay(rufus, 'Vence', '211220261700')
   await rufus.getByRole('button', { name: 'Guardar los cambios' }).click()
   await expect(rufus.getByRole('alert')).toBeVisible()
   await rufus.getByRole('button', { name: 'Guardar los cambios' }).click()
   await expect(rufus.getByRole('alert')).toHaveCount(0)
   await odalys.reload()
   await expect(odalys.getByLabel('Title')).toHaveValue('Two winters, one bank')
-  await expect(odalys.getByLabel('Due')).toHaveValue('2026-12-21T17:00')
+  await expect(dayField(odalys, 'Due').locator('input')).toHaveValue('21/12/2026 17:00')
 
   await odalys.getByRole('button', { name: 'End the assignment' }).click()
   await expect(odalys.getByText(/Nobody can hand in\.$/)).toBeVisible()

@@ -1,4 +1,5 @@
 // Logbooks: an entry is written beside its evidence, dated, and stands on a page as well.
+import { dayField, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -23,12 +24,12 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await beside.getByRole('button', { name: 'Take Sketch sheet 12 away' }).click()
   await beside.getByLabel('Caption of Transect map').fill('Where I went')
   await beside.getByRole('button', { name: 'Transect map further up' }).click()
-  await page.getByLabel('Day').fill('2026-11-20')
+  await writeDay(page, 'Day', '20112026')
   await expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()
 
   await page.reload()
   await expect(page.getByLabel('Title of the entry')).toHaveValue('First frost')
-  await expect(page.getByLabel('Day')).toHaveValue('2026-11-20')
+  await expect(dayField(page, 'Day').locator('input')).toHaveValue('20/11/2026')
   await expect(page.locator('.ProseMirror')).toHaveText('I set out at seven. The gate was frozen shut.')
   await expect(beside.getByRole('listitem')).toHaveCount(5)
   await expect(beside.getByLabel('Caption of Transect map')).toHaveValue('Where I went')

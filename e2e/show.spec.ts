@@ -1,6 +1,6 @@
 // Show: pages in collections, passes for people and for whoever holds a link, and every answer with its reasons.
 import type { Browser, Page } from '@playwright/test'
-import { kept, takeUp } from './support/acts.ts'
+import { kept, takeUp, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -85,7 +85,7 @@ test('a pass lets one person look until it is ended, and nobody else', async ({ 
   await dialog.getByRole('radio', { name: /^One person/ }).check()
   await dialog.getByLabel('Who is it?').click()
   await wren.getByRole('option', { name: /^Tomasz Ilves-Barr/ }).click()
-  await dialog.getByLabel('Last day').fill('2026-12-12')
+  await writeDay(dialog, 'Last day', '12122026')
   await expect(dialog.getByText('They may look from now until the end of 12 Dec.')).toBeVisible()
   await dialog.getByRole('button', { name: 'Give the pass' }).click()
   await expect(dialog).toBeHidden()
@@ -201,7 +201,7 @@ test('looking as somebody says because of what, until when, and what stands in t
   await expect(page.getByText('Page 1 of 2, next')).toBeVisible()
   await page.goto('/sharing')
 
-  await panel.getByLabel('When').fill('2026-12-20T10:00')
+  await writeDay(panel, 'When', '201220261000')
   await expect(panel.getByRole('heading', { name: 'Odalys Fenn cannot look.' })).toBeVisible()
   await expect(
     panel.getByText('The pass for Assessors of Shore Methods ended on 12 Dec.').first(),

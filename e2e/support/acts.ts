@@ -26,6 +26,18 @@ export async function chooseFiles(page: Page, button: string, files: Files): Pro
   await chooser.setFiles(files)
 }
 
+/** A field for a date, by its name. */
+export function dayField(within: Page | Locator, name: string): Locator {
+  return within.getByRole('group', { name })
+}
+
+/** Types a date as people do, part after part: 20112026, and 1700 after it where there is a time. */
+export async function writeDay(within: Page | Locator, name: string, digits: string): Promise<void> {
+  const first = dayField(within, name).getByRole('spinbutton').first()
+  await first.click()
+  await first.page().keyboard.type(digits)
+}
+
 /** Waits until the top bar says that what was done is kept. */
 export async function kept(page: Page): Promise<void> {
   await expect(page.getByText(/^Kept \d\d:\d\d$/).first()).toBeVisible()

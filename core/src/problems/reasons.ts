@@ -113,6 +113,7 @@ export const fieldSentences = {
   'too-small': 'Use {{least}} or more.',
   'too-big': 'Use {{most}} or less.',
   malformed: 'This is not in the form that is wanted. Look at the example and type it again.',
+  'unfinished-day': 'This is not a whole date yet, so it does not count. Fill in all of its parts.',
   'not-offered': 'Choose one of those that are offered.',
   unknown: 'This field is not known here. Leave it out.',
 } as const

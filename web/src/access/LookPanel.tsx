@@ -1,12 +1,12 @@
 // Look as anybody at any moment: the answer as a sentence, its reasons, and what stands in the way elsewhere.
 import Button from '@mui/material/Button'
-import TextField from '@mui/material/TextField'
 import { useSuspenseQuery } from '@tanstack/react-query'
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { Audiences, LookAs, Sharing } from '@valise/core/access'
 import { localToInstant, toLocal } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
+import { DayField } from '../ui/DayField.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import type { Looker } from './queries.ts'
@@ -74,15 +74,13 @@ function Moment({ at, look, onAt }: LookPanelProps) {
   const shown = at ?? look.data?.at ?? null
   return (
     <div className={styles.moment}>
-      <TextField
-        type="datetime-local"
-        size="small"
+      <DayField
+        hasTime
         label={t('look.when')}
         value={shown === null ? '' : toLocal(shown, school.timeZone)}
-        onChange={({ target }) =>
-          onAt(target.value === '' ? null : localToInstant(target.value, school.timeZone, 'from'))
-        }
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { max: '9998-12-31T23:59' } }}
+        onChange={(local) => {
+          if (local !== '') onAt(localToInstant(local, school.timeZone, 'from'))
+        }}
       />
       <Button disabled={at === null} onClick={() => onAt(null)}>
         {t('look.now')}

@@ -1,8 +1,8 @@
 // From when until when a pass runs: two days, and the sentence that they make.
-import TextField from '@mui/material/TextField'
 import type { PassChange } from '@valise/core/access'
 import type { Instant } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
+import { DayField } from '../ui/DayField.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import styles from './GivePass.module.css'
 
@@ -19,8 +19,6 @@ export function PassDays({ days, begun = null, onChange }: PassDaysProps) {
   const { firstDay, lastDay } = days
   const start = begun === null ? t('give.now') : when.date(begun)
   const from = firstDay === null ? start : when.localDay(firstDay)
-  const field = { type: 'date', size: 'small' } as const
-  const slotProps = { inputLabel: { shrink: true }, htmlInput: { max: '9998-12-31' } }
   return (
     <div className={styles.days}>
       <p aria-live="polite">
@@ -29,21 +27,17 @@ export function PassDays({ days, begun = null, onChange }: PassDaysProps) {
           : t('give.until', { from, until: when.localDay(lastDay) })}
       </p>
       <div>
-        <TextField
-          {...field}
+        <DayField
           label={t('give.first')}
-          helperText={t(begun === null ? 'give.firstHint' : 'give.begunHint')}
+          help={t(begun === null ? 'give.firstHint' : 'give.begunHint')}
           value={firstDay ?? ''}
-          onChange={({ target }) => onChange({ firstDay: target.value || null, lastDay })}
-          slotProps={slotProps}
+          onChange={(day) => onChange({ firstDay: day || null, lastDay })}
         />
-        <TextField
-          {...field}
+        <DayField
           label={t('give.last')}
-          helperText={t('give.lastHint')}
+          help={t('give.lastHint')}
           value={lastDay ?? ''}
-          onChange={({ target }) => onChange({ firstDay, lastDay: target.value || null })}
-          slotProps={slotProps}
+          onChange={(day) => onChange({ firstDay, lastDay: day || null })}
         />
       </div>
     </div>

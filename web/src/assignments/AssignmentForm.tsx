@@ -15,6 +15,7 @@ import { useSession } from '../people/useSession.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Done } from '../ui/Done.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { DayField } from '../ui/DayField.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { fromLines, toDraft, toInput } from './assignmentDraft.ts'
@@ -89,13 +90,12 @@ export function AssignmentForm({ assignment }: { readonly assignment: Assignment
                 onChange={setClassId}
               />
             )}
-            <TextField
+            <DayField
+              hasTime
               label={t('form.due')}
-              type="datetime-local"
-              size="small"
+              help={t('form.dueHint')}
               value={draft.dueLocal}
-              onChange={(event) => change({ dueLocal: event.target.value })}
-              helperText={t('form.dueHint')}
+              onChange={(dueLocal) => change({ dueLocal })}
             />
           </div>
         </section>

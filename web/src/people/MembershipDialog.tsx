@@ -5,13 +5,13 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import Stack from '@mui/material/Stack'
-import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { classRoles } from '@valise/core/people'
 import type { ClassRole, Membership, Person } from '@valise/core/people'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { classQueries } from '../classes/queries.ts'
+import { DayField } from '../ui/DayField.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { useProblemWords } from '../ui/useProblemWords.ts'
@@ -126,26 +126,5 @@ function WhichClass({ classId, role, error, onClass, onRole }: WhichClassProps) 
         onChange={(value) => onRole(classRoles.find((one) => one === value) ?? 'student')}
       />
     </>
-  )
-}
-
-interface DayFieldProps {
-  readonly label: string
-  readonly value: string
-  readonly help?: string
-  readonly onChange: (day: string) => void
-}
-
-function DayField({ label, value, help, onChange }: DayFieldProps) {
-  return (
-    <TextField
-      type="date"
-      size="small"
-      label={label}
-      value={value}
-      helperText={help}
-      onChange={(event) => onChange(event.target.value)}
-      slotProps={{ htmlInput: { max: '9998-12-31' } }}
-    />
   )
 }

@@ -16,8 +16,10 @@ import { TextEditor } from '../drafts/TextEditor.tsx'
 import { useDraft } from '../drafts/useDraft.ts'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
 import { toShownEvidence } from '../pages/shownHere.ts'
+import { DayField } from '../ui/DayField.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useKeptText } from '../ui/useKeptText.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { setPlace } from '../ui/place.ts'
 import { BesideWords } from './BesideWords.tsx'
@@ -33,7 +35,10 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
   const told = textPieceOf(document)
   const title = document.title || t('entries.untitled')
   const [here, setHere] = useState(entry.draft.shown.evidence)
-  useEffect(() => setPlace({ name: title, parent: entry.logbookTitle }), [title, entry.logbookTitle])
+  useEffect(
+    () => setPlace({ name: title, parent: entry.logbookTitle, within: 'logbooks' }),
+    [title, entry.logbookTitle],
+  )
   useFreshShown(entry, draft)
 
   const put = (items: readonly EvidenceRow[]) => {
@@ -132,17 +137,20 @@ function useFreshShown(entry: Entry, { fromElsewhere }: ReturnType<typeof useDra
 function Day({ entry }: { readonly entry: Entry }) {
   const { t } = useTranslation('reflections')
   const date = useDateEntry(entry)
+  // Each part that is typed makes another day; only the one that stays is kept.
+  const kept = useKeptText(entry.day, (day) => {
+    if (day !== '') date.mutate(day)
+  })
   return (
-    <label className={styles.day}>
-      {t('entry.day')}
-      <input
-        type="date"
-        required
-        value={entry.day}
-        onChange={(event) => event.target.value && date.mutate(event.target.value)}
-      />
+    <div
+      className={styles.day}
+      onBlur={({ currentTarget, relatedTarget }) => {
+        if (!currentTarget.contains(relatedTarget)) kept.leave()
+      }}
+    >
+      <DayField label={t('entry.day')} value={kept.text} onChange={kept.change} />
       <Refusal error={date.error} />
-    </label>
+    </div>
   )
 }
 

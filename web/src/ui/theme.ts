@@ -1,4 +1,5 @@
 // The look of Valise as an MUI theme; every colour comes from tokens.json.
+import type {} from '@mui/x-date-pickers/themeAugmentation'
 import { createTheme } from '@mui/material/styles'
 import { SelectArrow } from './SelectArrow.tsx'
 import { colour as colours } from './tokens.json'
@@ -116,6 +117,20 @@ export const theme = createTheme({
         },
       },
     },
+    MuiPickersOutlinedInput: {
+      styleOverrides: {
+        root: { background: 'var(--sheet)', paddingLeft: 11, paddingRight: 7 },
+        notchedOutline: { borderColor: 'var(--line2)', top: 0, '& legend': { display: 'none' } },
+        sectionsContainer: {
+          padding: '8px 0',
+          '@media (pointer: coarse), (max-width: 767.95px)': { padding: '11px 0' },
+        },
+      },
+    },
+    MuiPickerPopper: {
+      styleOverrides: { paper: { boxShadow: 'var(--lifted)', border: '1px solid var(--line)' } },
+    },
+    MuiPickerDay: { styleOverrides: { root: { borderRadius: 7 } } },
     MuiSelect: {
       defaultProps: { IconComponent: SelectArrow },
       styleOverrides: {
