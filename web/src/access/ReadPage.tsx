@@ -41,7 +41,10 @@ function Opened({ read, after }: { readonly read: Read; readonly after: ReactNod
     ...collectionQueries.read(inId ?? ''),
     enabled: inId !== null,
   })
-  useEffect(() => setPlace({ name: read.title, parent: t('app:places.opened') }), [read.title, t])
+  useEffect(
+    () => setPlace({ name: read.title, parent: t('app:places.opened'), within: 'opened' }),
+    [read.title, t],
+  )
   const by = { name: read.ownerName, date: when.date(read.at) }
   return (
     <ReaderFrame read={read} collection={collection} pageId={read.id} own={`/pages/${read.id}`}>

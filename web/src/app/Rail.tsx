@@ -1,10 +1,11 @@
 // The rail: a route with its stops; the place one is in wears a luggage tag.
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { NavLink } from 'react-router'
+import { Link, useMatch } from 'react-router'
 import { countQuery, isCounted } from './queries.ts'
 import type { CountedPlace } from './queries.ts'
 import { useSession } from '../people/useSession.ts'
+import { usePlace } from '../ui/place.ts'
 import { footPlacesOf, placesOf } from './places.ts'
 import type { PlaceLink } from './places.ts'
 import styles from './Rail.module.css'
@@ -43,14 +44,17 @@ export function Rail({ onGo }: { readonly onGo?: () => void }) {
 
 function PlaceItem({ place }: { readonly place: PlaceLink }) {
   const { t } = useTranslation()
+  const { within } = usePlace()
+  const isBelow = useMatch({ path: place.to, end: place.to === '/' }) !== null
+  const isHere = within === undefined ? isBelow : within === place.name
   const PlaceIcon = place.icon
   return (
     <li className={styles.item}>
-      <NavLink to={place.to} end={place.to === '/'} className={styles.place ?? ''}>
+      <Link to={place.to} className={styles.place} aria-current={isHere ? 'page' : undefined}>
         <PlaceIcon size={18} stroke={1.7} aria-hidden="true" />
         <span className={styles.name}>{t(`places.${place.name}`)}</span>
         {isCounted(place.name) ? <Count place={place.name} /> : null}
-      </NavLink>
+      </Link>
     </li>
   )
 }

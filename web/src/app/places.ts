@@ -19,23 +19,8 @@ import {
 import type { Icon } from '@tabler/icons-react'
 import { isAssessorRole } from '@valise/core/people'
 import type { SignedIn } from '@valise/core/people'
+import type { PlaceName } from '../ui/place.ts'
 
-export type PlaceName =
-  | 'today'
-  | 'class'
-  | 'classes'
-  | 'evidence'
-  | 'logbooks'
-  | 'pages'
-  | 'collections'
-  | 'sharing'
-  | 'opened'
-  | 'submissions'
-  | 'desk'
-  | 'assignments'
-  | 'bin'
-  | 'people'
-  | 'records'
 export type StopName = 'gather' | 'arrange' | 'show' | 'read' | 'set' | 'school'
 
 export interface PlaceLink {

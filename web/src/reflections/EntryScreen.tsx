@@ -14,7 +14,12 @@ export function EntryScreen() {
   const entry = useQuery(reflectionQueries.entry(id))
   if (entry.data?.binnedAt === null) return <EntryEditor key={id} entry={entry.data} />
   return (
-    <Screen place={t('places.logbooks')} parent={t('stops.gather')} sentence={t('places.logbooks')}>
+    <Screen
+      place={t('places.logbooks')}
+      parent={t('stops.gather')}
+      within="logbooks"
+      sentence={t('places.logbooks')}
+    >
       <Fetched query={entry}>{(binned) => <BinnedEntry id={binned.id} />}</Fetched>
     </Screen>
   )

@@ -35,7 +35,7 @@ export function ReviewDesk({ assignmentId, submissionId, firstShelf = 'to-read' 
   const queue = useInfiniteQuery(submissionQueries.queue(assignmentId, shelf))
   const title = queue.data?.pages[0]?.assignment.title
   const name = title ? words.title(title) : ''
-  useEffect(() => setPlace({ name: t('app:places.desk'), parent: name }), [name, t])
+  useEffect(() => setPlace({ name: t('app:places.desk'), parent: name, within: 'desk' }), [name, t])
   return (
     <div className={styles.desk} data-reading={submissionId !== null}>
       <DeskQueue

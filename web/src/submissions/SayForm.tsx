@@ -8,7 +8,6 @@ import { useTranslation } from 'react-i18next'
 import { useUnsent } from '../drafts/useUnsent.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
-import { SelectField } from '../ui/SelectField.tsx'
 import { useSay } from './queries.ts'
 import styles from './SayForm.module.css'
 
@@ -43,7 +42,8 @@ export function SayForm({ submission, part }: SayFormProps) {
     )
   return (
     <div className={styles.form}>
-      <div className={styles.choices}>
+      <div className={styles.on}>
+        <span aria-hidden="true">{t('feedback.about')}</span>
         <ChoiceBar
           label={t('feedback.onLabel')}
           value={on}
@@ -52,15 +52,6 @@ export function SayForm({ submission, part }: SayFormProps) {
             ['whole', t('feedback.onWhole')],
           ]}
           onChange={setOn}
-        />
-        <SelectField
-          label={t('feedback.whoReads')}
-          value={isOpen && mayBeOpen ? 'open' : 'private'}
-          choices={[
-            ['private', t('feedback.private')],
-            ...(mayBeOpen ? ([['open', t('feedback.open')]] as const) : []),
-          ]}
-          onChange={(value) => setIsOpen(value === 'open')}
         />
       </div>
       <TextField
@@ -73,10 +64,22 @@ export function SayForm({ submission, part }: SayFormProps) {
         onChange={(event) => unsent.change(event.target.value)}
         slotProps={{ htmlInput: { maxLength: LONGEST_FEEDBACK } }}
       />
-      <p className={styles.readers}>
-        {isOpen && mayBeOpen ? t('feedback.readOpen') : t('feedback.readBy', { readers })}
-        {mayBeOpen ? null : ` ${t('feedback.onlyPrivate')}`}
-      </p>
+      <div className={styles.who}>
+        <ChoiceBar
+          label={t('feedback.whoReads')}
+          value={isOpen && mayBeOpen ? 'open' : 'private'}
+          choices={[
+            ['open', t('feedback.open')],
+            ['private', t('feedback.private')],
+          ]}
+          barred={mayBeOpen ? null : 'open'}
+          onChange={(value) => setIsOpen(value === 'open')}
+        />
+        <p className={styles.readers}>
+          {isOpen && mayBeOpen ? t('feedback.readOpen') : t('feedback.readBy', { readers })}
+          {mayBeOpen ? null : ` ${t('feedback.onlyPrivate')}`}
+        </p>
+      </div>
       <Button size="small" disabled={unsent.value.trim() === ''} loading={say.isPending} onClick={onSay}>
         {t('feedback.say')}
       </Button>

@@ -24,6 +24,7 @@ export function SubmitScreen({ id }: { readonly id: string }) {
       <Screen
         place={t('submit.place')}
         parent={handIn.data ? title : t('app:places.submissions')}
+        within="submissions"
         sentence={title}
         {...(handIn.data && { lead: <Lead handIn={handIn.data} /> })}
       >
@@ -63,6 +64,7 @@ function Lead({ handIn }: { readonly handIn: HandIn }) {
   const { assignment, assessors } = handIn
   const { dueAt } = assignment
   const by = words.list(assessors)
+  const soon = dueAt === null ? null : when.soonDay(dueAt, now)
   return (
     <>
       {dueAt === null ? (
@@ -71,6 +73,7 @@ function Lead({ handIn }: { readonly handIn: HandIn }) {
         <>
           {t(dueAt > now ? 'submit.due' : 'submit.wasDue')}{' '}
           <b className={styles.due} data-soon={isSoon(dueAt, now)}>
+            {soon === null ? '' : `${soon}, `}
             {when.dayTime(dueAt)}
           </b>
           , {words.until(dueAt, now)}.

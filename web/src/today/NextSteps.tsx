@@ -44,7 +44,6 @@ interface StepProps {
 
 function Step({ step, now, isFirst }: StepProps) {
   const { t } = useTranslation('work')
-  const when = useWhen()
   const words = useSubmissionWords()
   const { assignmentId, dueAt, gaps, there, of, kind, latest } = step
   const to = `/assignments/${assignmentId}`
@@ -54,14 +53,7 @@ function Step({ step, now, isFirst }: StepProps) {
   return (
     <li className={styles.step} data-soon={isSoon}>
       <div className={styles.when}>
-        {dueAt === null ? (
-          <b>{t('steps.some')}</b>
-        ) : (
-          <>
-            <b>{when.day(dueAt)}</b>
-            <span>{step.isOverdue ? words.until(dueAt, now) : when.time(dueAt)}</span>
-          </>
-        )}
+        {dueAt === null ? <b>{t('steps.some')}</b> : <Due at={dueAt} now={now} isOver={step.isOverdue} />}
       </div>
       <div className={styles.what}>
         <h2>{t(kind === 'change' ? 'steps.changesTo' : 'steps.handInTitle', { title })}</h2>
@@ -98,6 +90,26 @@ function Step({ step, now, isFirst }: StepProps) {
         {t(verb)}
       </Button>
     </li>
+  )
+}
+
+interface DueProps {
+  readonly at: string
+  readonly now: string
+  readonly isOver: boolean
+}
+
+/** What is near is told in words, with the date below. */
+function Due({ at, now, isOver }: DueProps) {
+  const when = useWhen()
+  const words = useSubmissionWords()
+  const soon = isOver ? null : when.soonDay(at, now)
+  const below = isOver ? words.until(at, now) : when.time(at)
+  return (
+    <>
+      <b className={styles.day}>{soon ?? when.day(at)}</b>
+      <span>{soon === null ? below : `${when.date(at)}, ${below}`}</span>
+    </>
   )
 }
 

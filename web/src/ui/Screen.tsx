@@ -3,6 +3,7 @@ import Typography from '@mui/material/Typography'
 import { useEffect } from 'react'
 import type { ReactNode } from 'react'
 import { setPlace } from './place.ts'
+import type { PlaceName } from './place.ts'
 import styles from './Screen.module.css'
 
 interface ScreenProps {
@@ -10,6 +11,8 @@ interface ScreenProps {
   readonly place: string
   /** What the place is part of, or the day. */
   readonly parent?: string
+  /** The place of the rail that it belongs to, where the address does not say so. */
+  readonly within?: PlaceName
   readonly sentence: ReactNode
   readonly lead?: ReactNode
   /** The one main act of the screen, beside its sentence. */
@@ -19,8 +22,9 @@ interface ScreenProps {
   readonly children?: ReactNode
 }
 
-export function Screen({ place, parent, sentence, lead, act, panel, panelLabel, children }: ScreenProps) {
-  useEffect(() => setPlace({ name: place, parent: parent ?? '' }), [place, parent])
+export function Screen(props: ScreenProps) {
+  const { place, parent = '', within, sentence, lead, act, panel, panelLabel, children } = props
+  useEffect(() => setPlace({ name: place, parent, ...(within && { within }) }), [place, parent, within])
   return (
     <div className={styles.screen} data-panel={panel ? 'there' : 'none'}>
       <div className={styles.column}>

@@ -1,9 +1,29 @@
 // The name of the place that is open, for the top bar and for the window's title.
 import { createStore } from './createStore.ts'
 
+/** The places of the rail. */
+export type PlaceName =
+  | 'today'
+  | 'class'
+  | 'classes'
+  | 'evidence'
+  | 'logbooks'
+  | 'pages'
+  | 'collections'
+  | 'sharing'
+  | 'opened'
+  | 'submissions'
+  | 'desk'
+  | 'assignments'
+  | 'bin'
+  | 'people'
+  | 'records'
+
 export interface Place {
   readonly name: string
   readonly parent: string
+  /** Which place of the rail it belongs to, where its address begins like another's or like none's. */
+  readonly within?: PlaceName
 }
 
 const place = createStore<Place>({ name: '', parent: '' })

@@ -1,5 +1,6 @@
 // Instants in words, in the zone of the school: "Tue 24 Nov, 10:42", the year only when it is another one.
 import { useSuspenseQuery } from '@tanstack/react-query'
+import { addDays, dayOf } from '@valise/core/time'
 import type { Instant, LocalDay } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
@@ -13,6 +14,8 @@ export interface When {
   date(at: Instant | Date): string
   /** Tue 24 Nov, 10:42 */
   dayTime(at: Instant | Date): string
+  /** today, tomorrow; null for every other day */
+  soonDay(at: Instant | Date, now: Instant | Date): string | null
   /** Thursday 26 November */
   longDay(at: Instant | Date): string
   /** A day as it was entered, without a zone: 24 Nov */
@@ -42,6 +45,12 @@ export function useWhen(): When {
     day,
     date: (at) => date(at),
     dayTime: (at) => `${day(at)}, ${time(at)}`,
+    soonDay: (at, now) => {
+      const day = (one: Instant | Date) => dayOf(new Date(one).toISOString(), school.timeZone)
+      const away = [0, 1].find((days) => addDays(day(now), days) === day(at))
+      if (away === undefined) return null
+      return new Intl.RelativeTimeFormat(language, { numeric: 'auto' }).format(away, 'day')
+    },
     longDay: (at) => format(at, { weekday: 'long', day: 'numeric', month: 'long' }),
     localDay: (local) => {
       const isThisYear = local.startsWith(yearOf(new Date()))
