@@ -9,7 +9,8 @@ export function App() {
   return (
     <LookProvider>
       <QueryClientProvider client={queryClient}>
-        <RouterProvider router={router} />
+        {/* Shown at once: as a transition it may be held back, and the address would be ahead of the screen. */}
+        <RouterProvider router={router} useTransitions={false} />
       </QueryClientProvider>
     </LookProvider>
   )

@@ -68,7 +68,7 @@ export function useChangeCollection(id: string) {
   })
 }
 
-/** Into the bin, out of it, or away for good. */
+/** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
 export function useBinCollection() {
   const client = useQueryClient()
   return useMutation({
@@ -77,6 +77,6 @@ export function useBinCollection() {
       act === 'remove'
         ? ask<undefined>('DELETE', collectionPath(id))
         : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${collectionPath(id)}/bin`),
-    onSuccess: () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
+    onSuccess: () => void client.invalidateQueries({ queryKey: collectionQueries.all() }),
   })
 }

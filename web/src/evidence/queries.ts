@@ -155,13 +155,14 @@ export function useCarry() {
   })
 }
 
+/** Whoever asks hears of it before anything is fetched anew: the drawer may go then. */
 export function useBin() {
   const client = useQueryClient()
   return useMutation({
     meta: { kept: true },
     mutationFn: ({ id, into }: { id: string; into: boolean }) =>
       ask<undefined>(into ? 'PUT' : 'DELETE', `/api/bin/${id}`),
-    onSuccess: () => refreshEvidence(client),
+    onSuccess: () => void refreshEvidence(client),
   })
 }
 

@@ -65,7 +65,7 @@ export function usePublish(id: string) {
   })
 }
 
-/** Into the bin, out of it, or away for good. */
+/** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
 export function useBinPage() {
   const client = useQueryClient()
   return useMutation({
@@ -74,6 +74,6 @@ export function useBinPage() {
       act === 'remove'
         ? ask<undefined>('DELETE', pagePath(id))
         : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${pagePath(id)}/bin`),
-    onSuccess: () => client.invalidateQueries({ queryKey: pageQueries.all() }),
+    onSuccess: () => void client.invalidateQueries({ queryKey: pageQueries.all() }),
   })
 }

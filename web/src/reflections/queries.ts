@@ -83,7 +83,7 @@ export function useDateEntry({ id, revision }: Entry) {
   })
 }
 
-/** Into the bin, out of it, or away for good. */
+/** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
 export function useBinEntry() {
   const client = useQueryClient()
   return useMutation({
@@ -92,6 +92,6 @@ export function useBinEntry() {
       act === 'remove'
         ? ask<undefined>('DELETE', entryPath(id))
         : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${entryPath(id)}/bin`),
-    onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
+    onSuccess: () => void client.invalidateQueries({ queryKey: reflectionQueries.all() }),
   })
 }
