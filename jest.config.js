@@ -3,8 +3,9 @@ export default {
   testEnvironment: 'node',
   roots: ['core/src', 'server/src', 'web/src', 'stand-ins/src', 'demo/src', 'bench/src'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
-  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx', '.css'],
   transform: {
+    '\\.css$': '<rootDir>/tools/lib/cssModules.cjs',
     '^.+\\.tsx?$': ['ts-jest', { useESM: true, diagnostics: false, tsconfig: 'tsconfig.jest.json' }],
   },
   globalSetup: './server/src/testing/startPostgres.mjs',

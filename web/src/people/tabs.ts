@@ -2,18 +2,20 @@
 
 export type TabMessage = 'alive' | 'left'
 
-const channel = new BroadcastChannel('valise')
+let opened: BroadcastChannel | null = null
+/** Opened when it is first needed: whatever merely asks the server needs none. */
+const channel = () => (opened ??= new BroadcastChannel('valise'))
 
 /** Tells the other tabs; the one that tells does not hear it. */
 export function tellTabs(message: TabMessage): void {
-  channel.postMessage(message)
+  channel().postMessage(message)
 }
 
 /** Listens to the other tabs; gives the way to stop listening. */
 export function hearTabs(listener: (message: TabMessage) => void): () => void {
   const hear = ({ data }: MessageEvent<TabMessage>) => listener(data)
-  channel.addEventListener('message', hear)
-  return () => channel.removeEventListener('message', hear)
+  channel().addEventListener('message', hear)
+  return () => channel().removeEventListener('message', hear)
 }
 
 let leaving = false

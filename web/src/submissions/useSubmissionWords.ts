@@ -6,6 +6,7 @@ import type { ReadinessLine, ReceivedLevel, SubmissionRow } from '@valise/core/s
 import { minutesBetween } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
+import { localeOf } from '../ui/localeOf.ts'
 
 const DAY = 24 * 60
 const HOUR = 60
@@ -29,7 +30,7 @@ export function useSubmissionWords(): SubmissionWords {
   const { t, i18n } = useTranslation(['work', 'submissions'])
   const title = (text: Localized) => textIn(text, i18n.language)
   const list = (parts: readonly string[]) =>
-    new Intl.ListFormat(i18n.language, { type: 'conjunction' }).format(parts)
+    new Intl.ListFormat(localeOf(i18n.language), { type: 'conjunction' }).format(parts)
   const span = (minutes: number) => {
     const whole = Math.max(1, Math.floor(minutes))
     if (whole >= DAY)

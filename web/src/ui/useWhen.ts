@@ -4,6 +4,7 @@ import { addDays, dayOf } from '@valise/core/time'
 import type { Instant, LocalDay } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
+import { localeOf } from './localeOf.ts'
 
 export interface When {
   /** 10:42 */
@@ -27,7 +28,7 @@ export interface When {
 export function useWhen(): When {
   const { i18n } = useTranslation()
   const { data: school } = useSuspenseQuery(sessionQueries.school())
-  const language = i18n.language === 'en' ? 'en-GB' : i18n.language
+  const language = localeOf(i18n.language)
   const format = (at: Instant | Date, options: Intl.DateTimeFormatOptions, timeZone = school.timeZone) =>
     new Intl.DateTimeFormat(language, { ...options, timeZone }).format(new Date(at)).replaceAll(',', '')
   const yearOf = (at: Instant | Date) => format(at, { year: 'numeric' })

@@ -1,0 +1,190 @@
+import type { InfiniteData, UseInfiniteQueryResult } from '@tanstack/react-query'
+import type { Queue, Submission, SubmissionRow } from '@valise/core/submissions'
+import { renderHtml, renderWords } from '../testing/renderWords.tsx'
+import { assignment, feedback, scale, submission, submissionRow } from '../testing/samples.ts'
+import { AnswerPanel } from './AnswerPanel.tsx'
+import { CopyHead } from './CopyHead.tsx'
+import { DeskQueue } from './DeskQueue.tsx'
+import { OwnSubmission } from './OwnSubmission.tsx'
+import { PageAnswers } from './PageAnswers.tsx'
+import { submissionQueries } from './queries.ts'
+import type { QueueShelf } from './queries.ts'
+
+const received = { level: scale[2] ?? { id: '', name: {} }, position: 3, of: 4 }
+const opened = { openedAt: '2026-11-24T10:42:00.000Z' }
+
+describe('the queue', () => {
+  const queue = (
+    items: readonly Partial<SubmissionRow>[],
+    shelf: QueueShelf = 'to-read',
+    language?: 'es',
+  ) => {
+    const rows = items.map((row, n) => ({ ...submissionRow, id: `s${n}`, ...row }))
+    const page: Queue = { assignment, items: rows, next: null, toRead: rows.length, read: 7 }
+    const query = {
+      ...{ data: { pages: [page], pageParams: [null] }, isPending: false, isError: false, error: null },
+      ...{ hasNextPage: false, isFetchingNextPage: false },
+    } as unknown as UseInfiniteQueryResult<InfiniteData<Queue>> // what the list reads of it
+    const desk = { assignmentId: 'transect', query, shelf, current: 's0', onShelf: () => undefined }
+    return renderHtml(<DeskQueue {...desk} />, language && { language })
+  }
+  const text = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/ +/g, ' ')
+
+  it('says how much is read, and who stands in it since when', () => {
+    const words = text(queue([{}, { ownerName: 'Ines Mallow', gaps: 2 }]))
+    expect(words).toContain('7 of 9 read')
+    expect(words).toContain('To read, 2')
+    expect(words).toContain('Tomasz Ilves-Barr')
+    expect(words).toContain('20 Nov, 2 gaps')
+  })
+
+  it('marks what came late, what came again, what was opened, and the one that is open now', () => {
+    const html = queue([{ lateMinutes: 90 }, { n: 2 }, opened])
+    const [late = '', again = '', seen = ''] = html.match(/<li>.*?<\/li>/gs) ?? []
+    expect(text(late)).toContain('late')
+    expect(late).toContain('aria-current="true"')
+    expect(text(again)).toContain('Again, 20 Nov')
+    expect(text(seen)).toContain('opened')
+    expect(seen).not.toContain('aria-current')
+  })
+
+  it('says on the other shelf what was answered', () => {
+    const words = text(queue([{ state: 'accepted', level: received }, { state: 'changes-asked' }], 'read'))
+    expect(words).toContain('On my own')
+    expect(words).toContain('Changes asked for')
+  })
+
+  it('says so when nothing is there, in both languages', () => {
+    expect(text(queue([]))).toContain('All of it is read.')
+    expect(text(queue([], 'read'))).toContain('None is read yet.')
+    expect(text(queue([], 'to-read', 'es'))).not.toMatch(/read|allRead/)
+  })
+})
+
+describe('the head of a sealed copy', () => {
+  const head = (agrees?: boolean) =>
+    renderWords(<CopyHead submission={{ ...submission, isMine: false }} />, {
+      answers: agrees === undefined ? [] : [[submissionQueries.check('s1').queryKey, { agrees, files: 3 }]],
+    })
+
+  it('says whether the bytes agree with the checksum, and what to do where they do not', () => {
+    expect(head()).toContain('Holding it against its checksum…')
+    expect(head(true)).toContain('Sealed copy MB-0412. Fri 20 Nov, 16:42. Checksum agrees.')
+    expect(head(false)).toContain('Tell your administrator before you judge this.')
+  })
+})
+
+describe('the answer', () => {
+  const panel = (change: Partial<Submission>, part = 1, said = [feedback]) =>
+    renderHtml(
+      <AnswerPanel submission={{ ...submission, isMine: false, ...opened, ...change }} part={part} />,
+      {
+        answers: [[submissionQueries.feedback('s1').queryKey, said]],
+      },
+    )
+
+  it('shows what was asked and whether it was there when it was handed in', () => {
+    const words = panel({}).replace(/<[^>]+>/g, ' ')
+    expect(words).toContain('1 of 3 there')
+    expect(words).toContain('The creek still lacks 2 data tables.')
+  })
+
+  it('offers each level of the scale, and accepts none before one is chosen', () => {
+    const html = panel({})
+    for (const { name } of scale) expect(html).toContain(name.en)
+    expect(/<button[^>]*disabled=""[^>]*>(?:(?!<button).)*Accept/s.test(html)).toBe(true)
+    expect(html).toContain('Choose a level to accept, or ask for changes.')
+  })
+
+  it('may be undone by whoever gave it, as long as the server says so', () => {
+    const accepted = { state: 'accepted', level: received } as const
+    expect(panel({ ...accepted, mayUndo: true })).toContain('Undo the answer')
+    expect(panel(accepted)).not.toContain('Undo the answer')
+    expect(panel(accepted)).not.toContain('Choose a level')
+  })
+
+  it('can be open only on a page, and says who reads it', () => {
+    const onPage = panel({})
+    expect(onPage).toContain('Read by Tomasz Ilves-Barr, Odalys Fenn, Rufus Brandt-Osei.')
+    expect(onPage).not.toContain('data-barred="true"')
+    const onItem = panel({}, 2)
+    expect(onItem).toContain('data-barred="true"')
+    expect(onItem).toContain('Only a page has readers of its own, so this cannot be open.')
+  })
+
+  it('shows what was said before: by whom, on which part, and who reads it', () => {
+    const words = panel({}, 1, [
+      feedback,
+      { ...feedback, id: 'f2', part: null, isMine: true, isOpen: true, text: 'I threw a stone.' },
+    ]).replace(/<[^>]+>/g, ' ')
+    expect(words).toMatch(/Odalys Fenn\s+on The creek\s+Tue 24 Nov, 10:42\s+Private/)
+    expect(words).toMatch(/You\s+Tue 24 Nov, 10:42\s+Open\s+I threw a stone\./)
+  })
+})
+
+describe('one’s own hand-in', () => {
+  const screen = (change: Partial<Submission>, language: 'en' | 'es' = 'en') =>
+    renderHtml(<OwnSubmission submission={{ ...submission, ...change }} />, {
+      language,
+      answers: [[submissionQueries.feedback('s1').queryKey, [feedback]]],
+    })
+
+  it('shows the receipt with number, readers, parts and the beginning of the checksum', () => {
+    const html = screen({})
+    expect(html).toContain('aria-label="Sealed copy MB-0412"')
+    expect(html).toContain('2, with 3 files, 48 kB')
+    expect(html).toContain('>ab12cd34ef56<')
+    expect(html).toContain('href="/api/submissions/s1/receipt"')
+    expect(html).toContain('Take it back')
+  })
+
+  it('says who opened and who answered it, and leads on where changes were asked for', () => {
+    const html = screen({
+      ...{ state: 'changes-asked', ...opened, openedByName: 'Odalys Fenn', mayTakeBack: false },
+      ...{ decidedAt: '2026-11-25T09:00:00.000Z', decidedByName: 'Rufus Brandt-Osei' },
+    })
+    expect(html).toContain('Odalys Fenn opened it Tue 24 Nov, 10:42.')
+    expect(html).toContain('Rufus Brandt-Osei answered Wed 25 Nov, 09:00.')
+    expect(html).toContain('Change it and hand in again')
+    expect(html).not.toContain('Take it back')
+  })
+
+  it('shows the level that it was accepted with', () => {
+    const html = screen({ state: 'accepted', level: received, mayTakeBack: false })
+    expect(html).toContain('On my own')
+    expect(html).not.toContain('hand in again')
+  })
+
+  it('says while it is being sealed that one can leave, and after a failure that nobody has it', () => {
+    const unsealed = { number: null, sealedAt: null }
+    expect(screen({ ...unsealed, state: 'sealing' })).toContain('You can leave this page; it goes on.')
+    expect(screen({ ...unsealed, state: 'not-sealed' })).toContain('so nobody else has it')
+    expect(screen({ ...unsealed, state: 'not-sealed' }, 'es')).not.toMatch(/nobody|receipt\./)
+  })
+})
+
+describe('on the page that was handed in', () => {
+  const answers = (data: object) =>
+    renderWords(<PageAnswers pageId="creek" />, {
+      answers: [[submissionQueries.ofPage('creek').queryKey, data]],
+    })
+
+  it('stands what came of it, the newest said last and the rest folded away', () => {
+    const words = answers({
+      submissions: [
+        { ...submissionRow, state: 'accepted', level: received },
+        { ...submissionRow, id: 's0', number: 'MB-0400', state: 'replaced' },
+      ],
+      feedback: [feedback, { ...feedback, id: 'f2', text: 'Now I see it.' }],
+    })
+    expect(words).toContain('Accepted')
+    expect(words).toContain('On my own')
+    expect(words).not.toContain('MB-0400')
+    expect(words).toContain('1 earlier answer')
+    expect(words.indexOf('Now I see it.')).toBeGreaterThan(words.indexOf('Say how you chose'))
+  })
+
+  it('stands nothing where nothing was handed in or said', () => {
+    expect(answers({ submissions: [], feedback: [] })).toBe('')
+  })
+})

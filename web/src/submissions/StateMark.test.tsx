@@ -1,0 +1,77 @@
+import { submissionStates } from '@valise/core/submissions'
+import { renderHtml, renderWords } from '../testing/renderWords.tsx'
+import { scale } from '../testing/samples.ts'
+import { LevelMark } from './LevelMark.tsx'
+import { StateMark } from './StateMark.tsx'
+import { NumberMark, StayingMarks } from './StayingMarks.tsx'
+
+describe('the state of a hand-in', () => {
+  it.each(['en', 'es'] as const)('has words of its own for each state (%s)', (language) => {
+    const said = submissionStates.map((state) =>
+      renderWords(<StateMark row={{ state, openedAt: null }} />, { language }),
+    )
+    expect(new Set(said).size).toBe(submissionStates.length)
+    // A sentence that is missing would show its key.
+    for (const words of said) expect(words).not.toMatch(/states\.|^$/)
+  })
+
+  it('tells the student whether it was opened, and the assessor that it is theirs to answer', () => {
+    const openedAt = '2026-11-24T10:42:00.000Z'
+    const row = { state: 'with-assessor' as const, openedAt }
+    expect(renderWords(<StateMark row={{ ...row, openedAt: null }} />)).toBe(
+      'With your assessor, not opened yet',
+    )
+    expect(renderWords(<StateMark row={row} />)).toBe('With your assessor, opened')
+    expect(renderWords(<StateMark row={row} isMine={false} />)).toBe('With you, not answered yet')
+    expect(renderWords(<StateMark row={row} isMine={false} />, { language: 'es' })).toBe(
+      'Contigo, aún sin respuesta',
+    )
+  })
+})
+
+describe('what stays of a hand-in', () => {
+  const marks = (row: { lateMinutes?: number; n?: number; gaps?: number }) =>
+    renderWords(<StayingMarks row={{ lateMinutes: 0, n: 1, gaps: 0, ...row }} />)
+
+  it('is nothing where it came in time, for the first time, and whole', () => {
+    expect(marks({})).toBe('')
+  })
+
+  it('says how late it came, in units that people use', () => {
+    expect(marks({ lateMinutes: 1 })).toBe('Late by 1 minute')
+    expect(marks({ lateMinutes: 59 })).toBe('Late by 59 minutes')
+    expect(marks({ lateMinutes: 119 })).toBe('Late by 1 hour')
+    expect(marks({ lateMinutes: 25 * 60 })).toBe('Late by 1 day and 1 hour')
+    expect(marks({ lateMinutes: 5 * 24 * 60 + 300 })).toBe('Late by 5 days')
+  })
+
+  it('counts the hand-ins and the gaps', () => {
+    expect(marks({ n: 2 })).toBe('Hand-in 2')
+    expect(marks({ gaps: 1 })).toBe('1 gap')
+    expect(marks({ gaps: 3 })).toBe('3 gaps')
+  })
+
+  it('is a number once it is sealed', () => {
+    expect(renderWords(<NumberMark number="MB-0412" />)).toContain('MB-0412')
+    expect(renderHtml(<NumberMark number={null} />)).toBe('')
+  })
+})
+
+describe('a level', () => {
+  it('stands as high as it means, and always beside its words', () => {
+    const heights = scale.map((level, n) => {
+      const html = renderHtml(<LevelMark received={{ level, position: n + 1, of: scale.length }} />)
+      expect(html).toContain(level.name.en)
+      return Number(/height:(\d+)px/.exec(html)?.[1])
+    })
+    expect(heights).toEqual([6, 12, 18, 24])
+  })
+
+  it('is called as it was called when it was given, in the reader’s language', () => {
+    const [level] = scale
+    if (!level) throw new Error('no level')
+    expect(renderWords(<LevelMark received={{ level, position: 1, of: 4 }} />, { language: 'es' })).toBe(
+      'Nivel 1',
+    )
+  })
+})
