@@ -9,8 +9,10 @@ import { createPortal } from 'react-dom'
 import { TextTools } from './TextTools.tsx'
 import { textExtensions } from './textExtensions.ts'
 
-/** Long enough that a fast writer costs nothing at each key, short enough that little is ever in the air. */
+/** Long enough that a fast writer takes none between two keys. */
 const BREATH_MS = 500
+/** Whoever writes on and on is told of all the same, so that little is ever in the air. */
+const LONGEST_BREATH_MS = 2000
 
 interface TextEditorProps {
   readonly text: RichText
@@ -88,16 +90,22 @@ function useTellAfterBreath(editor: Editor | null, { told, keep, beforeJoin }: T
   useEffect(() => {
     if (!editor) return
     let timer: ReturnType<typeof setTimeout> | undefined
+    let since: number | null = null
     const tell = () => {
       clearTimeout(timer)
       timer = undefined
+      since = null
       const written: unknown = editor.getJSON()
       if (!isRichText(written) || isSame(written, told.current)) return
       told.current = written
       keep.current(written)
     }
     const onUpdate = () => {
-      timer ??= setTimeout(tell, BREATH_MS)
+      clearTimeout(timer)
+      // Not the clock of the day, which may be set while somebody writes.
+      since ??= performance.now()
+      const left = since + LONGEST_BREATH_MS - performance.now()
+      timer = setTimeout(tell, Math.max(0, Math.min(BREATH_MS, left)))
     }
     const onGo = () => timer !== undefined && tell()
     editor.on('update', onUpdate)

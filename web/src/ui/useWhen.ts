@@ -1,10 +1,11 @@
 // Instants in words, in the zone of the school: "Tue 24 Nov, 10:42", the year only when it is another one.
 import { useSuspenseQuery } from '@tanstack/react-query'
-import { addDays, dayOf } from '@valise/core/time'
 import type { Instant, LocalDay } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
 import { localeOf } from './localeOf.ts'
+
+const DAY_MS = 86_400_000
 
 export interface When {
   /** 10:42 */
@@ -47,9 +48,11 @@ export function useWhen(): When {
     date: (at) => date(at),
     dayTime: (at) => `${day(at)}, ${time(at)}`,
     soonDay: (at, now) => {
-      const day = (one: Instant | Date) => dayOf(new Date(one).toISOString(), school.timeZone)
-      const away = [0, 1].find((days) => addDays(day(now), days) === day(at))
-      if (away === undefined) return null
+      // Swedish writes a day as YYYY-MM-DD, which is read as the start of that day in UTC.
+      const dayAt = (one: Instant | Date) =>
+        Date.parse(new Intl.DateTimeFormat('sv-SE', { timeZone: school.timeZone }).format(new Date(one)))
+      const away = (dayAt(at) - dayAt(now)) / DAY_MS
+      if (away !== 0 && away !== 1) return null
       return new Intl.RelativeTimeFormat(language, { numeric: 'auto' }).format(away, 'day')
     },
     longDay: (at) => format(at, { weekday: 'long', day: 'numeric', month: 'long' }),
