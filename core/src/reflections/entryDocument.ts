@@ -41,10 +41,16 @@ export function outlineOf(document: PageDocument): EntryOutline {
   const pieces = placedPieces(document).map(({ piece }) => piece)
   const texts = pieces.flatMap((piece) => (piece.kind === 'text' ? [piece.text] : []))
   const plain = texts.map(toPlainText).join(' ').replace(/\s+/g, ' ').trim()
-  const cut = plain.length > BEGINNING ? `${plain.slice(0, plain.lastIndexOf(' ', BEGINNING))} …` : plain
   return {
-    beginning: cut,
+    beginning: beginningOf(plain),
     words: texts.reduce((sum, text) => sum + countWords(text), 0),
     evidence: pieces.filter((piece) => 'evidenceId' in piece).length,
   }
+}
+
+/** Whole words, as far as they go; a word longer than that is cut between two signs. */
+function beginningOf(plain: string): string {
+  if (plain.length <= BEGINNING) return plain
+  const space = plain.lastIndexOf(' ', BEGINNING)
+  return `${space > 0 ? plain.slice(0, space) : [...plain.slice(0, BEGINNING + 1)].slice(0, -1).join('')} …`
 }

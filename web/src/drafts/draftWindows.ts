@@ -8,15 +8,20 @@ import { fetchDraft, sendEdit, toFailure } from './queries.ts'
 const KEEP_HERE_AFTER_MS = 250
 
 const open = new Map<string, DraftSync>()
-const between = 'BroadcastChannel' in globalThis ? new BroadcastChannel('valise-drafts') : null
-between?.addEventListener(
-  'message',
-  ({ data }) =>
+let between: BroadcastChannel | null = null
+
+/** What windows tell each other, heard from the first draft on; null where the browser knows no such thing. */
+function betweenWindows(): BroadcastChannel | null {
+  if (between !== null || !('BroadcastChannel' in globalThis)) return between
+  between = new BroadcastChannel('valise-drafts')
+  between.addEventListener('message', ({ data }) => {
     void open
       .get(String(data))
       ?.refresh()
-      .catch(() => undefined),
-)
+      .catch(() => undefined)
+  })
+  return between
+}
 
 /** Opens a draft in this window. One that was open before is gone on with: it may know more than what was fetched. */
 export function openDraft(personId: string, path: string, confirmed: DraftSnapshot['confirmed']): DraftSync {
@@ -27,6 +32,7 @@ export function openDraft(personId: string, path: string, confirmed: DraftSnapsh
   }
   // Its key is fetched while the server can be had.
   void deviceStoreOf(personId).catch(() => undefined)
+  betweenWindows()
   const sync = startSync(personId, path, { windowId: crypto.randomUUID(), confirmed, queue: [] })
   open.set(path, sync)
   return sync
@@ -62,7 +68,7 @@ function startSync(personId: string, path: string, snapshot: DraftSnapshot): Dra
   sync.subscribe(() => {
     tell(before, sync.state())
     if (sync.state().revision > before.revision) {
-      between?.postMessage(path)
+      betweenWindows()?.postMessage(path)
       // What an earlier window left behind was delivered while this one has the draft open.
       const here = open.get(path)
       if (here !== sync) void here?.refresh().catch(() => undefined)

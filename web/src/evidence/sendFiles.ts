@@ -37,6 +37,7 @@ export async function sendFiles(files: readonly File[], { replaces, classId }: A
       problem: isEmpty ? emptyProblem() : null,
     }
   })
+  window.addEventListener('beforeunload', askBeforeClosing)
   uploadsHere.set([...uploadsHere.get().filter((one) => one.state !== 'arrived'), ...added])
   for (const one of added) if (one.state === 'waiting') noteKeeping()
   const open = await openUploadsOrNone()
@@ -171,7 +172,7 @@ function emptyProblem(): ApiProblem {
   })
 }
 
-// Whoever closes the window while something is on its way is asked; whoever is signed out is not.
-window.addEventListener('beforeunload', (event) => {
+/** Whoever closes the window while something is on its way is asked; whoever is signed out is not. */
+function askBeforeClosing(event: BeforeUnloadEvent): void {
   if (uploadsHere.get().some(isOnItsWay) && !isLeaving()) event.preventDefault()
-})
+}

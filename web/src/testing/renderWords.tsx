@@ -70,13 +70,15 @@ export function renderHtml(component: ReactNode, around: Around = {}): string {
     language: 'en',
   })
   for (const [key, answer] of answers) client.setQueryData(key, answer)
-  return renderToStaticMarkup(
+  const html = renderToStaticMarkup(
     <I18nextProvider i18n={wordsIn(language)}>
       <QueryClientProvider client={client}>
         <MemoryRouter initialEntries={[path]}>{component}</MemoryRouter>
       </QueryClientProvider>
     </I18nextProvider>,
   )
+  // Without a cache of their own, styles stand beside what they are for.
+  return html.replace(/<style[^>]*>.*?<\/style>/gs, '')
 }
 
 /** What it says, line by line as elements part it, without what only the eye gets. */
@@ -86,7 +88,6 @@ export function renderWords(component: ReactNode, around: Around = {}): string {
 
 export function wordsOf(html: string): string {
   return html
-    .replace(/<style[^>]*>.*?<\/style>/gs, '')
     .replace(/<\/?(b|em|span|small|a|strong)\b[^>]*>/g, '')
     .replace(/<[^>]+>/g, '\n')
     .replaceAll('&#x27;', "'")

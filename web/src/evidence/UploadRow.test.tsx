@@ -1,0 +1,99 @@
+import type { ErrorCode } from '@valise/core/problems'
+import { evidenceKinds } from '@valise/core/evidence'
+import { ApiProblem } from '../api/index.ts'
+import { pageQueries } from '../pages/queries.ts'
+import { renderHtml, renderWords } from '../testing/renderWords.tsx'
+import { NOW } from '../testing/samples.ts'
+import { EvidenceUses } from './EvidenceUses.tsx'
+import { StoppedUpload } from './StoppedUpload.tsx'
+import type { UploadHere } from './uploadsHere.ts'
+import { UploadRow } from './UploadRow.tsx'
+import { useEvidenceWords } from './useEvidenceWords.ts'
+
+const row = (change: Partial<UploadHere>, size = 2048) =>
+  renderHtml(
+    <UploadRow
+      upload={{
+        ...{ key: 1, replaces: null, classId: null, state: 'going', sent: 1024, uploadId: null },
+        ...{ outcome: null, problem: null },
+        file: { name: 'C:\\photos\\weir.png', size } as File, // what is read of it
+        ...change,
+      }}
+    />,
+  )
+const text = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
+const problem = (code: ErrorCode, reason: string) => new ApiProblem({ code, reason, status: 400 } as never)
+
+describe('a file on its way', () => {
+  it('is called by its name alone, and says how much of it has arrived', () => {
+    const html = row({})
+    expect(text(html)).toContain('weir.png')
+    expect(text(html)).not.toContain('C:')
+    expect(text(html)).toContain('1 kB')
+    expect(html).toContain('aria-valuenow="50"')
+    expect(text(html)).toContain('Stop')
+  })
+
+  it('says that its turn comes, that it pauses, and what became of it', () => {
+    expect(text(row({ state: 'waiting', sent: 0 }))).toContain('its turn comes')
+    const said = (['waiting', 'going', 'pausing'] as const).map((state) => text(row({ state })))
+    expect(new Set(said).size).toBe(3)
+    const arrived = row({ state: 'arrived', outcome: { kind: 'new', evidenceId: 'e1' } as never })
+    expect(arrived).toContain('href="/evidence/e1"')
+    expect(arrived).not.toContain('role="progressbar"')
+    expect(text(arrived)).not.toContain('Stop')
+  })
+
+  it('can go on where the trouble may pass, and only be removed where it will not', () => {
+    const unreachable = row({ state: 'refused', problem: problem('busy', 'unexpected') })
+    expect(text(unreachable)).toContain('Go on')
+    const tooLarge = row({ state: 'refused', problem: problem('too-large', 'too-large') })
+    expect(text(tooLarge)).not.toContain('Go on')
+    expect(tooLarge).toContain('role="alert"')
+  })
+})
+
+describe('a file that was begun before', () => {
+  it('asks for the file once more, and says how far it came', () => {
+    const words = renderWords(
+      <StoppedUpload
+        upload={
+          {
+            ...{ id: 'u', fileName: 'long walk.webm', bytes: 4096, received: 1024, replaces: null },
+          } as never
+        }
+      />,
+    )
+    expect(words).toContain('long walk.webm')
+    expect(words).toMatch(/1 kB.*4 kB/)
+  })
+})
+
+describe('an item', () => {
+  function Said({ kind, title }: { readonly kind: (typeof evidenceKinds)[number]; readonly title: string }) {
+    const words = useEvidenceWords()
+    return <p>{words.title({ kind, title, madeAt: NOW })}</p>
+  }
+
+  it('is called by its title, or by what it is and when it was made', () => {
+    expect(renderWords(<Said kind="picture" title="Heron" />)).toBe('Heron')
+    expect(renderWords(<Said kind="picture" title="" />)).toBe('Picture of 26 Nov')
+    for (const language of ['en', 'es'] as const) {
+      const names = evidenceKinds.map((kind) => renderWords(<Said kind={kind} title="" />, { language }))
+      expect(new Set(names).size).toBe(evidenceKinds.length)
+    }
+  })
+
+  it('leads to the pages and entries that show it, or says that nothing does', () => {
+    const uses = (found: object[]) =>
+      renderHtml(<EvidenceUses id="e1" />, { answers: [[pageQueries.uses('e1').queryKey, found]] })
+    const html = uses([
+      { kind: 'page', id: 'p1', title: 'The creek' },
+      { kind: 'entry', id: 'n1', title: '' },
+    ])
+    expect(html).toContain('href="/pages/p1"')
+    expect(html).toContain('href="/entries/n1"')
+    expect(html).not.toMatch(/><\/a>/)
+    expect(text(uses([]))).toMatch(/[A-Z]/)
+  })
+})
