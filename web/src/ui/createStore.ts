@@ -22,6 +22,7 @@ export function createStore<T>(initial: T): Store<T> {
       value = next
       for (const listener of listeners) listener()
     },
-    use: () => useSyncExternalStore(subscribe, get),
+    // The third is for rendering without a browser, as tests do.
+    use: () => useSyncExternalStore(subscribe, get, get),
   }
 }
