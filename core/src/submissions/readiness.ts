@@ -38,17 +38,21 @@ export function countStatementWords(statement: string): number {
   return countWords(textOf(...statement.split('\n')))
 }
 
-/** The items of evidence that a choice of parts shows, each once, in reading order. */
+/**
+ * The items of evidence that a choice of parts shows, each once, in reading order. Two pages may show one item as it was
+ * at different times: its rights are declared where every one of them says so.
+ */
 export function itemsGoing({
   parts,
 }: Pick<GoingThings, 'parts'>): { id: string; title: string; rightsDeclared: boolean }[] {
   const items = parts.flatMap(({ shown }) => Object.values(shown.evidence))
   const first = new Map<string, (typeof items)[number]>()
   for (const item of items) if (!first.has(item.id)) first.set(item.id, item)
-  return [...first.values()].map(({ id, title, fileName, rightsDeclared }) => ({
+  const undeclared = new Set(items.filter(({ rightsDeclared }) => !rightsDeclared).map(({ id }) => id))
+  return [...first.values()].map(({ id, title, fileName }) => ({
     id,
     title: title || fileName,
-    rightsDeclared,
+    rightsDeclared: !undeclared.has(id),
   }))
 }
 

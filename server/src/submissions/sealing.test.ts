@@ -1,6 +1,6 @@
 // Sealing: what a copy holds, that it stays, and what happens where it can't be made.
 import { createHash, createPublicKey, verify } from 'node:crypto'
-import { newTextPiece, textOf } from '@valise/core/pages'
+import { newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
 import {
   choose,
   describeEachDatabase,
@@ -8,6 +8,7 @@ import {
   handInSealed,
   makePicture,
   newsKinds,
+  rightsWanted,
   sendEdit,
   setAssignment,
   startSealed,
@@ -70,6 +71,30 @@ describeEachDatabase('sealed copies', (open) => {
     expect((await partOf()).html).toBe(before.html)
     expect((await odalys.get(address)).status).toBe(200)
     expect((await odalys.get(`/api/submissions/${id}/check`)).body.agrees).toBe(true)
+  })
+
+  it('give credit on every page that shows an item, also on one published before its rights were known', async () => {
+    const { site, school, wren, odalys, addPage, publish } = await startSubmissions(open)
+    const assignment = await setAssignment(odalys, school.classes.methods, { requirements: [rightsWanted] })
+    const before = await addPage('Before')
+    const { body: item } = await wren.get(`/api/evidence/${before.evidenceId}`)
+    const rights = { state: 'licensed', maker: 'Ines Quarrow', source: 'Shore archive', licence: 'cc-by-4.0' }
+    const path = `/api/evidence/${before.evidenceId}`
+    expect((await wren.patch(path, { rights }, item.revision)).status).toBe(200)
+    const { id: after } = (await wren.post('/api/pages', { title: 'After', lang: 'en' })).body
+    const piece = newEvidencePiece('map', { id: before.evidenceId, kind: 'picture' })
+    const row = { id: 'row-map', pieces: [{ ...piece, alternativeText: 'A map' }] }
+    await sendEdit(wren, `/api/pages/${after}`, {
+      base: 1,
+      operations: [{ op: 'insert-row', row, after: null }],
+    })
+    await publish(wren, after, 2)
+    // The one that knows comes first.
+    const parts = [after, before.id].map((id) => ({ kind: 'page' as const, id }))
+    const id = await handInSealed(site, wren, assignment, parts)
+    expect((await wren.get(`/api/submissions/${id}`)).body).toMatchObject({ gaps: 0, parts: 2 })
+    for (const n of [1, 2])
+      expect((await wren.get(`/api/submissions/${id}/parts/${n}`)).body.html).toContain('Ines Quarrow')
   })
 
   it('tell when the bytes of a copy no longer agree', async () => {
