@@ -7,13 +7,16 @@ export class ApiProblem extends Error {
   readonly reason: string
   readonly params: Readonly<Record<string, string | number>>
   readonly fields: NonNullable<Problem['errors']>
+  /** When the server was asked, by the clock of the page; answers may come after things have changed. */
+  readonly askedAt: number
 
-  constructor(problem: Problem | null, cause?: unknown) {
+  constructor(problem: Problem | null, cause?: unknown, askedAt = performance.now()) {
     super(problem?.title ?? 'The server cannot be reached.', { cause })
     this.name = 'ApiProblem'
     this.code = problem?.code ?? 'unreachable'
     this.reason = problem?.reason ?? 'unreachable'
     this.params = problem?.params ?? {}
     this.fields = problem?.errors ?? []
+    this.askedAt = askedAt
   }
 }

@@ -20,11 +20,12 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
 
 /** Sends a request and gives its answer. Answers are trusted: the server's tests hold each against its schema. */
 export async function ask<T>(method: Method, path: string, options: AskOptions = {}): Promise<T> {
+  const askedAt = performance.now()
   const response = await send(method, path, options)
   if (response.status === 204) return undefined as T
   const text = await response.text()
   if (response.ok) return JSON.parse(text)
-  throw new ApiProblem(readProblem(text))
+  throw new ApiProblem(readProblem(text), undefined, askedAt)
 }
 
 export function get<T>(path: string, signal?: AbortSignal): Promise<T> {

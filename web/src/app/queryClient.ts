@@ -7,13 +7,15 @@ import { loseSession } from './lostSession.ts'
 
 /** On the first screen nothing has gone wrong before; without its words the server's own sentence stands. */
 const bringProblemWords = () => void needWords('problems').catch(() => undefined)
-const isLostSession = (error: unknown) => error instanceof ApiProblem && error.reason === 'signed-out'
+function loseWhereSignedOut(error: unknown): void {
+  if (error instanceof ApiProblem && error.reason === 'signed-out') loseSession(error.askedAt)
+}
 
 export const queryClient = new QueryClient({
   queryCache: new QueryCache({
     onError: (error) => {
       bringProblemWords()
-      if (isLostSession(error)) loseSession()
+      loseWhereSignedOut(error)
     },
   }),
   mutationCache: new MutationCache({
@@ -26,7 +28,7 @@ export const queryClient = new QueryClient({
     onError: (error, _variables, _context, mutation) => {
       bringProblemWords()
       if (mutation.meta?.kept) noteRefused()
-      if (isLostSession(error)) loseSession()
+      loseWhereSignedOut(error)
     },
   }),
   defaultOptions: {

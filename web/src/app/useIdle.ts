@@ -31,7 +31,7 @@ export function useIdle(): Idle {
     setMinutesLeft(null)
     tellTabs('alive')
     // A session that has ended meanwhile shows its own dialog.
-    void tellSeen().catch(loseSession)
+    void tellSeen().catch(() => loseSession())
   }, [])
 
   useEffect(() => {

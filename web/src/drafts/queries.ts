@@ -20,7 +20,7 @@ const LATER = ['unreachable', 'busy', 'unexpected', 'too-many', 'no-space']
 export function toFailure(error: unknown): Failure {
   if (!(error instanceof ApiProblem)) return { kind: 'later' }
   if (error.reason === 'signed-out') {
-    loseSession()
+    loseSession(error.askedAt)
     return { kind: 'later' }
   }
   if (LATER.includes(error.code)) return { kind: 'later' }

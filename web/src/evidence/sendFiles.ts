@@ -128,7 +128,7 @@ function refuse(key: number, problem: ApiProblem): void {
   }
   change(key, { state: 'refused', problem })
   noteRefused()
-  if (problem.reason === 'signed-out') loseSession()
+  if (problem.reason === 'signed-out') loseSession(problem.askedAt)
   finish(key)
 }
 
