@@ -59,7 +59,7 @@ const requirement: fc.Arbitrary<Requirement> = fc.oneof(
     kind: fc.constant('statement' as const),
     weight,
     words: fc.integer({ min: 1, max: 4 }),
-    questions: fc.constant([]),
+    questions: fc.constant<{ en: string }[]>([]),
   }),
   fc.record({ id: fc.constant('rights'), kind: fc.constant('rights' as const), weight }),
 )

@@ -73,7 +73,9 @@ describe('requirements as fields', () => {
     const isShut = (html: string) =>
       /<div[^>]*role="group"[^>]*aria-label="Add a requirement".*disabled=""/s.test(html)
     expect(isShut(fields())).toBe(false)
-    const full = Array.from({ length: 20 }, (_, n) => ({ ...{ id: `r${n}`, kind: 'rights', weight: 'must' } as const }))
+    const full = Array.from({ length: 20 }, (_, n) => ({
+      ...({ id: `r${n}`, kind: 'rights', weight: 'must' } as const),
+    }))
     expect(isShut(fields(full))).toBe(true)
   })
 
