@@ -1,7 +1,7 @@
 import type { Audiences, Pass, Sharing, SharingRow, ThingAnswer } from '@valise/core/access'
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { LookAs } from '@valise/core/access'
-import { renderHtml, renderWords } from '../testing/renderWords.tsx'
+import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { Answer } from './Answer.tsx'
 import { PassLines } from './PassLines.tsx'
 
@@ -49,7 +49,6 @@ const panel = (answer: Partial<ThingAnswer>, about: Sharing = sharing([pass()]),
     language && { language },
   )
 }
-const text = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
 const way = (path: string[] = [], passId = 'pass') => ({ kind: 'pass' as const, passId, path })
 
 describe('an answer that is yes', () => {

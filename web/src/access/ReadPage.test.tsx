@@ -1,6 +1,6 @@
 import type { ReadCollection as Collection, ReadPage as Page } from '@valise/core/access'
 import { collectionQueries } from '../collections/queries.ts'
-import { renderHtml } from '../testing/renderWords.tsx'
+import { inOneLine as text, renderHtml } from '../testing/renderWords.tsx'
 import { accessQueries } from './queries.ts'
 import { ReadCollection } from './ReadCollection.tsx'
 import { ReadPage } from './ReadPage.tsx'
@@ -32,7 +32,6 @@ const readPage = (change: Partial<Page> = {}, path = '/pages/p2?in=year', langua
       [collectionQueries.read('year').queryKey, collection],
     ],
   })
-const text = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
 
 describe('a page as its reader meets it', () => {
   it('is what was published, by whom and when', () => {

@@ -2,7 +2,7 @@ import type { ErrorCode } from '@valise/core/problems'
 import { evidenceKinds } from '@valise/core/evidence'
 import { ApiProblem } from '../api/index.ts'
 import { pageQueries } from '../pages/queries.ts'
-import { renderHtml, renderWords } from '../testing/renderWords.tsx'
+import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { NOW } from '../testing/samples.ts'
 import { EvidenceUses } from './EvidenceUses.tsx'
 import { StoppedUpload } from './StoppedUpload.tsx'
@@ -21,7 +21,6 @@ const row = (change: Partial<UploadHere>, size = 2048) =>
       }}
     />,
   )
-const text = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
 const problem = (code: ErrorCode, reason: string) => new ApiProblem({ code, reason, status: 400 } as never)
 
 describe('a file on its way', () => {

@@ -1,7 +1,7 @@
 import { newDocument, newTextPiece, textOf } from '@valise/core/pages'
 import type { PageChange, PageDocument } from '@valise/core/pages'
 import { accessQueries } from '../access/queries.ts'
-import { renderHtml, renderWords } from '../testing/renderWords.tsx'
+import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { ChangeList } from './ChangeList.tsx'
 import { Seam } from './Seam.tsx'
 import { PageStateProvider } from './usePageEditor.ts'
@@ -29,7 +29,6 @@ function seam(draft: PageDocument, published: PageDocument | null, seers = { peo
     { answers: [[accessQueries.seers('pages', 'creek').queryKey, seers]] },
   )
 }
-const text = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
 const publishButton = (html: string) => /<button[^>]*MuiButton-contained.*?<\/button>/s.exec(html)?.[0] ?? ''
 
 describe('the seam', () => {

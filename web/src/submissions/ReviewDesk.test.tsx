@@ -1,6 +1,6 @@
 import type { InfiniteData, UseInfiniteQueryResult } from '@tanstack/react-query'
 import type { Queue, Submission, SubmissionRow } from '@valise/core/submissions'
-import { renderHtml, renderWords } from '../testing/renderWords.tsx'
+import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { assignment, feedback, scale, submission, submissionRow } from '../testing/samples.ts'
 import { AnswerPanel } from './AnswerPanel.tsx'
 import { CopyHead } from './CopyHead.tsx'
@@ -28,7 +28,6 @@ describe('the queue', () => {
     const desk = { assignmentId: 'transect', query, shelf, current: 's0', onShelf: () => undefined }
     return renderHtml(<DeskQueue {...desk} />, language && { language })
   }
-  const text = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/ +/g, ' ')
 
   it('says how much is read, and who stands in it since when', () => {
     const words = text(queue([{}, { ownerName: 'Ines Mallow', gaps: 2 }]))

@@ -40,7 +40,8 @@ function wordsIn(language: Language): i18n {
   return instance
 }
 
-export const wren: SignedIn = {
+/** What screens read of a session. */
+export const wren = {
   state: 'signed-in',
   personId: 'wren',
   sessionId: 'session',
@@ -96,4 +97,9 @@ export function wordsOf(html: string): string {
     .replace(/[ \t]+/g, ' ')
     .replace(/\s*\n\s*/g, '\n')
     .trim()
+}
+
+/** The words of some HTML on one line, each element parted from the next. */
+export function inOneLine(html: string): string {
+  return html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
 }
