@@ -4,10 +4,10 @@ import type { Knex } from 'knex'
 import { AppError } from '@valise/core/problems'
 import type { Instant } from '@valise/core/time'
 import { toMilliseconds } from '@valise/core/time'
-import { v7 as uuidv7 } from 'uuid'
 import type { Clock } from '../clock.ts'
 import { postgres, sqlite } from './dialect.ts'
 import type { Dialect } from './dialect.ts'
+import { createIdMaker } from './idMaker.ts'
 import { SqliteClient } from './SqliteClient.ts'
 
 /** What a read needs: where to ask, and the moment as of which it answers. */
@@ -31,6 +31,8 @@ export interface Database {
   readonly clock: Clock
   /** The connection that writes; migrations and `inTransaction` use it. */
   readonly writer: Knex
+  /** The next id, as of a moment in milliseconds; each sorts after the one before. */
+  newId(milliseconds: number): string
   /** A reader as of now, on connections that cannot write. */
   reader(): Reader
   close(): Promise<void>
@@ -89,6 +91,7 @@ function makeDatabase(dialect: Dialect, clock: Clock, writer: Knex, readers: Kne
     dialect,
     clock,
     writer,
+    newId: createIdMaker(),
     reader: () => ({ sql: readers, dialect, now: clock.now() }),
     close: async () => {
       await readers.destroy()
@@ -126,7 +129,7 @@ async function runOnce<T>(database: Database, work: (trx: Trx) => Promise<T>): P
       sql,
       dialect: database.dialect,
       now,
-      newId: () => uuidv7({ msecs: toMilliseconds(now) }),
+      newId: () => database.newId(toMilliseconds(now)),
       afterCommit: (effect) => effects.push(effect),
     }),
   )
