@@ -17,7 +17,7 @@ const journeys = defineConfig({
     timezoneId: 'Europe/Lisbon',
     trace: 'off',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -3,14 +3,14 @@ import { readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { checks, runChecks } from './lib/checks.mjs'
-import { ensureChromium } from './lib/chromium.mjs'
+import { ensureBrowser } from './lib/chromium.mjs'
 import { buildWhereChanged, install } from './lib/prepare.mjs'
 import { bin, hear, show } from './lib/run.mjs'
 
 const total = { passed: 0, failed: 0, skipped: 0 }
 
 install()
-ensureChromium()
+ensureBrowser('chromium-headless-shell')
 
 const [node] = bin('')
 // One check counts as one test.
