@@ -43,6 +43,12 @@ function unsentPlaces(page: Page): Promise<string> {
   )
 }
 
+/** On the screen of what was handed in, once its copy is sealed; Submit tells of the last hand-in as well. */
+async function sealedAt(page: Page): Promise<void> {
+  await expect(page).toHaveURL(/\/submissions\/[0-9a-f-]{36}$/)
+  await expect(page.getByText('With your assessor, not opened yet')).toBeVisible()
+}
+
 test('what is missing is mended where it is named; a gap that stays is handed in by name', async ({
   browser,
 }) => {
@@ -66,7 +72,7 @@ test('what is missing is mended where it is named; a gap that stays is handed in
   await agree(page)
   await expect(panelOf(page).getByText(/Missing: one must and no should\./)).toBeVisible()
   await panelOf(page).getByRole('button', { name: 'Hand in with 1 gap' }).click()
-  await expect(page.getByText('With your assessor, not opened yet')).toBeVisible()
+  await sealedAt(page)
   await expect(page.getByText('1 gap', { exact: true })).toBeVisible()
 
   const odalys = await site.pageAs(browser, 'Odalys')
@@ -114,7 +120,7 @@ test('what is newer is published first; taken back until it is opened, and not a
   await expect(part).toContainText('is sealed, nothing newer.')
   await agree(page)
   await panelOf(page).getByRole('button', { name: 'Hand in and seal' }).click()
-  await expect(page.getByText('With your assessor, not opened yet')).toBeVisible()
+  await sealedAt(page)
 
   await page.getByRole('button', { name: 'Take it back' }).click()
   await expect(page.getByText('Taken back', { exact: true })).toBeVisible()
@@ -125,7 +131,7 @@ test('what is newer is published first; taken back until it is opened, and not a
   await page.getByRole('link', { name: 'Change it and hand in again' }).click()
   await agree(page)
   await panelOf(page).getByRole('button', { name: 'Hand in and seal' }).click()
-  await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible()
+  await sealedAt(page)
   // The student's window has not heard of the opening yet: its questions are held until the button was pressed.
   const held: (() => void)[] = []
   await page.route(/\/api\/submissions\/[^/]+$/, (route) => {
