@@ -3,13 +3,10 @@ import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query'
 import { ApiProblem } from '../api/index.ts'
 import { needWords } from '../words/i18n.ts'
 import { noteKeeping, noteKept, noteRefused } from './kept.ts'
-import { loseSession } from './lostSession.ts'
+import { loseWhereSignedOut } from './lostSession.ts'
 
 /** On the first screen nothing has gone wrong before; without its words the server's own sentence stands. */
 const bringProblemWords = () => void needWords('problems').catch(() => undefined)
-function loseWhereSignedOut(error: unknown): void {
-  if (error instanceof ApiProblem && error.reason === 'signed-out') loseSession(error.askedAt)
-}
 
 export const queryClient = new QueryClient({
   queryCache: new QueryCache({

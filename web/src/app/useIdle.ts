@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { signOut, tellSeen } from '../people/queries.ts'
 import { hearTabs, leavePage, tellTabs } from '../people/tabs.ts'
 import { useSession } from '../people/useSession.ts'
-import { loseSession } from './lostSession.ts'
+import { loseWhereSignedOut } from './lostSession.ts'
 
 const CHECK_EVERY_MS = 5_000
 const MINUTE = 60_000
@@ -30,8 +30,8 @@ export function useIdle(): Idle {
     lastTold.current = Date.now()
     setMinutesLeft(null)
     tellTabs('alive')
-    // A session that has ended meanwhile shows its own dialog.
-    void tellSeen().catch(() => loseSession())
+    // A session that has ended meanwhile shows its own dialog; a server that is away says so by itself.
+    void tellSeen().catch(loseWhereSignedOut)
   }, [])
 
   useEffect(() => {
@@ -55,7 +55,7 @@ export function useIdle(): Idle {
       if (left <= 0) void signOut().catch(leavePage)
       else if (lastSign.current > lastTold.current && now - lastTold.current > (idleMinutes * MINUTE) / 4) {
         lastTold.current = now
-        void tellSeen().catch(() => undefined) // the next request will say so if the session is lost
+        void tellSeen().catch(loseWhereSignedOut)
       }
     }
     const stopHearing = hearTabs((message) => {

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, expect, it, jest } from '@jest/globals'
 import { newDocument, newTextPiece, textOf, toPlainText } from '@valise/core/pages'
 import type { Edit } from '@valise/core/pages'
 import { keptState } from '../app/kept.ts'
-import { FakeServer, fakeLocks } from '../testing/fakeServer.ts'
+import { FakeServer } from '../testing/fakeServer.ts'
+import { fakeWindows } from '../testing/fakeWindows.ts'
 import { deviceStoreOf } from './deviceStore.ts'
 import { deliverAll, deliverLeftBehind, openDraft } from './draftWindows.ts'
 
@@ -16,15 +17,7 @@ const me = 'wren'
 let server: FakeServer
 let revision = 1
 
-// A channel between windows must not keep the process of the tests.
-const Channel = globalThis.BroadcastChannel
-globalThis.BroadcastChannel = class extends Channel {
-  constructor(name: string) {
-    super(name)
-    if ('unref' in this && typeof this.unref === 'function') this.unref()
-  }
-}
-fakeLocks()
+fakeWindows()
 
 const taken = (edit: unknown) => {
   revision += 1

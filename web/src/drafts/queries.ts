@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { QueryKey } from '@tanstack/react-query'
 import type { Draft, Edit, EditAnswer } from '@valise/core/pages'
 import { ApiProblem, ask, get } from '../api/index.ts'
-import { loseSession } from '../app/lostSession.ts'
+import { loseWhereSignedOut } from '../app/lostSession.ts'
 import type { ConfirmedDraft, Failure } from './DraftSync.ts'
 
 export function sendEdit(path: string, edit: Edit): Promise<EditAnswer> {
@@ -18,11 +18,7 @@ export async function fetchDraft(path: string): Promise<ConfirmedDraft> {
 const LATER = ['unreachable', 'busy', 'unexpected', 'too-many', 'no-space']
 
 export function toFailure(error: unknown): Failure {
-  if (!(error instanceof ApiProblem)) return { kind: 'later' }
-  if (error.reason === 'signed-out') {
-    loseSession(error.askedAt)
-    return { kind: 'later' }
-  }
+  if (!(error instanceof ApiProblem) || loseWhereSignedOut(error)) return { kind: 'later' }
   if (LATER.includes(error.code)) return { kind: 'later' }
   if (error.reason === 'title-changed') return { kind: 'lost', pieceId: 'title' }
   if (error.reason === 'piece-changed') return { kind: 'lost', pieceId: String(error.params['piece'] ?? '') }

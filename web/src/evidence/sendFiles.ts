@@ -4,7 +4,7 @@ import type { Upload } from '@valise/core/evidence'
 import { ApiProblem, sendFile } from '../api/index.ts'
 import type { Sending } from '../api/index.ts'
 import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
-import { loseSession } from '../app/lostSession.ts'
+import { loseWhereSignedOut } from '../app/lostSession.ts'
 import { queryClient } from '../app/queryClient.ts'
 import { isLeaving } from '../people/tabs.ts'
 import { getUpload, giveUpUpload, listUploads, refreshEvidence, uploadQueries } from './queries.ts'
@@ -128,7 +128,7 @@ function refuse(key: number, problem: ApiProblem): void {
   }
   change(key, { state: 'refused', problem })
   noteRefused()
-  if (problem.reason === 'signed-out') loseSession(problem.askedAt)
+  loseWhereSignedOut(problem)
   finish(key)
 }
 

@@ -33,18 +33,3 @@ export class FakeServer {
     return Response.json(problem, { status: 404 })
   }
 }
-
-/** Gives this process locks as a browser has them between its windows: each is held until its work ends. */
-export function fakeLocks(): void {
-  const held = new Set<string>()
-  const request = async (name: string, _: LockOptions, work: (lock: Lock | null) => unknown) => {
-    if (held.has(name)) return work(null)
-    held.add(name)
-    try {
-      return await work({ name, mode: 'exclusive' })
-    } finally {
-      held.delete(name)
-    }
-  }
-  Object.defineProperty(globalThis, 'navigator', { configurable: true, value: { locks: { request } } })
-}
