@@ -6,6 +6,7 @@ import type { Instant, LocalDay } from '@valise/core/time'
 import {
   inTransaction,
   keepFile,
+  keepPoster,
   listPresentPeople,
   putIntoBin,
   putIntoTray,
@@ -14,11 +15,13 @@ import {
 } from '@valise/server'
 import type { Services } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
+import { buildOutside } from './buildOutside.ts'
 import { cast } from './cast.ts'
 import { drawPicture } from './drawPicture.ts'
 import { evidenceOfJuno, evidenceOfNell, evidenceOfTomasz } from './evidenceOfOthers.ts'
 import { evidenceOfWren } from './evidenceOfWren.ts'
 import type { SampleItem } from './evidenceOfWren.ts'
+import type { SceneName } from './scenes/index.ts'
 import { ownerActor } from './ownerActor.ts'
 import { fieldNotes, fieldReport, marshSound, tideTable, turbidityTable } from './writtenFiles.ts'
 
@@ -37,22 +40,31 @@ interface DrawnItem {
   readonly item: SampleItem
   readonly ownerName: string
   readonly content: Buffer
+  /** A moment of a film. */
+  readonly moment: Buffer | null
 }
 
 /**
  * Draws and keeps everybody's evidence around `today`, and makes its renditions.
  *
- * @param longSide pixels of the longer side of each picture
+ * `longSide` are pixels of the longer side of each picture; what Wren gathers is made for the class `classId`.
  */
-export async function buildEvidence(services: Services, today: LocalDay, longSide: number): Promise<void> {
+export async function buildEvidence(
+  services: Services,
+  today: LocalDay,
+  { longSide, classId }: { readonly longSide: number; readonly classId: string },
+): Promise<void> {
   // All is drawn before the first is examined: examining shuts the reader of drawings in this process.
   const drawn = await drawAll(today, longSide)
   const people = await listPresentPeople(services.database.reader())
   for (const one of drawn) {
     const person = people.find(({ signInName }) => signInName === one.ownerName)
     if (!person) throw new Error(`${one.ownerName} is not in the world`)
-    await keep(services, ownerActor(person.id), one, today)
+    const isWren = one.ownerName === cast.wren.signInName
+    await keep(services, ownerActor(person.id), { ...one, classId: isWren ? classId : null }, today)
   }
+  const wren = people.find(({ signInName }) => signInName === cast.wren.signInName)
+  if (wren) await buildOutside(services, ownerActor(wren.id), today)
   // Two hands, as the server has.
   await Promise.all([services.jobs.drain(), services.jobs.drain()])
 }
@@ -65,23 +77,44 @@ async function drawAll(today: LocalDay, longSide: number): Promise<DrawnItem[]> 
   for (let at = 0; at < wanted.length; at += DRAWN_AT_ONCE) {
     const some = wanted.slice(at, at + DRAWN_AT_ONCE)
     const contents = await Promise.all(some.map(({ item }) => contentOf(item, today, longSide)))
-    drawn.push(...some.map((one, n) => ({ ...one, content: contents[n] ?? Buffer.alloc(0) })))
+    const moments = await Promise.all(some.map(({ item }) => momentOfFilm(item)))
+    drawn.push(
+      ...some.map((one, n) => ({
+        ...one,
+        content: contents[n] ?? Buffer.alloc(0),
+        moment: moments[n] ?? null,
+      })),
+    )
   }
   return drawn
 }
 
-async function keep(services: Services, owner: PersonActor, { item, content }: DrawnItem, today: LocalDay) {
+async function keep(
+  services: Services,
+  owner: PersonActor,
+  { item, content, moment, classId }: DrawnItem & { readonly classId: string | null },
+  today: LocalDay,
+) {
   const cameIn = { ...item, daysAgo: Math.min(item.daysAgo, FIRST_DAY_AGO) }
   const database = { ...services.database, clock: shiftedClock(momentOf(cameIn, today)) }
   const stored = await services.files.put(once(content))
   const examined = await services.workers.run('examine', { ...stored, fileName: item.fileName })
-  const { title, tags, rights, fileName } = item
+  const { title, tags, rights, fileName, statement } = item
   const id = uuidv7({ msecs: Date.parse(database.clock.now()) })
-  const file = { id, stored, examined, fileName, replaces: null, classId: null, rights }
+  const file = { id, stored, examined, fileName, replaces: null, classId, rights }
   await inTransaction(database, (trx) => keepFile(trx, services.jobs, owner, file))
-  await updateEvidence(database, owner, id, 2, { title, tags: [...tags] })
+  const said = { title, tags: [...tags], ...(statement !== undefined && { statement }) }
+  await updateEvidence(database, owner, id, 2, { ...said, alternativeText: showsOf(item) })
+  if (moment) {
+    await keepPoster(services, owner, { id, n: 1 }, once(moment))
+  }
   if (item.inTray) await putIntoTray(database, owner, id)
   if (item.binned) await putIntoBin(lately(services, today), owner, id)
+}
+
+async function momentOfFilm({ content }: SampleItem): Promise<Buffer | null> {
+  const isFilm = 'file' in content && content.file === 'film'
+  return isFilm ? drawPicture({ scene: 'transectLine', seed: 9, look: 'wide' }, 640) : null
 }
 
 function contentOf(
@@ -109,6 +142,27 @@ function contentOf(
       // Where the source lies and where the built program lies, this leads to the same file.
       return readFile(new URL('../../demo/assets/walking-transect.webm', import.meta.url))
   }
+}
+
+/** What a picture shows, as its student would say it. */
+function showsOf({ content, shows }: SampleItem): string {
+  return shows ?? ('scene' in content ? sceneWords[content.scene] : '')
+}
+
+const sceneWords: Readonly<Record<SceneName, string>> = {
+  marsh: 'A creek that winds through salt marsh.',
+  bird: 'A wading bird at the edge of the water.',
+  bank: 'A creek bank with woven brushwood.',
+  stake: 'A numbered stake in front of the bank.',
+  crew: 'People seen from afar, bent over the mud.',
+  transectLine: 'Ranging poles along a line through the marsh.',
+  quadrat: 'A wire square on the ground, seen from above.',
+  pool: 'A rock pool with weed and snails.',
+  strandline: 'Weed and shells along the line of the last tide.',
+  sketch: 'A pencil drawing with notes beside it.',
+  tallyCard: 'A tally card with strokes in rows.',
+  map: 'A map with a dotted line across the marsh.',
+  plot: 'A plot with two lines that cross.',
 }
 
 /** A moment after which the bin's days are not over yet. */

@@ -1,4 +1,5 @@
 // Puts Wren's logbooks and pages into the world, by the same use cases as the screens.
+import { everything } from '@valise/core/evidence'
 import { newEntryPiece, newEvidencePiece, newLinePiece, newTextPiece } from '@valise/core/pages'
 import type { Operation, Page, Piece, Row } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
@@ -9,7 +10,7 @@ import {
   createLogbook,
   createPage,
   keepEdit,
-  listEvidence,
+  findItems,
   listPresentPeople,
   pageRoom,
   publishPage,
@@ -49,7 +50,7 @@ export async function buildPages(services: Services, today: LocalDay): Promise<v
 /** Somebody's evidence by its titles. */
 export async function thingsOf(services: Services, actor: PersonActor): Promise<PageBuilding['things']> {
   const reader = services.database.reader()
-  const { items } = await listEvidence(reader, actor, 'kept', { cursor: undefined, limit: 200 })
+  const { items } = await findItems(reader, actor, everything, { cursor: undefined, limit: 200 })
   return new Map(items.map((item) => [item.title, item]))
 }
 

@@ -1,4 +1,5 @@
 // Puts assignments, hand-ins and their answers into the world, by the same use cases as the screens.
+import { everything } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import { gapsOf } from '@valise/core/submissions'
 import type { ChosenPart } from '@valise/core/submissions'
@@ -11,7 +12,7 @@ import {
   getHandIn,
   handIn,
   inTransaction,
-  listEvidence,
+  findItems,
   listNews,
   listPresentPeople,
   listThingsToShare,
@@ -182,7 +183,7 @@ async function buildChoices(building: Building): Promise<void> {
   for (const [by, pageTitle, itemTitles] of choices) {
     const student = ownerActor(people.get(by) ?? '')
     const page = (await listThingsToShare(reader, student)).find(({ title }) => title === pageTitle)
-    const { items } = await listEvidence(reader, student, 'kept', { cursor: undefined, limit: 200 })
+    const { items } = await findItems(reader, student, everything, { cursor: undefined, limit: 200 })
     const chosen = itemTitles.map((title) => items.find((item) => item.title === title)?.id)
     const parts = [
       { kind: 'page' as const, id: page?.id ?? '', isIn: true, copy: 'published' as const },

@@ -65,7 +65,7 @@ export async function buildWorld(services: Services, longSide = 1280): Promise<v
   })
   const lately = { ...services.database, clock: shiftedClock(morningOf(addDays(today, -2))) }
   await inTransaction(lately, (trx) => addLatecomers({ ...building, trx }))
-  await buildEvidence(services, today, longSide)
+  await buildEvidence(services, today, { longSide, classId: building.classIds.methods })
   await buildPages(services, today)
   await buildSharing(services, today, building.classIds.methods)
   await buildSubmissions(services, today, building.classIds.methods)

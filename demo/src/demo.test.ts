@@ -48,15 +48,15 @@ describe('the sample world', () => {
       kind: string
       rightsState: string
       title: string
-      version: { preview: string; hasPlace: boolean }
+      version: { preview: string; place: object | null }
     }
     const having = (test: (item: Item) => boolean) => items.filter(test).length
     const kindCount = (kind: string) => having((item) => item.kind === kind)
-    expect(['video', 'audio', 'data-table', 'file'].map(kindCount)).toEqual([1, 2, 2, 2])
+    expect(['video', 'audio', 'data-table', 'file', 'link', 'note'].map(kindCount)).toEqual([1, 2, 2, 3, 2, 2])
     expect(having(({ rightsState }) => rightsState === 'missing')).toBe(1)
     expect(having(({ rightsState }) => rightsState === 'licensed')).toBe(2)
     expect(having(({ kind, version }) => kind === 'picture' && version.preview !== 'there')).toBe(0)
-    expect(having(({ version }) => version.hasPlace)).toBe(3)
+    expect(having(({ version }) => version.place !== null)).toBe(3)
     expect(items[0].title).toBe('Dawn on the low marsh')
     expect((await wren.get('/api/tray')).body).toHaveLength(6)
     expect((await wren.get('/api/bin')).body.count).toBe(1)

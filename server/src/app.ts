@@ -8,7 +8,8 @@ import { accessRoutes, mountLinks } from './access/index.ts'
 import { assignmentRoutes } from './assignments/index.ts'
 import { classRoutes } from './classes/index.ts'
 import { collectionRoutes } from './collections/index.ts'
-import { evidenceRoutes, mountUploads } from './evidence/index.ts'
+import { evidenceRoutes, mountUploads, queryRoutes } from './evidence/index.ts'
+import { gatheringRoutes, mountPhone } from './gathering/index.ts'
 import { feedbackRoutes } from './feedback/index.ts'
 import {
   assertOwnSite,
@@ -59,7 +60,9 @@ export const productRoutes: readonly Route[] = [
   ...sessionRoutes,
   ...peopleRoutes,
   ...classRoutes,
+  ...queryRoutes,
   ...evidenceRoutes,
+  ...gatheringRoutes,
   ...reflectionRoutes,
   ...pageRoutes,
   ...collectionRoutes,
@@ -99,6 +102,7 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
 
   mountUploads(app, services, authenticate)
   mountLinks(app, services)
+  mountPhone(app, services)
   mountRoutes(app, services, routes, { authenticate, checkAnswers: options.checkAnswers ?? false })
   let description: object | undefined
   app.get('/api/openapi.json', (c) => c.json((description ??= describeApi(routes, VERSION))))

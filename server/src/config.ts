@@ -1,5 +1,10 @@
 // What the server is told from outside, read once at the start.
+import { readFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
+import { parseInput } from './http/validation.ts'
+import { mediaHostSchema } from './outside/index.ts'
+import type { MediaHost } from './outside/index.ts'
+import { Type } from 'typebox'
 
 export interface Config {
   readonly dataFolder: string
@@ -17,6 +22,15 @@ export interface Config {
   readonly largestFile: number
   /** Bytes that one person may keep. */
   readonly quota: number
+  /** Where the shared drive answers, and the picture shelf; null where the school has none. */
+  readonly drive: string | null
+  readonly shelf: string | null
+  /** Sites whose films and tools may stand in a frame. */
+  readonly mediaHosts: readonly MediaHost[]
+  /** Hosts that the network of the school does not let through. */
+  readonly blockedHosts: readonly string[]
+  /** Origins that links may lead to although they are not public; only demo and tests have any. */
+  readonly innerOrigins: readonly string[]
   /** The moment at which the clock is to stand at the start; only demo and tests may shift it. */
   readonly clock: string | null
   /** The built web site, or null to serve the API alone. */
@@ -46,6 +60,14 @@ export function readConfig(environment: Environment, defaults: Partial<Config> =
     behindProxy: environment['VALISE_BEHIND_PROXY'] === '1',
     largestFile: readMegabytes('VALISE_LARGEST_FILE', environment) ?? defaults.largestFile ?? 2048 * MEGABYTE,
     quota: readMegabytes('VALISE_QUOTA', environment) ?? defaults.quota ?? 20_480 * MEGABYTE,
+    drive: environment['VALISE_DRIVE'] ?? defaults.drive ?? null,
+    shelf: environment['VALISE_SHELF'] ?? defaults.shelf ?? null,
+    mediaHosts: readMediaHosts(environment['VALISE_MEDIA_HOSTS']) ?? defaults.mediaHosts ?? [],
+    blockedHosts:
+      environment['VALISE_BLOCKED_HOSTS']?.split(',').map((host) => host.trim()) ??
+      defaults.blockedHosts ??
+      [],
+    innerOrigins: defaults.innerOrigins ?? [],
     clock: environment['VALISE_CLOCK'] ?? defaults.clock ?? null,
     webFolder: defaults.webFolder ?? null,
     logLevel: readLogLevel(environment['VALISE_LOG']) ?? defaults.logLevel ?? 'info',
@@ -61,6 +83,13 @@ function readPort(text: string | undefined): number | null {
   const port = Number(text)
   if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new Error(`VALISE_PORT is no port: ${text}`)
   return port
+}
+
+/** The sites stand in a file of JSON. */
+function readMediaHosts(file: string | undefined): readonly MediaHost[] | null {
+  if (file === undefined) return null
+  // Checked against the very schema.
+  return parseInput(Type.Array(mediaHostSchema), JSON.parse(readFileSync(file, 'utf8'))) as MediaHost[]
 }
 
 /** Sizes are set in megabytes of 1,048,576 bytes. */

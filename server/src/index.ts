@@ -32,7 +32,19 @@ export {
 } from './submissions/index.ts'
 export { createClass } from './classes/index.ts'
 export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
-export { keepFile, listEvidence, putIntoBin, putIntoTray, updateEvidence } from './evidence/index.ts'
+export {
+  findItems,
+  getEvidence,
+  indexWords,
+  insertDriveDocument,
+  keepFile,
+  keepPoster,
+  putIntoBin,
+  putIntoTray,
+  saveLink,
+  updateEvidence,
+} from './evidence/index.ts'
+export { createNote, keepContent, once } from './gathering/index.ts'
 export { listNews, markNewsSeen } from './feedback/index.ts'
 export { keepEdit } from './drafts/index.ts'
 export { endPass, givePass, listPasses, listThingsToShare } from './access/index.ts'

@@ -2,13 +2,15 @@
 import type { Config } from './config.ts'
 import type { Database } from './database/index.ts'
 import { evidenceJobs } from './evidence/index.ts'
-import type { EvidenceWorkers } from './evidence/index.ts'
+import type { EvidenceWorkers, FileToRead, ReadFile } from './evidence/index.ts'
+import { gatheringJobs } from './gathering/index.ts'
 import type { FileStore } from './files/index.ts'
 import type { RequestLog } from './http/index.ts'
 import type { Jobs } from './jobs/index.ts'
 import type { ServerKeys } from './keys.ts'
 import { pageJobs } from './pages/index.ts'
 import type { MailSender } from './mail/index.ts'
+import type { Drive, LinkReader, Shelf } from './outside/index.ts'
 import { submissionJobs } from './submissions/index.ts'
 import type { PasswordHasher } from './people/passwordHasher.ts'
 
@@ -22,11 +24,26 @@ export interface Services {
   readonly passwords: PasswordHasher
   readonly log: RequestLog
   readonly workers: EvidenceWorkers
+  /** Looks into a file in a process of its own. */
+  readonly readInside: (file: FileToRead) => Promise<ReadFile>
+  readonly outside: Outside
+}
+
+/** What is asked of other places; null where the school has none. */
+export interface Outside {
+  readonly drive: Drive | null
+  readonly shelf: Shelf | null
+  readonly links: LinkReader
 }
 
 /** Tells the background work who does what; each domain brings its own. */
 export function withJobs(services: Services): Services {
-  const handlers = { ...evidenceJobs(services), ...pageJobs(services), ...submissionJobs(services) }
+  const handlers = {
+    ...evidenceJobs(services),
+    ...gatheringJobs(services),
+    ...pageJobs(services),
+    ...submissionJobs(services),
+  }
   for (const [kind, handler] of Object.entries(handlers)) services.jobs.handle(kind, handler)
   return services
 }

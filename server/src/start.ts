@@ -16,13 +16,16 @@ import type { EvidenceTasks } from './evidence/index.ts'
 import { openFolderStore } from './files/index.ts'
 import { openLog } from './http/index.ts'
 import { openKeys } from './keys.ts'
-import { makeJobs, makeThreads } from './jobs/index.ts'
+import { makeJobs, makeThreads, runInProcess } from './jobs/index.ts'
+import { openOutside } from './openOutside.ts'
 import { makeMailSender } from './mail/index.ts'
 import { makePasswordHasher } from './people/index.ts'
 import { withJobs } from './services.ts'
 import type { Services } from './services.ts'
 
 const GRACE_MS = 2000
+/** A long report is read in a second; what takes longer is made to. */
+const READING_LIMITS = { milliseconds: 30_000, megabytes: 768 }
 
 /** Something in the surroundings that a person must mend first; its message is one clear line. */
 export class StartError extends Error {
@@ -58,7 +61,10 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
     mail: makeMailSender(config),
     passwords: makePasswordHasher(),
     log,
-    workers: makeThreads<EvidenceTasks>(workerProgram(), { dataFolder: config.dataFolder }),
+    workers: makeThreads<EvidenceTasks>(programBeside('worker'), { dataFolder: config.dataFolder }),
+    readInside: (file) =>
+      runInProcess(programBeside('readerProcess'), { dataFolder: config.dataFolder, file }, READING_LIMITS),
+    outside: openOutside(config),
   })
 }
 
@@ -76,9 +82,9 @@ export async function closeServices(services: Services): Promise<void> {
   await services.database.close()
 }
 
-/** The thread's program lies beside this one: built, or as source while one develops. */
-function workerProgram(): URL {
-  return new URL(import.meta.url.endsWith('.ts') ? './worker.ts' : './worker.js', import.meta.url)
+/** Threads and processes have programs of their own beside this one: built, or as source while one develops. */
+function programBeside(name: string): URL {
+  return new URL(import.meta.url.endsWith('.ts') ? `./${name}.ts` : `./${name}.js`, import.meta.url)
 }
 
 export interface RunningServer {

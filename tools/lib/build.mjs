@@ -11,6 +11,7 @@ const programs = {
   main: 'server/src/main.ts',
   setUp: 'server/src/setUp.ts',
   worker: 'server/src/worker.ts',
+  readerProcess: 'server/src/readerProcess.ts',
   serve: 'tools/src/serve.ts',
   backup: 'tools/src/backup.ts',
   restore: 'tools/src/restore.ts',
@@ -27,6 +28,8 @@ const outside = [
   'sharp',
   'piscina',
   'pdfkit',
+  'pdfjs-dist',
+  'mammoth',
 ]
 
 export async function build() {

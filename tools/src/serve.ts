@@ -19,12 +19,17 @@ import {
   listen,
   openServices,
   readConfig,
+  shiftedClock,
   startJobs,
   StartError,
+  systemClock,
 } from '@valise/server'
 import type { Config, Services } from '@valise/server'
 import { startStandIns } from '@valise/stand-ins'
+import type { StandIns } from '@valise/stand-ins'
 
+/** Where the source lies and where the built program lies, this leads to the same file. */
+const film = new URL('../../demo/assets/walking-transect.webm', import.meta.url)
 const builtWeb = fileURLToPath(new URL('../../web/dist', import.meta.url))
 
 const { values } = parseArgs({
@@ -50,14 +55,20 @@ async function start(): Promise<void> {
   // First of all, so that nothing is built or emptied for a start that cannot be.
   if (port !== 0) for (const one of [port, port + 1, port + 2]) await assertFree(one)
   makeReady(dataFolder)
-  const standIns = await startStandIns(port === 0 ? 0 : port + 1)
+  const environment = readConfig({ ...process.env, VALISE_PORT: undefined, VALISE_DATA: undefined })
+  const clock = environment.clock === null ? systemClock : shiftedClock(environment.clock)
+  const standIns = await startStandIns({ port: port === 0 ? 0 : port + 1, film, now: () => clock.now() })
   const config: Config = {
-    ...readConfig({ ...process.env, VALISE_PORT: undefined, VALISE_DATA: undefined }),
+    ...environment,
     dataFolder,
     port,
     host: '127.0.0.1',
     publicAddress: `http://localhost:${port}`,
     mail: standIns.mailAddress,
+    drive: standIns.driveAddress,
+    shelf: standIns.shelfAddress,
+    mediaHosts: standIns.mediaHosts,
+    innerOrigins: [standIns.address],
     // While one develops, Vite serves the web site and nothing may be built yet.
     webFolder: existsSync(builtWeb) ? builtWeb : null,
     logLevel: 'error',
@@ -67,7 +78,7 @@ async function start(): Promise<void> {
   await startJobs(services)
   const app = createApp(services, { extraRoutes: demoRoutes(config, standIns.mailRoomAddress) })
   const server = await listen(app, config)
-  say(server.port, standIns.mailRoomAddress)
+  say(server.port, standIns)
 
   const stop = async () => {
     await server.close()
@@ -122,10 +133,11 @@ function readPort(text: string): number {
   return port
 }
 
-function say(port: number, mailRoom: string): void {
+function say(port: number, { address, mailRoomAddress }: StandIns): void {
   if (values.quiet) return print(`ready ${port}`)
   print(`\nValise is running:   http://localhost:${port}`)
-  print(`Simulated mail room: ${mailRoom}`)
+  print(`Simulated mail room: ${mailRoomAddress}`)
+  print(`All that is simulated: ${address}`)
   print(`\nPeople of the sample world, each one click away (or with the password "${SAMPLE_PASSWORD}"):`)
   for (const { fullName, signInName, about } of Object.values(cast)) {
     print(`  ${signInName.padEnd(10)} ${fullName.padEnd(20)} ${about}`)

@@ -2,17 +2,36 @@
 export { binEndsAt } from './binEndsAt.ts'
 export { decideNewVersion, decideUpload } from './decideUpload.ts'
 export type { UploadLimits, UploadWish } from './decideUpload.ts'
+export {
+  everything,
+  isEverything,
+  queryNames,
+  readEvidenceQuery,
+  toSearchWords,
+  writeEvidenceQuery,
+} from './evidenceQuery.ts'
+export type { EvidenceQuery, QueryParameters } from './evidenceQuery.ts'
 export { extensionOf } from './extensionOf.ts'
 export { cleanFileName, suggestTitle } from './fileName.ts'
-export { canBeRendered, kindOfMime, mayStandInline } from './kindOfMime.ts'
+export { canBeRendered, kindOfMime, LINK_MIME, mayStandInline, readerOf } from './kindOfMime.ts'
 export { creditLine, isWebAddress } from './rights.ts'
 export {
   creditLineSchema,
+  dataTableSchema,
   evidenceChangeSchema,
+  evidenceCountsSchema,
   evidencePageSchema,
   evidenceSchema,
+  foundIdsSchema,
+  insideSchema,
+  manySchema,
+  newSavedQuerySchema,
+  renamedTagSchema,
   rightsForManySchema,
   rightsSchema,
+  savedQueriesSchema,
+  savedQuerySchema,
+  tagsForManySchema,
   tagsInUseSchema,
   traySchema,
   uploadMetadataSchema,
@@ -21,13 +40,23 @@ export {
 } from './schema.ts'
 export type {
   CreditLine,
+  DataTable,
+  DocumentBlock,
+  DriveState,
   Evidence,
   EvidenceChange,
+  EvidenceCounts,
   EvidencePage,
   EvidenceRow,
   EvidenceVersion,
+  Inside,
+  Link,
+  NewSavedQuery,
+  RenamedTag,
   Rights,
   RightsForMany,
+  SavedQuery,
+  TagsForMany,
   TagsInUse,
   Tray,
   Upload,
@@ -35,19 +64,73 @@ export type {
   Uploads,
 } from './schema.ts'
 export { cleanTags, toTagKey } from './tags.ts'
+export { tallyCounts, tallyWeeks, weekOf } from './tallyCounts.ts'
+export type { LikeItems, Tallied } from './tallyCounts.ts'
 export {
   BIN_KEPT_DAYS,
   evidenceKinds,
+  evidenceMarks,
+  evidenceOrders,
   licenceIds,
   licences,
+  LONGEST_ALTERNATIVE_TEXT,
+  LONGEST_INSIDE,
+  LONGEST_QUERY_NAME,
   LONGEST_STATEMENT,
   LONGEST_TAG,
   LONGEST_TITLE,
+  LONGEST_TRANSCRIPT,
+  MOST_AT_ONCE,
+  MOST_CHOSEN,
   MOST_IN_TRAY,
   MOST_PIXELS,
+  MOST_SAVED_QUERIES,
   MOST_TAGS,
+  PHONE_LINK_MINUTES,
   previewProblems,
   renditionKinds,
   UPLOAD_KEPT_HOURS,
 } from './valueLists.ts'
-export type { EvidenceKind, LicenceId, PreviewProblem, PreviewState, RenditionKind } from './valueLists.ts'
+export type {
+  EvidenceKind,
+  EvidenceMark,
+  EvidenceOrder,
+  LicenceId,
+  PreviewProblem,
+  PreviewState,
+  RenditionKind,
+  TextState,
+} from './valueLists.ts'
+export {
+  driveDocumentSchema,
+  driveFolderSchema,
+  fromDriveSchema,
+  fromShelfSchema,
+  landingSchema,
+  lentCameraSchema,
+  lookedUpSchema,
+  newLinkSchema,
+  outsideIdSchema,
+  phoneLinkSchema,
+  phoneStateSchema,
+  shelfPageSchema,
+  shelfPictureSchema,
+  shelfReportSchema,
+  waysInSchema,
+} from './outsideSchema.ts'
+export type {
+  DriveDocument,
+  DriveFolder,
+  FromDrive,
+  FromShelf,
+  Landing,
+  LentCamera,
+  LookedUp,
+  NewLink,
+  PhoneLink,
+  PhoneState,
+  ShelfPage,
+  ShelfPicture,
+  ShelfReport,
+  WaysIn,
+} from './outsideSchema.ts'

@@ -2,17 +2,21 @@
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema } from '../people/index.ts'
-import { instantSchema } from '../time/index.ts'
+import { instantSchema, localDaySchema } from '../time/index.ts'
 import {
   evidenceKinds,
   licenceIds,
+  LONGEST_ALTERNATIVE_TEXT,
+  LONGEST_QUERY_NAME,
   LONGEST_STATEMENT,
   LONGEST_TAG,
   LONGEST_TITLE,
+  LONGEST_TRANSCRIPT,
   MOST_AT_ONCE,
   MOST_TAGS,
   previewProblems,
   previewStates,
+  textStates,
 } from './valueLists.ts'
 
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
@@ -54,7 +58,11 @@ export const evidenceVersionSchema = object({
   bytes: Type.Integer(),
   width: nullable(Type.Integer()),
   height: nullable(Type.Integer()),
-  hasPlace: Type.Boolean({ description: 'Whether the file says where it was made; for its owner alone' }),
+  place: nullable(object({ latitude: Type.Number(), longitude: Type.Number() })),
+  durationMs: nullable(Type.Integer({ description: 'How long it plays, where the file or its maker says' })),
+  pages: nullable(Type.Integer()),
+  encoding: nullable(Type.String({ description: 'Of a text, where it is not UTF-8' })),
+  textState: Type.Enum([...textStates], { description: 'Whether the words inside have been looked for' }),
   preview: Type.Enum([...previewStates]),
   previewProblem: nullable(Type.Enum([...previewProblems])),
   at: instantSchema,
@@ -67,6 +75,7 @@ export const evidenceRowSchema = object({
   kind: Type.Enum([...evidenceKinds]),
   title: Type.String({ description: 'Empty until somebody says what it is' }),
   rightsState: Type.Enum(['missing', 'mine', 'licensed']),
+  lacksAlternative: Type.Boolean({ description: 'A picture of which nobody said what it shows' }),
   madeAt: instantSchema,
   version: evidenceVersionSchema,
   inTray: Type.Boolean(),
@@ -81,13 +90,47 @@ export const evidencePageSchema = object({
 })
 export type EvidencePage = Static<typeof evidencePageSchema>
 
+/** Where a link leads, as its site told it. */
+export const linkSchema = object({
+  address: Type.String(),
+  siteName: Type.String(),
+  description: Type.String(),
+  frame: nullable(
+    object({
+      kind: Type.Enum(['player', 'embed'], { description: 'Something to play, or something to work with' }),
+      address: Type.String({ description: 'What stands in the sandboxed frame' }),
+      site: Type.String(),
+    }),
+  ),
+  state: Type.Enum(['there', 'slow', 'dead', 'blocked']),
+  checkedAt: instantSchema,
+})
+export type Link = Static<typeof linkSchema>
+
+/** Where a document of the shared drive stands. */
+export const driveStateSchema = object({
+  documentId: Type.String(),
+  isConnected: Type.Boolean(),
+  changedAt: nullable(Type.String({ description: 'When the newest version was written there' })),
+  checkedAt: instantSchema,
+  lostAt: nullable(instantSchema),
+})
+export type DriveState = Static<typeof driveStateSchema>
+
 export const evidenceSchema = object({
   ...evidenceRowSchema.properties,
   madeAtKnown: Type.Boolean({ description: 'Whether the file said when it was made' }),
   statement: Type.String({ description: 'The student’s own text about it, by lines' }),
   tags: Type.Array(Type.String()),
   rights: rightsSchema,
+  alternativeText: Type.String({ description: 'What a picture shows, for those who do not see it' }),
+  transcript: Type.String({ description: 'What is said in a recording' }),
+  classId: nullable(idSchema),
   className: nullable(Type.String()),
+  assignment: nullable(object({ id: idSchema, title: Type.String() })),
+  link: nullable(linkSchema),
+  drive: nullable(driveStateSchema),
+  alike: Type.Integer({ description: 'How many others of mine look like it' }),
   createdAt: instantSchema,
   versions: Type.Array(evidenceVersionSchema, { description: 'Newest first' }),
   revision: Type.Integer(),
@@ -100,14 +143,92 @@ export const evidenceChangeSchema = object({
   statement: Type.Optional(Type.String({ maxLength: LONGEST_STATEMENT })),
   tags: Type.Optional(Type.Array(Type.String({ maxLength: LONGEST_TAG }), { maxItems: MOST_TAGS })),
   rights: Type.Optional(rightsSchema),
+  alternativeText: Type.Optional(Type.String({ maxLength: LONGEST_ALTERNATIVE_TEXT })),
+  transcript: Type.Optional(Type.String({ maxLength: LONGEST_TRANSCRIPT })),
+  classId: Type.Optional(nullable(idSchema)),
+  assignmentId: Type.Optional(nullable(idSchema)),
+  madeOn: Type.Optional(localDaySchema),
 })
 export type EvidenceChange = Static<typeof evidenceChangeSchema>
 
-export const rightsForManySchema = object({
-  ids: Type.Array(idSchema, { minItems: 1, maxItems: MOST_AT_ONCE }),
-  rights: rightsSchema,
-})
+const many = Type.Array(idSchema, { minItems: 1, maxItems: MOST_AT_ONCE })
+const tag = Type.String({ minLength: 1, maxLength: LONGEST_TAG })
+
+export const rightsForManySchema = object({ ids: many, rights: rightsSchema })
 export type RightsForMany = Static<typeof rightsForManySchema>
+
+export const tagsForManySchema = object({
+  ids: many,
+  add: Type.Array(tag, { maxItems: MOST_TAGS }),
+})
+export type TagsForMany = Static<typeof tagsForManySchema>
+
+export const manySchema = object({ ids: many })
+
+/** A name in use makes two tags one. */
+export const renamedTagSchema = object({ tag, name: tag })
+export type RenamedTag = Static<typeof renamedTagSchema>
+
+const count = Type.Integer({ minimum: 0 })
+
+/** What stands beside the filters. */
+export const evidenceCountsSchema = object({
+  all: count,
+  matching: count,
+  kinds: Type.Array(object({ kind: Type.Enum([...evidenceKinds]), count })),
+  marks: object({
+    unused: count,
+    'no-rights': count,
+    'no-alternative': count,
+    shared: count,
+    alike: count,
+  }),
+  weeks: Type.Array(object({ week: localDaySchema, count }), {
+    description: 'What the query finds at any time, by the week of making; each by its Monday',
+  }),
+})
+export type EvidenceCounts = Static<typeof evidenceCountsSchema>
+
+export const foundIdsSchema = object({ ids: Type.Array(idSchema) })
+
+export const savedQuerySchema = object({
+  id: idSchema,
+  name: line(LONGEST_QUERY_NAME),
+  query: Type.String({ maxLength: 2000, description: 'As it stands behind the question mark of an address' }),
+})
+export type SavedQuery = Static<typeof savedQuerySchema>
+export const savedQueriesSchema = Type.Array(savedQuerySchema)
+export const newSavedQuerySchema = Type.Pick(savedQuerySchema, ['name', 'query'], {
+  additionalProperties: false,
+})
+export type NewSavedQuery = Static<typeof newSavedQuerySchema>
+
+/** The words of a document, cleaned: what it says, without how it looked. */
+export const documentBlockSchema = Type.Union([
+  object({
+    kind: Type.Literal('heading'),
+    level: Type.Integer({ minimum: 1, maximum: 6 }),
+    text: Type.String(),
+  }),
+  object({ kind: Type.Literal('paragraph'), text: Type.String() }),
+  object({ kind: Type.Literal('item'), text: Type.String() }),
+  object({ kind: Type.Literal('table'), rows: Type.Array(Type.Array(Type.String())) }),
+])
+export type DocumentBlock = Static<typeof documentBlockSchema>
+
+export const insideSchema = object({
+  blocks: Type.Array(documentBlockSchema),
+  isCut: Type.Boolean({ description: 'Whether there is more than is shown' }),
+})
+export type Inside = Static<typeof insideSchema>
+
+/** The head of a data table. */
+export const dataTableSchema = object({
+  columns: Type.Array(object({ name: Type.String(), isNumeric: Type.Boolean() })),
+  rows: Type.Array(Type.Array(Type.String())),
+  count,
+})
+export type DataTable = Static<typeof dataTableSchema>
 
 export const tagsInUseSchema = Type.Array(object({ tag: Type.String(), count: Type.Integer() }))
 export type TagsInUse = Static<typeof tagsInUseSchema>
@@ -150,5 +271,9 @@ export const uploadMetadataSchema = object({
   lastModified: Type.Optional(Type.Integer({ minimum: 0, maximum: 8_640_000_000_000_000 })),
   replaces: Type.Optional(idSchema),
   classId: Type.Optional(idSchema),
+  assignmentId: Type.Optional(idSchema),
+  title: Type.Optional(Type.String({ maxLength: LONGEST_TITLE })),
+  mine: Type.Optional(Type.Literal('yes', { description: 'It comes from one’s own camera or microphone' })),
+  durationMs: Type.Optional(Type.Integer({ minimum: 0, maximum: 86_400_000 })),
 })
 export type UploadMetadata = Static<typeof uploadMetadataSchema>

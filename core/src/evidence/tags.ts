@@ -1,4 +1,4 @@
-// Tags: short words an owner puts on things, compared without case, marks or double spaces.
+// Tags: short words an owner puts on things, compared without case, marks or double spaces. A comma parts them.
 import { foldText, toPlainLine } from '../people/index.ts'
 import { LONGEST_TAG, MOST_TAGS } from './valueLists.ts'
 
@@ -10,7 +10,7 @@ export function toTagKey(tag: string): string {
 /** Tags as they are kept: tidied, none empty, none twice (the first spelling stays), at most 30, in their order. */
 export function cleanTags(tags: readonly string[]): string[] {
   const kept = new Map<string, string>()
-  for (const tag of tags) {
+  for (const tag of tags.flatMap((one) => one.split(','))) {
     const line = [...toPlainLine(tag)].slice(0, LONGEST_TAG).join('').trim()
     const key = toTagKey(line)
     if (key !== '' && !kept.has(key)) kept.set(key, line)

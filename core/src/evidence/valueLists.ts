@@ -1,7 +1,7 @@
 // Lists and limits of evidence; apart from the schemas, so that the web gets no validator with them.
 
-/** The kinds that come in as a file. */
-export const evidenceKinds = ['picture', 'video', 'audio', 'data-table', 'file'] as const
+/** What an item can be. All but links and notes come in as a file; a document of the shared drive is a file. */
+export const evidenceKinds = ['picture', 'video', 'audio', 'data-table', 'file', 'link', 'note'] as const
 export type EvidenceKind = (typeof evidenceKinds)[number]
 
 /** Small pictures made of a version. `thumbnail` is for grids and the tray, `screen` for looking at. */
@@ -12,8 +12,15 @@ export type RenditionKind = (typeof renditionKinds)[number]
 export const previewStates = ['making', 'there', 'none'] as const
 export type PreviewState = (typeof previewStates)[number]
 
-/** Why there is no preview of something that says it is a picture. */
-export const previewProblems = ['picture-too-large', 'picture-damaged', 'picture-not-shown'] as const
+/** Why something cannot be shown, or only in part. */
+export const previewProblems = [
+  'picture-too-large',
+  'picture-damaged',
+  'picture-not-shown',
+  'document-damaged',
+  'document-locked',
+  'document-too-large',
+] as const
 export type PreviewProblem = (typeof previewProblems)[number]
 
 /** Licences that can be named, each with the address of its text where it has one. */
@@ -42,7 +49,26 @@ export const licenceIds = [
 ] as const satisfies readonly (keyof typeof licences)[]
 export type LicenceId = (typeof licenceIds)[number]
 
+/** Whether the words inside a version have been looked for: to be done, found, or there is nothing to find. */
+export const textStates = ['unread', 'read', 'none'] as const
+export type TextState = (typeof textStates)[number]
+
+/** What a list can be narrowed to beside its query; each with its count. */
+export const evidenceMarks = ['unused', 'no-rights', 'no-alternative', 'shared', 'alike'] as const
+export type EvidenceMark = (typeof evidenceMarks)[number]
+
+export const evidenceOrders = ['latest', 'oldest', 'arrived', 'title'] as const
+export type EvidenceOrder = (typeof evidenceOrders)[number]
+
 export const LONGEST_TITLE = 200
+export const LONGEST_ALTERNATIVE_TEXT = 1000
+export const LONGEST_TRANSCRIPT = 200_000
+/** Characters of a document's own words that are kept for finding it again. */
+export const LONGEST_INSIDE = 400_000
+export const LONGEST_QUERY_NAME = 80
+export const MOST_SAVED_QUERIES = 50
+/** How many items can be chosen at once; acts on them go in portions. */
+export const MOST_CHOSEN = 10_000
 export const LONGEST_STATEMENT = 20_000
 export const LONGEST_TAG = 60
 export const MOST_TAGS = 30
@@ -58,3 +84,6 @@ export const UPLOAD_KEPT_HOURS = 72
 export const BIN_KEPT_DAYS = 30
 /** What a picture may claim to hold; more is a trap, or a map for a wall. */
 export const MOST_PIXELS = 150_000_000
+
+/** How long a phone lends its camera by one code. */
+export const PHONE_LINK_MINUTES = 10

@@ -1,4 +1,5 @@
 // Pages: the document of rows and pieces, the operations that change it, and its rendering.
+export { renderText } from './renderText.ts'
 export {
   applyOperation,
   applyOperations,
@@ -37,6 +38,7 @@ export {
   publishedSchema,
   shownSchema,
   usesSchema,
+  richTextSchema,
 } from './schema.ts'
 export type {
   Draft,

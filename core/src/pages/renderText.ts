@@ -9,6 +9,10 @@ const tags: Readonly<Record<string, string>> = {
   orderedList: 'ol',
   listItem: 'li',
   blockquote: 'blockquote',
+  table: 'table',
+  tableRow: 'tr',
+  tableHeader: 'th',
+  tableCell: 'td',
 }
 const DEEPEST_HEADING = 6
 

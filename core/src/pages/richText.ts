@@ -21,7 +21,8 @@ export interface RichText {
 
 export const emptyText: RichText = { type: 'doc', content: [{ type: 'paragraph' }] }
 
-const blocks = ['paragraph', 'heading', 'bulletList', 'orderedList', 'blockquote']
+const blocks = ['paragraph', 'heading', 'bulletList', 'orderedList', 'blockquote', 'table']
+const inCells = ['paragraph', 'bulletList', 'orderedList']
 /** What each node may hold. A node that is not listed is refused with everything in it. */
 const mayHold: Readonly<Record<string, readonly string[]>> = {
   doc: blocks,
@@ -31,10 +32,17 @@ const mayHold: Readonly<Record<string, readonly string[]>> = {
   orderedList: ['listItem'],
   listItem: ['paragraph', 'bulletList', 'orderedList', 'blockquote', 'heading'],
   blockquote: blocks,
+  table: ['tableRow'],
+  tableRow: ['tableHeader', 'tableCell'],
+  tableHeader: inCells,
+  tableCell: inCells,
   text: [],
   hardBreak: [],
 }
-const mustHold = ['doc', 'bulletList', 'orderedList', 'listItem', 'blockquote']
+const mustHold = [
+  ...['doc', 'bulletList', 'orderedList', 'listItem', 'blockquote'],
+  ...['table', 'tableRow', 'tableHeader', 'tableCell'],
+]
 const emptyMarks = ['bold', 'italic']
 
 /** Whether a value is a text of our grammar: known nodes in allowed places, known marks, addresses that may be links. */

@@ -44,7 +44,8 @@ const node = {
 /** Only the outside is told here: which node may stand where is checked by `isRichText`. */
 export const richTextSchema = Type.Unsafe<RichText>({
   type: 'object',
-  description: 'ProseMirror JSON: paragraphs, headings of level 2 and 3, lists, quotes; bold, italic, links',
+  description:
+    'ProseMirror JSON: paragraphs, headings of level 2 and 3, lists, quotes, tables; bold, italic, links',
   required: ['type', 'content'],
   properties: { type: { const: 'doc' }, content: { type: 'array', items: node } },
   additionalProperties: false,

@@ -31,6 +31,7 @@ export const recordActions = [
   'changes-asked',
   'work-accepted',
   'answer-undone',
+  'picture-reported',
 ] as const
 export type RecordAction = (typeof recordActions)[number]
 

@@ -96,8 +96,10 @@ function sortOf(piece: Piece, shown: Shown): WantedSort | null {
   if (piece.kind === 'line') return null
   if (piece.kind === 'entry') return shown.entries[piece.entryId] ? 'entry' : null
   if (piece.kind === 'text') return countWords(piece.text) > 0 ? 'text' : null
-  const item = shown.evidence[piece.id]
-  return item?.kind ?? null
+  const kind = shown.evidence[piece.id]?.kind
+  // A note stands on a page as its words, and nobody asks for a link.
+  if (kind === undefined || kind === 'link') return null
+  return kind === 'note' ? 'text' : kind
 }
 
 function statementLine(words: number, going: GoingThings) {

@@ -124,6 +124,24 @@ export function countSeersOfEvidence(
   return countSeersOf(reader, actor, (things) => void things.whereIn('id', pages.clone()))
 }
 
+/** The items of one's own that somebody else can see now: those on published pages that open passes reach. */
+export function sharedEvidence(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+  const { sql } = reader
+  const opened = openPassesAtAll(reader).where('passes.ownerId', actor.personId).select('thingId')
+  const inOpened = sql('reach')
+    .join('collections', 'collections.id', 'reach.containerId')
+    .whereNull('collections.binnedAt')
+    .whereIn('reach.containerId', opened.clone())
+    .select('reach.thingId')
+  return sql('publishedEvidence')
+    .join('pages', 'pages.id', 'publishedEvidence.pageId')
+    .where('pages.ownerId', actor.personId)
+    .whereNull('pages.binnedAt')
+    .whereNotNull('pages.published')
+    .where((any) => any.whereIn('pages.id', opened.clone()).orWhereIn('pages.id', inOpened))
+    .select('publishedEvidence.evidenceId')
+}
+
 interface OpenPass {
   readonly audience: string
   readonly personId: string | null

@@ -13,9 +13,8 @@ import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { instantSchema } from '@valise/core/time'
 import { Type } from 'typebox'
-import { getEvidence } from '../evidence/index.ts'
 import { route } from '../http/index.ts'
-import { countSeers, countSeersOfEvidence } from './audienceStore.ts'
+import { countSeers } from './audienceStore.ts'
 import { countOpened, listOpened } from './openedStore.ts'
 import * as service from './service.ts'
 import { findOwnThing, listOwnPlaces, listOwnThings } from './thingStore.ts'
@@ -159,18 +158,4 @@ export const accessRoutes = [
   ),
   seenByRoute('page'),
   seenByRoute('collection'),
-  route(
-    {
-      method: 'get',
-      path: '/api/evidence/{id}/seen-by',
-      summary: 'How many people and links can see an item of mine now, on published pages',
-      who: 'signed-in',
-      params: byId,
-      answer: seenBySchema,
-    },
-    async ({ reader, actor, params }) => {
-      const { binnedAt } = await getEvidence(reader, actor, params.id)
-      return binnedAt === null ? countSeersOfEvidence(reader, actor, params.id) : { people: 0, links: 0 }
-    },
-  ),
 ]

@@ -13,6 +13,8 @@ export interface Column {
   readonly onDelete?: 'cascade' | 'set null'
   /** The only values there may be. */
   readonly oneOf?: readonly string[]
+  /** What rows have that were there before the column; without one it must be nullable. */
+  readonly before?: string | number
 }
 
 export interface TableRules {
@@ -74,6 +76,25 @@ export async function rebuildTable(
   } finally {
     await knex.raw('PRAGMA foreign_keys = ON')
   }
+}
+
+/** Adds columns to a table that has rows already. */
+export async function addColumns(
+  trx: Knex,
+  table: string,
+  columns: Readonly<Record<string, Column>>,
+): Promise<void> {
+  const dialect = dialectOf(trx)
+  for (const [name, spec] of Object.entries(columns)) {
+    const before = typeof spec.before === 'string' ? `'${spec.before}'` : spec.before
+    const usual = before === undefined ? '' : ` DEFAULT ${before}`
+    await trx.raw(`ALTER TABLE "${table}" ADD COLUMN ${columnSql(dialect, name, spec)}${usual}`)
+  }
+}
+
+/** Takes columns away that nothing else refers to; for `down`. */
+export async function dropColumns(trx: Knex, table: string, names: readonly string[]): Promise<void> {
+  for (const name of names) await trx.raw(`ALTER TABLE "${table}" DROP COLUMN "${name}"`)
 }
 
 /** Drops tables in the order given; for `down`. */

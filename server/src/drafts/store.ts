@@ -4,6 +4,7 @@ import type { Operation, OtherVersion, PageDocument, Piece } from '@valise/core/
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
+import { refreshUses } from '../evidence/index.ts'
 
 export interface DraftRow {
   readonly id: string
@@ -143,9 +144,18 @@ export async function replaceDraftEvidence(
   draftId: string,
   evidenceIds: readonly string[],
 ): Promise<void> {
-  await trx.sql('draftEvidence').where({ draftId }).delete()
-  if (evidenceIds.length > 0)
-    await trx.sql('draftEvidence').insert(evidenceIds.map((evidenceId) => ({ draftId, evidenceId })))
+  const rows: { evidenceId: string }[] = await trx
+    .sql('draftEvidence')
+    .where({ draftId })
+    .select('evidenceId')
+  const before = rows.map(({ evidenceId }) => evidenceId)
+  const gone = before.filter((id) => !evidenceIds.includes(id))
+  const come = evidenceIds.filter((id) => !before.includes(id))
+  // Most edits are about words: then nothing is written here.
+  if (gone.length > 0) await trx.sql('draftEvidence').where({ draftId }).whereIn('evidenceId', gone).delete()
+  if (come.length > 0)
+    await trx.sql('draftEvidence').insert(come.map((evidenceId) => ({ draftId, evidenceId })))
+  await refreshUses(trx, [...gone, ...come])
 }
 
 /** Keeps a text that lost. One window's later text of the same piece takes the place of its earlier one. */

@@ -44,7 +44,7 @@ describeEachDatabase('evidence', (open) => {
       madeAt: '2026-11-17T09:14:00.000Z', // Lisbon in winter
       madeAtKnown: true,
       rights: { state: 'missing' },
-      version: { n: 1, width: 2000, height: 480, hasPlace: true, preview: 'there', mime: 'image/jpeg' },
+      version: { n: 1, width: 2000, height: 480, preview: 'there', mime: 'image/jpeg' },
     })
     for (const [kind, width] of [
       ['thumbnail', 640],
@@ -209,10 +209,12 @@ describeEachDatabase('evidence', (open) => {
     expect(second.next).toBeNull()
   })
 
-  it('lies in the tray in the order of picking up, until it is taken out', async () => {
+  it('lies in the tray as soon as it is here, and in the order of picking up, until it is taken out', async () => {
     const { wren, add } = await start()
     const [a, b] = [await add('a.txt', text('a')), await add('b.txt', text('b'))]
     const tray = async () => (await wren.get('/api/tray')).body.map((one: { id: string }) => one.id)
+    expect(await tray()).toEqual([a, b])
+    for (const id of [a, b]) await wren.delete(`/api/tray/${id}`)
     for (const id of [b, a, b]) expect((await wren.put(`/api/tray/${id}`, {})).status).toBe(204)
     expect(await tray()).toEqual([b, a])
     expect((await wren.get(`/api/evidence/${a}`)).body.inTray).toBe(true)

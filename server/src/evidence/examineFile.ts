@@ -4,6 +4,7 @@ import { canBeRendered, extensionOf, kindOfMime, MOST_PIXELS } from '@valise/cor
 import type { PreviewProblem } from '@valise/core/evidence'
 import exifr from 'exifr'
 import { fileTypeFromBuffer } from 'file-type'
+import { parseBuffer } from 'music-metadata'
 import type { FileStore } from '../files/index.ts'
 import { readPictureHead } from './openPicture.ts'
 
@@ -16,6 +17,8 @@ export interface Examined {
   readonly madeAt: { readonly local: string; readonly offset: string | null } | null
   readonly place: { readonly latitude: number; readonly longitude: number } | null
   readonly previewProblem: PreviewProblem | null
+  /** How long it plays, where the file says so. */
+  readonly durationMs: number | null
 }
 
 /** What is known of a file that could not be looked at. */
@@ -26,6 +29,7 @@ export const unexamined: Examined = {
   madeAt: null,
   place: null,
   previewProblem: null,
+  durationMs: null,
 }
 
 export interface FileToExamine {
@@ -42,13 +46,16 @@ export async function examineFile(files: FileStore, file: FileToExamine): Promis
   const head = await buffer(await files.open(file.sha256, { first: 0, last }))
   const mime = await typeOf(head, file.fileName)
   const nothing = { ...unexamined, mime }
-  if (kindOfMime(mime) !== 'picture') return nothing
+  const kind = kindOfMime(mime)
+  if (kind === 'audio' || kind === 'video')
+    return { ...nothing, durationMs: await readDuration(head, mime, file) }
+  if (kind !== 'picture') return nothing
   const camera = await readCamera(head)
   if (!canBeRendered(mime)) return { ...nothing, ...camera, previewProblem: 'picture-not-shown' }
   const size = await readSize(files, file.sha256)
   if (size === null) return { ...nothing, ...camera, previewProblem: 'picture-damaged' }
   const isTooLarge = size.width * size.height > MOST_PIXELS
-  return { mime, ...size, ...camera, previewProblem: isTooLarge ? 'picture-too-large' : null }
+  return { ...nothing, ...size, ...camera, previewProblem: isTooLarge ? 'picture-too-large' : null }
 }
 
 /** By the first bytes; among texts, which have none of their own, by the ending of the name. */
@@ -76,6 +83,19 @@ function isText(head: Buffer): boolean {
   // The head may end within a character; a file in another encoding than UTF-8 still reads as text.
   const odd = head.toString('utf8').match(/\p{Cc}/gu) ?? []
   return odd.every((sign) => '\t\n\r\f\u001b\u0085'.includes(sign))
+}
+
+async function readDuration(head: Buffer, mime: string, { bytes }: FileToExamine): Promise<number | null> {
+  try {
+    const { format } = await parseBuffer(head, { mimeType: mime, size: bytes }, { skipCovers: true })
+    const { duration } = format
+    return duration !== undefined && Number.isFinite(duration) && duration > 0
+      ? Math.round(duration * 1000)
+      : null
+  } catch {
+    // A recording that does not say how long it is, or says it where nobody looks.
+    return null
+  }
 }
 
 async function readSize(files: FileStore, sha256: string): Promise<{ width: number; height: number } | null> {

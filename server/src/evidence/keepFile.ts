@@ -1,6 +1,16 @@
 // From a stored file to evidence: a new item, a new version of one, or the one that has these bytes already.
-import { cleanFileName, decideNewVersion, kindOfMime, suggestTitle } from '@valise/core/evidence'
-import type { Rights } from '@valise/core/evidence'
+import {
+  canBeRendered,
+  cleanFileName,
+  cleanTags,
+  decideNewVersion,
+  kindOfMime,
+  MOST_IN_TRAY,
+  readerOf,
+  suggestTitle,
+} from '@valise/core/evidence'
+import type { EvidenceKind, Rights } from '@valise/core/evidence'
+import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { assertAllowed, AppError } from '@valise/core/problems'
 import { localToInstant, toInstant } from '@valise/core/time'
@@ -10,10 +20,13 @@ import type { StoredFile } from '../files/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { getSchool } from '../people/index.ts'
 import type { Examined } from './examineFile.ts'
-import { RENDER_VERSION } from './jobNames.ts'
+import { READ_VERSION, RENDER_VERSION } from './jobNames.ts'
 import { findEvidence, findSameFile, insertEvidence, updateEvidence } from './store.ts'
+import { replaceTags } from './tagStore.ts'
+import { countTray, insertTrayItem } from './trayStore.ts'
 import type { UploadRow } from './uploadStore.ts'
 import { insertVersion } from './versionStore.ts'
+import { indexWords } from './wordsStore.ts'
 
 export interface FileToKeep {
   /** The id that a new item gets. */
@@ -24,7 +37,21 @@ export interface FileToKeep {
   /** The item whose next version this is, or null for a new item. */
   readonly replaces: string | null
   readonly classId: string | null
+  readonly assignmentId?: string | null
   readonly rights?: Rights
+  /** What it is; without one the file's name suggests it. */
+  readonly title?: string
+  readonly tags?: readonly string[]
+  /** How long it plays, where whoever recorded it says so. */
+  readonly durationMs?: number | null
+  /** Of a note, which is kept as what its editor keeps as well. */
+  readonly document?: string
+  /** Where the kind does not follow from the file. */
+  readonly kind?: EvidenceKind
+  /** Kept as an item of its own, although one has these very bytes already. */
+  readonly isNew?: boolean
+  /** Whether it is put into the tray, where there is room. */
+  readonly intoTray?: boolean
 }
 
 export interface KeptFile {
@@ -44,21 +71,29 @@ export async function keepFile(
   file: FileToKeep,
 ): Promise<KeptFile> {
   if (file.replaces !== null) return keepVersion(trx, jobs, actor, file, file.replaces)
-  const same = await findSameFile(trx, actor, file.stored.sha256)
+  const same = file.isNew === true ? null : await findSameFile(trx, actor, file.stored.sha256)
   if (same) return { outcome: 'same', evidenceId: same.id }
   const fileName = cleanFileName(file.fileName)
-  const madeAt = madeAtOf(file.examined, (await getSchool(trx)).timeZone, trx.now)
-  await insertEvidence(trx, {
+  const zone = (await getSchool(trx)).timeZone
+  const madeAt = madeAtOf(file.examined, zone, trx.now)
+  const said = toPlainLine(file.title ?? '')
+  const item = {
     id: file.id,
     ownerId: actor.personId,
-    kind: kindOfMime(file.examined.mime),
-    title: suggestTitle(fileName),
+    kind: file.kind ?? kindOfMime(file.examined.mime),
+    title: said === '' ? suggestTitle(fileName) : said,
     rights: file.rights ?? { state: 'missing' },
     classId: file.classId,
+    assignmentId: file.assignmentId ?? null,
     madeAt: madeAt ?? trx.now,
-    madeAtKnown: madeAt !== null,
-  })
+    madeAtKnown: madeAt !== null || file.rights?.state === 'mine',
+  } as const
+  await insertEvidence(trx, item, zone)
+  const tags = cleanTags(file.tags ?? [])
+  if (tags.length > 0) await replaceTags(trx, actor, file.id, tags)
   await addVersion(trx, jobs, actor, { ...file, evidenceId: file.id, n: 1 })
+  if (file.intoTray === true && (await countTray(trx, actor)) < MOST_IN_TRAY)
+    await insertTrayItem(trx, actor, file.id)
   return { outcome: 'new', evidenceId: file.id }
 }
 
@@ -71,42 +106,59 @@ async function keepVersion(
 ): Promise<KeptFile> {
   const present = await findEvidence(trx, actor, evidenceId)
   if (!present) throw new AppError('not-found', 'not-found')
-  assertAllowed(decideNewVersion(present.kind, kindOfMime(file.examined.mime)), 'conflict')
+  const kind = file.kind ?? kindOfMime(file.examined.mime)
+  assertAllowed(decideNewVersion(present.kind, kind), 'conflict')
   const newest = present.versions[0]
   await addVersion(trx, jobs, actor, { ...file, evidenceId, n: (newest?.n ?? 0) + 1 })
   return { outcome: 'version', evidenceId }
 }
 
-interface VersionToAdd extends Pick<FileToKeep, 'stored' | 'examined' | 'fileName'> {
+interface VersionToAdd extends Pick<
+  FileToKeep,
+  'stored' | 'examined' | 'fileName' | 'durationMs' | 'document'
+> {
   readonly evidenceId: string
   readonly n: number
 }
 
 async function addVersion(trx: Trx, jobs: Jobs, actor: PersonActor, version: VersionToAdd): Promise<void> {
   const { evidenceId, n, stored, examined } = version
-  const canBeShown = examined.width !== null && examined.previewProblem === null
+  const { mime, width, height, previewProblem } = examined
+  const canBeShown = canBeRendered(mime) && width !== null && previewProblem === null
+  const reader = version.document === undefined ? readerOf(mime) : null
   await insertVersion(trx, {
     evidenceId,
     n,
     ownerId: actor.personId,
     fileSha256: stored.sha256,
     fileName: cleanFileName(version.fileName),
-    mime: examined.mime,
+    mime,
     bytes: stored.bytes,
-    width: examined.width,
-    height: examined.height,
+    width,
+    height,
     latitude: examined.place?.latitude ?? null,
     longitude: examined.place?.longitude ?? null,
-    preview: canBeShown ? 'making' : 'none',
-    previewProblem: examined.previewProblem,
+    // The first page of a PDF is its picture.
+    preview: canBeShown || reader === 'pdf' ? 'making' : 'none',
+    previewProblem,
+    durationMs: version.durationMs ?? examined.durationMs,
+    textState: reader === null ? 'none' : 'unread',
+    document: version.document ?? null,
   })
   await updateEvidence(trx, evidenceId, null, { currentVersion: n })
   if (canBeShown) await enqueueRendering(trx, jobs, evidenceId, n)
+  if (reader !== null) await enqueueReading(trx, jobs, evidenceId, n)
+  await indexWords(trx, evidenceId)
 }
 
 export function enqueueRendering(trx: Trx, jobs: Jobs, evidenceId: string, n: number): Promise<void> {
   const dedupeKey = `${RENDER_VERSION}:${evidenceId}:${n}`
   return jobs.enqueue(trx, { kind: RENDER_VERSION, payload: { evidenceId, n }, dedupeKey })
+}
+
+export function enqueueReading(trx: Trx, jobs: Jobs, evidenceId: string, n: number): Promise<void> {
+  const dedupeKey = `${READ_VERSION}:${evidenceId}:${n}`
+  return jobs.enqueue(trx, { kind: READ_VERSION, payload: { evidenceId, n }, dedupeKey })
 }
 
 /** A camera's clock is in its own zone where it says so, else in the school's. What lies ahead is a clock set wrong. */

@@ -1,5 +1,7 @@
 // Renditions of a picture: small ones to show in its place. Everything its camera wrote into the file stays out of them.
 import type { PreviewProblem, RenditionKind } from '@valise/core/evidence'
+import { differenceHash, HASH_HEIGHT, HASH_WIDTH } from '@valise/core/pictures'
+import type { Sharp } from 'sharp'
 import type { FileStore } from '../files/index.ts'
 import { openPicture } from './openPicture.ts'
 
@@ -19,6 +21,8 @@ export interface Rendered {
 export interface RenderedPicture {
   readonly made: readonly Rendered[]
   readonly problem: PreviewProblem | null
+  /** What it looks like; null where there is a problem. */
+  readonly hash: string | null
 }
 
 /** The box in pixels that each kind fits into: twice what screens show, for those with fine pixels. */
@@ -34,7 +38,7 @@ export async function renderPicture(
   try {
     const picture = (await openPicture(files, sha256)).autoOrient()
     const made = await Promise.all([make('thumbnail'), make('screen')])
-    return { made, problem: null }
+    return { made, problem: null, hash: await hashOf(picture.clone()) }
 
     async function make(kind: RenditionKind): Promise<Rendered> {
       const { width, height, quality } = boxes[kind]
@@ -45,8 +49,14 @@ export async function renderPicture(
     }
   } catch (error) {
     if (!isAboutThePicture(error)) throw error
-    return { made: [], problem: 'picture-damaged' }
+    return { made: [], problem: 'picture-damaged', hash: null }
   }
+}
+
+async function hashOf(picture: Sharp): Promise<string> {
+  const small = picture.flatten({ background: '#ffffff' }).greyscale()
+  const resized = small.resize({ width: HASH_WIDTH, height: HASH_HEIGHT, fit: 'fill', kernel: 'lanczos3' })
+  return differenceHash(await resized.raw().toBuffer())
 }
 
 async function* once(data: Uint8Array): AsyncIterable<Uint8Array> {

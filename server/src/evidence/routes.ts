@@ -1,12 +1,13 @@
-// Evidence over HTTP: lists, one item, its files, the tray, the bin, and uploads that are on their way.
+// Evidence over HTTP: one item, its files, the tray, the bin, and uploads that are on their way.
+import { seenBySchema } from '@valise/core/access'
 import {
+  dataTableSchema,
   evidenceChangeSchema,
-  evidencePageSchema,
   evidenceSchema,
+  insideSchema,
   mayStandInline,
+  readerOf,
   renditionKinds,
-  rightsForManySchema,
-  tagsInUseSchema,
   traySchema,
   uploadSchema,
   uploadsSchema,
@@ -14,79 +15,21 @@ import {
 import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
+import { countSeersOfEvidence } from '../access/index.ts'
 import { fileRoute, route } from '../http/index.ts'
 import * as service from './service.ts'
-import { countEvidence, listEvidence, listTags, listTray } from './store.ts'
+import { listTray } from './trayStore.ts'
+import { findInside } from './wordsStore.ts'
 import { getUpload, listUploads } from './uploadService.ts'
 import { findRenditionOf, findVersionOf } from './versionStore.ts'
-
-const PAGE = 60
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const byId = object({ id: idSchema })
 const number = Type.Integer({ minimum: 1, maximum: 1_000_000 })
 const byVersion = object({ id: idSchema, n: number })
-const pageQuery = object({
-  cursor: Type.Optional(Type.String({ maxLength: 400 })),
-  limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
-})
 
 export const evidenceRoutes = [
-  route(
-    {
-      method: 'get',
-      path: '/api/evidence',
-      summary: 'My evidence, what was made last first',
-      who: 'signed-in',
-      query: pageQuery,
-      answer: evidencePageSchema,
-    },
-    ({ reader, actor, query }) =>
-      listEvidence(reader, actor, 'kept', { cursor: query.cursor, limit: query.limit ?? PAGE }),
-  ),
-  route(
-    {
-      method: 'get',
-      path: '/api/bin',
-      summary: 'What I put into the bin, last first',
-      who: 'signed-in',
-      query: pageQuery,
-      answer: evidencePageSchema,
-    },
-    ({ reader, actor, query }) =>
-      listEvidence(reader, actor, 'bin', { cursor: query.cursor, limit: query.limit ?? PAGE }),
-  ),
-  route(
-    {
-      method: 'get',
-      path: '/api/evidence/tags',
-      summary: 'My tags, those used most first',
-      who: 'signed-in',
-      answer: tagsInUseSchema,
-    },
-    ({ reader, actor }) => listTags(reader, actor),
-  ),
-  route(
-    {
-      method: 'get',
-      path: '/api/evidence/count',
-      summary: 'How many items I have',
-      who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
-    },
-    async ({ reader, actor }) => ({ kept: await countEvidence(reader, actor) }),
-  ),
-  route(
-    {
-      method: 'put',
-      path: '/api/evidence/rights',
-      summary: 'Declare the rights of several items at once',
-      who: 'signed-in',
-      body: rightsForManySchema,
-    },
-    ({ writable, actor, body }) => service.declareRights(writable, actor, body),
-  ),
   route(
     {
       method: 'get',
@@ -139,6 +82,50 @@ export const evidenceRoutes = [
       if (!version) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime, fileName } = version
       return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
+    },
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/evidence/{id}/versions/{n}/inside',
+      summary: 'The words inside a document, cleaned',
+      who: 'signed-in',
+      params: byVersion,
+      answer: insideSchema,
+    },
+    async ({ reader, actor, params }) => {
+      const inside = await findInside(reader, actor.personId, params.id, params.n)
+      if (!inside) throw new AppError('not-found', 'not-found')
+      return inside
+    },
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/evidence/{id}/versions/{n}/table',
+      summary: 'The head of a data table',
+      who: 'signed-in',
+      params: byVersion,
+      answer: dataTableSchema,
+    },
+    async ({ services, reader, actor, params }) => {
+      const version = await findVersionOf(reader, actor.personId, params.id, params.n)
+      if (!version || readerOf(version.mime) !== 'table') throw new AppError('not-found', 'not-found')
+      return services.workers.run('table', { sha256: version.fileSha256, bytes: version.bytes })
+    },
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/evidence/{id}/seen-by',
+      summary: 'How many people and links can see an item of mine now, on published pages',
+      who: 'signed-in',
+      params: byId,
+      answer: seenBySchema,
+    },
+    async ({ reader, actor, params }) => {
+      const { binnedAt } = await service.getEvidence(reader, actor, params.id)
+      return binnedAt === null ? countSeersOfEvidence(reader, actor, params.id) : { people: 0, links: 0 }
     },
   ),
   fileRoute(

@@ -1,15 +1,31 @@
-// Evidence: reading and changing one's own items, the tray, the bin.
-import { cleanTags, MOST_IN_TRAY } from '@valise/core/evidence'
-import type { Evidence, EvidenceChange, Rights, RightsForMany } from '@valise/core/evidence'
+// Evidence: reading and changing one's own items, one or many at once; the tray, the bin.
+import { cleanTags, MOST_IN_TRAY, toTagKey } from '@valise/core/evidence'
+import type {
+  Evidence,
+  EvidenceChange,
+  RenamedTag,
+  Rights,
+  RightsForMany,
+  TagsForMany,
+} from '@valise/core/evidence'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
+import { localToInstant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
-import { enqueueRendering } from './keepFile.ts'
+import { getSchool } from '../people/index.ts'
+import { removeWords } from '../search/index.ts'
+import { listLookAlikes, refreshLooks } from './alikeStore.ts'
+import { enqueueReading, enqueueRendering } from './keepFile.ts'
+import { findLanding } from './landingStore.ts'
 import * as store from './store.ts'
+import type { EvidenceColumns } from './store.ts'
+import { listTagged, listTagsOf, renameTagEverywhere, replaceTags } from './tagStore.ts'
+import { countTray, deleteTrayItem, insertTrayItem } from './trayStore.ts'
 import { findVersionOf, insertVersion } from './versionStore.ts'
+import { findSearchRow, indexWords } from './wordsStore.ts'
 
 export async function getEvidence(reader: Reader, actor: PersonActor, id: string): Promise<Evidence> {
   const found = await store.findEvidence(reader, actor, id)
@@ -26,15 +42,38 @@ export function updateEvidence(
 ): Promise<Evidence> {
   return inTransaction(on, async (trx) => {
     await getKept(trx, actor, id)
-    const columns = {
-      ...(change.title !== undefined && { title: toPlainLine(change.title) }),
-      ...(change.statement !== undefined && { statement: change.statement.trim() }),
-      ...(change.rights && { rights: tidyRights(change.rights) }),
-    }
+    const columns = await toColumns(trx, actor, change)
     if (!(await store.updateEvidence(trx, id, revision, columns))) throw new AppError('stale', 'stale')
-    if (change.tags) await store.replaceTags(trx, actor, id, cleanTags(change.tags))
+    if (change.tags) await replaceTags(trx, actor, id, cleanTags(change.tags))
+    await indexWords(trx, id)
     return getEvidence(trx, actor, id)
   })
+}
+
+async function toColumns(trx: Trx, actor: PersonActor, change: EvidenceChange): Promise<EvidenceColumns> {
+  const { title, statement, rights, alternativeText, transcript, classId, assignmentId, madeOn } = change
+  return {
+    ...(title !== undefined && { title: toPlainLine(title) }),
+    ...(statement !== undefined && { statement: statement.trim() }),
+    ...(rights && { rights: tidyRights(rights) }),
+    ...(alternativeText !== undefined && { alternativeText: alternativeText.trim() }),
+    ...(transcript !== undefined && { transcript: transcript.trim() }),
+    ...(madeOn !== undefined && { made: await noonOf(trx, madeOn) }),
+    ...((classId !== undefined || assignmentId !== undefined) &&
+      (await findLanding(trx, actor, {
+        ...(classId && { classId }),
+        ...(assignmentId && { assignmentId }),
+      }))),
+  }
+}
+
+/** Whoever knows the day and not the hour means some time in the middle of it. */
+async function noonOf(trx: Trx, day: string): Promise<NonNullable<EvidenceColumns['made']>> {
+  const { timeZone: zone } = await getSchool(trx)
+  const at = localToInstant(`${day}T12:00`, zone, 'from')
+  if (localToInstant(`${day}T00:00`, zone, 'from') > trx.now)
+    throw new AppError('invalid', 'invalid-input', { fields: [{ path: '/madeOn', reason: 'still-to-come' }] })
+  return { at: at < trx.now ? at : trx.now, zone }
 }
 
 /** Says the same of several things at once. All of them, or none where one is not one's own. */
@@ -44,10 +83,32 @@ export function declareRights(
   { ids, rights }: RightsForMany,
 ): Promise<void> {
   return inTransaction(on, async (trx) => {
-    const wanted = [...new Set(ids)]
-    const kept = await store.listKeptIds(trx, actor, wanted)
-    if (kept.length !== wanted.length) throw new AppError('not-found', 'not-found')
-    for (const id of kept) await store.updateEvidence(trx, id, null, { rights: tidyRights(rights) })
+    for (const id of await getAllKept(trx, actor, ids))
+      await store.updateEvidence(trx, id, null, { rights: tidyRights(rights) })
+  })
+}
+
+/** Puts tags on several things at once, beside those that they carry. */
+export function tagMany(on: Writable, actor: PersonActor, { ids, add }: TagsForMany): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    for (const id of await getAllKept(trx, actor, ids)) {
+      await replaceTags(trx, actor, id, cleanTags([...(await listTagsOf(trx, id)), ...add]))
+      await store.updateEvidence(trx, id, null, {})
+      await indexWords(trx, id)
+    }
+  })
+}
+
+/** Calls a tag otherwise on all one's things; a name that is in use makes the two tags one. */
+export function renameTag(on: Writable, actor: PersonActor, { tag, name }: RenamedTag): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    const [clean = ''] = cleanTags([name])
+    if (clean === '')
+      throw new AppError('invalid', 'invalid-input', { fields: [{ path: '/name', reason: 'missing' }] })
+    const tagged = await listTagged(trx, actor, toTagKey(tag))
+    if (tagged.length === 0) throw new AppError('not-found', 'no-such-tag')
+    await renameTagEverywhere(trx, actor, toTagKey(tag), clean)
+    for (const id of tagged) await indexWords(trx, id)
   })
 }
 
@@ -67,9 +128,13 @@ export function restoreVersion(
     const next = (present.versions[0]?.n ?? 0) + 1
     if (!(await store.updateEvidence(trx, id, revision, { currentVersion: next })))
       throw new AppError('stale', 'stale')
-    const preview = earlier.preview === 'none' ? 'none' : 'making'
-    await insertVersion(trx, { ...earlier, n: next, preview })
-    if (preview === 'making') await enqueueRendering(trx, jobs, id, next)
+    const isPicture = earlier.preview !== 'none' && present.kind === 'picture'
+    const isRead = earlier.textState !== 'none'
+    const preview = isPicture || (isRead && earlier.preview === 'there') ? 'making' : 'none'
+    await insertVersion(trx, { ...earlier, n: next, preview, textState: isRead ? 'unread' : 'none' })
+    if (isPicture) await enqueueRendering(trx, jobs, id, next)
+    if (isRead) await enqueueReading(trx, jobs, id, next)
+    await indexWords(trx, id)
     return getEvidence(trx, actor, id)
   })
 }
@@ -79,6 +144,16 @@ export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promis
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getEvidence(trx, actor, id)
     if (binnedAt === null) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
+    await refreshLooks(trx, await listLookAlikes(trx, [id]))
+  })
+}
+
+/** Puts several things into the bin. All of them, or none where one is not one's own. */
+export function binMany(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
+  return inTransaction(on, async (trx) => {
+    const kept = await getAllKept(trx, actor, ids)
+    for (const id of kept) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
+    await refreshLooks(trx, await listLookAlikes(trx, kept))
   })
 }
 
@@ -86,6 +161,7 @@ export function takeOutOfBin(on: Writable, actor: PersonActor, id: string): Prom
   return inTransaction(on, async (trx) => {
     await getEvidence(trx, actor, id)
     await store.updateEvidence(trx, id, null, { binnedAt: null })
+    await refreshLooks(trx, [id, ...(await listLookAlikes(trx, [id]))])
   })
 }
 
@@ -94,24 +170,29 @@ export function removeEvidence(on: Writable, actor: PersonActor, id: string): Pr
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getEvidence(trx, actor, id)
     if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
+    await removeWords(trx, [await findSearchRow(trx, id)])
     await store.deleteEvidence(trx, id)
   })
 }
 
 export function putIntoTray(on: Writable, actor: PersonActor, id: string): Promise<void> {
+  return carryMany(on, actor, [id])
+}
+
+/** Picks several things up. All of them, or none where one is not one's own or there is no room for all. */
+export function carryMany(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
   return inTransaction(on, async (trx) => {
-    const { inTray } = await getKept(trx, actor, id)
-    if (inTray) return
-    if ((await store.countTray(trx, actor)) >= MOST_IN_TRAY)
+    const kept = await getAllKept(trx, actor, ids)
+    for (const id of kept) await insertTrayItem(trx, actor, id)
+    if ((await countTray(trx, actor)) > MOST_IN_TRAY)
       throw new AppError('conflict', 'tray-full', { params: { most: MOST_IN_TRAY } })
-    await store.insertTrayItem(trx, actor, id)
   })
 }
 
 export function takeOutOfTray(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     await getEvidence(trx, actor, id)
-    await store.deleteTrayItem(trx, actor, id)
+    await deleteTrayItem(trx, actor, id)
   })
 }
 
@@ -119,6 +200,16 @@ async function getKept(trx: Trx, actor: PersonActor, id: string): Promise<Eviden
   const found = await getEvidence(trx, actor, id)
   if (found.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return found
+}
+
+async function getAllKept(trx: Trx, actor: PersonActor, ids: readonly string[]): Promise<string[]> {
+  const [only] = ids
+  // Of a single one it is told whether it is nowhere or in the bin.
+  if (ids.length === 1 && only !== undefined) return [(await getKept(trx, actor, only)).id]
+  const wanted = [...new Set(ids)]
+  const kept = await store.listKeptIds(trx, actor, wanted)
+  if (kept.length !== wanted.length) throw new AppError('not-found', 'not-found')
+  return kept
 }
 
 function tidyRights(rights: Rights): Rights {

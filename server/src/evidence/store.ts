@@ -1,95 +1,63 @@
-// Evidence items in the database. Whoever asks is a required argument: so far, what one sees is what one owns.
-import { toTagKey } from '@valise/core/evidence'
-import type {
-  Evidence,
-  EvidenceKind,
-  EvidencePage,
-  EvidenceRow,
-  Rights,
-  TagsInUse,
-} from '@valise/core/evidence'
+// Evidence items in the database. Whoever asks is a required argument: what one sees here is what one owns.
+import type { Evidence, EvidenceKind, EvidenceRow, Rights } from '@valise/core/evidence'
+import { weekOf } from '@valise/core/evidence'
+import { foldText } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
-import type { Instant } from '@valise/core/time'
+import { dayOf } from '@valise/core/time'
+import type { Instant, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
-import { countRows, parseCursor, toCursor } from '../database/index.ts'
+import { countRows } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-import type { NewVersion } from './versionStore.ts'
-
-export type EvidenceShelf = 'kept' | 'bin'
-
-/** One page of what somebody keeps (what was made last first) or has in the bin (what went in last first). */
-export async function listEvidence(
-  reader: Reader,
-  actor: PersonActor,
-  shelf: EvidenceShelf,
-  { cursor, limit }: { cursor: string | undefined; limit: number },
-): Promise<EvidencePage> {
-  const time = shelf === 'kept' ? 'evidence.madeAt' : 'evidence.binnedAt'
-  const onShelf = ownEvidence(reader, actor).modify((q) =>
-    shelf === 'kept' ? q.whereNull('evidence.binnedAt') : q.whereNotNull('evidence.binnedAt'),
-  )
-  const page = withVersion(reader, onShelf.clone(), actor)
-    .orderBy([
-      { column: time, order: 'desc' },
-      { column: 'evidence.id', order: 'desc' },
-    ])
-    .limit(limit + 1)
-  if (cursor !== undefined) {
-    const [at, id] = parseCursor(cursor, 2)
-    page.where((q) =>
-      q
-        .where(time, '<', String(at))
-        .orWhere((same) => same.where({ [time]: at }).where('evidence.id', '<', String(id))),
-    )
-  }
-  const rows: EvidenceRecord[] = await page
-  const items = rows.slice(0, limit).map(toEvidenceRow)
-  const last = items.at(-1)
-  const lastAt = shelf === 'kept' ? last?.madeAt : last?.binnedAt
-  return {
-    items,
-    next: rows.length > limit && last && lastAt ? toCursor([lastAt, last.id]) : null,
-    count: await countRows(onShelf),
-  }
-}
+import { findDriveState } from './driveStore.ts'
+import { findLink } from './linkStore.ts'
+import { listTagsOf } from './tagStore.ts'
+import { toVersion, versionColumns } from './versionStore.ts'
+import type { VersionRecord } from './versionStore.ts'
 
 export function countEvidence(reader: Reader, actor: PersonActor): Promise<number> {
   return countRows(ownEvidence(reader, actor).whereNull('binnedAt'))
 }
 
-/** What lies in somebody's tray, in the order of picking up; what is in the bin is not shown. */
-export async function listTray(reader: Reader, actor: PersonActor): Promise<EvidenceRow[]> {
-  const picked = ownEvidence(reader, actor).whereNull('evidence.binnedAt').whereNotNull('trayItems.pickedAt')
-  const rows: EvidenceRecord[] = await withVersion(reader, picked, actor).orderBy([
-    'trayItems.pickedAt',
-    'evidence.id',
-  ])
-  return rows.map(toEvidenceRow)
-}
-
 export async function findEvidence(reader: Reader, actor: PersonActor, id: string): Promise<Evidence | null> {
   const own = ownEvidence(reader, actor).where('evidence.id', id)
-  const row: EvidenceRecord | undefined = await withVersion(reader, own, actor)
+  const row: (EvidenceRecord & Opened) | undefined = await withVersion(reader, own, actor)
     .leftJoin('classes', 'classes.id', 'evidence.classId')
-    .select('classes.name as className')
+    .leftJoin('assignments', 'assignments.id', 'evidence.assignmentId')
+    .select('classes.name as className', 'assignments.title as assignmentTitle')
+    .select(
+      [
+        'statement',
+        'alternativeText',
+        'transcript',
+        'madeAtKnown',
+        'classId',
+        'assignmentId',
+        'revision',
+      ].map((column) => `evidence.${column}`),
+    )
     .first()
   if (!row) return null
-  const versions: VersionColumns[] = await reader
+  const versions: VersionRecord[] = await reader
     .sql('evidenceVersions')
     .where({ evidenceId: id })
     .orderBy('n', 'desc')
-  const tags = await reader
-    .sql('evidenceTags')
-    .where({ evidenceId: id })
-    .orderBy('position')
-    .orderBy('tagKey')
+    .select(versionColumns)
+  const { assignmentId, assignmentTitle } = row
   return {
     ...toEvidenceRow(row),
     madeAtKnown: row.madeAtKnown === 1,
     statement: row.statement,
-    tags: tags.map(({ tag }) => tag),
+    alternativeText: row.alternativeText,
+    transcript: row.transcript,
+    tags: await listTagsOf(reader, id),
     rights: JSON.parse(row.rights),
-    className: row.className ?? null,
+    classId: row.classId,
+    className: row.className,
+    assignment:
+      assignmentId !== null && assignmentTitle !== null ? { id: assignmentId, title: assignmentTitle } : null,
+    link: row.kind === 'link' ? await findLink(reader, id) : null,
+    drive: await findDriveState(reader, id),
+    alike: row.looksAlike === 1 ? await countAlike(reader, id) : 0,
     createdAt: row.itemCreatedAt,
     versions: versions.map(toVersion),
     revision: row.revision,
@@ -118,17 +86,31 @@ export interface NewEvidence {
   readonly title: string
   readonly rights: Rights
   readonly classId: string | null
+  readonly assignmentId: string | null
   readonly madeAt: Instant
   readonly madeAtKnown: boolean
 }
 
-export async function insertEvidence(trx: Trx, { rights, madeAtKnown, ...item }: NewEvidence): Promise<void> {
+/** @param zone of the school, in which weeks begin */
+export async function insertEvidence(
+  trx: Trx,
+  { rights, madeAtKnown, ...item }: NewEvidence,
+  zone: Zone,
+): Promise<void> {
   await trx.sql('evidence').insert({
     ...item,
-    rights: JSON.stringify(rights),
+    ...titleColumns(item.title),
+    ...rightsColumns(rights),
+    madeWeek: weekOf(dayOf(item.madeAt, zone)),
     madeAtKnown: madeAtKnown ? 1 : 0,
+    lacksAlternative: item.kind === 'picture' ? 1 : 0,
+    isUnused: 1,
+    looksAlike: 0,
+    searchRow: 0,
     currentVersion: 0,
     statement: '',
+    alternativeText: '',
+    transcript: '',
     binnedAt: null,
     createdAt: trx.now,
     revision: 1,
@@ -140,6 +122,13 @@ export interface EvidenceColumns {
   readonly title?: string
   readonly statement?: string
   readonly rights?: Rights
+  readonly transcript?: string
+  /** Of a picture: what is lacking follows from it. */
+  readonly alternativeText?: string
+  readonly classId?: string | null
+  readonly assignmentId?: string | null
+  /** A moment that its owner says, with the zone of the school. */
+  readonly made?: { readonly at: Instant; readonly zone: Zone }
   readonly currentVersion?: number
   readonly binnedAt?: Instant | null
 }
@@ -149,15 +138,23 @@ export async function updateEvidence(
   trx: Trx,
   id: string,
   revision: number | null,
-  { rights, ...columns }: EvidenceColumns,
+  { rights, title, made, alternativeText, ...columns }: EvidenceColumns,
 ): Promise<boolean> {
-  const changed = await trx
-    .sql('evidence')
+  const { sql } = trx
+  const changed = await sql('evidence')
     .where({ id, ...(revision !== null && { revision }) })
     .update({
       ...columns,
-      ...(rights && { rights: JSON.stringify(rights) }),
-      revision: trx.sql.raw('revision + 1'),
+      ...(title !== undefined && titleColumns(title)),
+      ...(rights && rightsColumns(rights)),
+      ...(made && { madeAt: made.at, madeAtKnown: 1, madeWeek: weekOf(dayOf(made.at, made.zone)) }),
+      ...(alternativeText !== undefined && {
+        alternativeText,
+        lacksAlternative: sql.raw(`CASE WHEN "kind" = 'picture' THEN ? ELSE 0 END`, [
+          alternativeText === '' ? 1 : 0,
+        ]),
+      }),
+      revision: sql.raw('revision + 1'),
     })
   return changed === 1
 }
@@ -166,40 +163,17 @@ export async function deleteEvidence(trx: Trx, id: string): Promise<void> {
   await trx.sql('evidence').where({ id }).delete()
 }
 
-/** Removes for good what went into the bin before a moment. */
-export function deleteBinnedBefore(trx: Trx, before: Instant): Promise<number> {
-  return trx.sql('evidence').where('binnedAt', '<=', before).delete()
-}
-
-export async function replaceTags(
-  trx: Trx,
-  actor: PersonActor,
-  evidenceId: string,
-  tags: readonly string[],
-): Promise<void> {
-  await trx.sql('evidenceTags').where({ evidenceId }).delete()
-  const row = (tag: string, position: number) => ({
-    evidenceId,
-    tagKey: toTagKey(tag),
-    ownerId: actor.personId,
-    tag,
-    position,
-  })
-  if (tags.length > 0) await trx.sql('evidenceTags').insert(tags.map(row))
-}
-
-/** Somebody's own tags, those used most first. The spelling used last stands for all of them. */
-export async function listTags(reader: Reader, actor: PersonActor): Promise<TagsInUse> {
-  const rows = await reader
-    .sql('evidenceTags')
-    .where({ ownerId: actor.personId })
-    .groupBy('tagKey')
-    .select('tagKey')
-    .max({ tag: 'tag' })
-    .count({ count: '*' })
-    .orderBy([{ column: 'count', order: 'desc' }, { column: 'tagKey' }])
+/** What went into the bin up to a moment, with its rows in the index of words. */
+export function listBinnedBefore(
+  reader: Reader,
+  before: Instant,
+): Promise<{ readonly id: string; readonly searchRow: number }[]> {
+  return reader
+    .sql('evidence')
+    .where('binnedAt', '<=', before)
+    .orderBy('id')
     .limit(500)
-  return rows.map(({ tag, count }) => ({ tag: String(tag), count: Number(count) }))
+    .select('id', 'searchRow')
 }
 
 /** The ids among these that somebody owns and has not put into the bin. */
@@ -215,21 +189,8 @@ export async function listKeptIds(
   return rows.map(({ id }) => id)
 }
 
-export async function countTray(reader: Reader, actor: PersonActor): Promise<number> {
-  return countRows(reader.sql('trayItems').where({ personId: actor.personId }))
-}
-
-export async function insertTrayItem(trx: Trx, actor: PersonActor, evidenceId: string): Promise<void> {
-  const row = { personId: actor.personId, evidenceId, pickedAt: trx.now }
-  await trx.sql('trayItems').insert(row).onConflict(['personId', 'evidenceId']).ignore()
-}
-
-export async function deleteTrayItem(trx: Trx, actor: PersonActor, evidenceId: string): Promise<void> {
-  await trx.sql('trayItems').where({ personId: actor.personId, evidenceId }).delete()
-}
-
 /** The one way in: nothing of anybody else is ever read. */
-function ownEvidence(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+export function ownEvidence(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   return reader.sql('evidence').where('evidence.ownerId', actor.personId)
 }
 
@@ -237,7 +198,7 @@ function isNewestVersion(join: Knex.JoinClause): void {
   join.on('evidenceVersions.evidenceId', 'evidence.id').andOn('evidenceVersions.n', 'evidence.currentVersion')
 }
 
-function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: PersonActor): Knex.QueryBuilder {
+export function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: PersonActor): Knex.QueryBuilder {
   const { sql } = reader
   return items
     .join('evidenceVersions', isNewestVersion)
@@ -246,47 +207,51 @@ function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: PersonActo
         .on('trayItems.evidenceId', 'evidence.id')
         .andOn('trayItems.personId', sql.raw('?', [actor.personId])),
     )
-    .select('evidenceVersions.*', 'trayItems.pickedAt')
-    .select(
-      'evidence.id',
-      'evidence.kind',
-      'evidence.title',
-      'evidence.rights',
-      'evidence.statement',
-      'evidence.madeAt',
-      'evidence.madeAtKnown',
-      'evidence.binnedAt',
-      'evidence.createdAt as itemCreatedAt',
-      'evidence.revision',
-    )
+    .select(versionColumns.map((column) => `evidenceVersions.${column}`))
+    .select(rowColumns.map((column) => `evidence.${column}`))
+    .select('trayItems.pickedAt', 'evidence.createdAt as itemCreatedAt')
 }
 
-interface VersionColumns extends NewVersion {
-  readonly createdAt: Instant
-}
+const rowColumns = [
+  ...['id', 'kind', 'title', 'titleKey', 'rights', 'madeAt', 'binnedAt'],
+  ...['lacksAlternative', 'looksAlike'],
+]
 
-interface EvidenceRecord extends VersionColumns {
+export interface EvidenceRecord extends VersionRecord {
   readonly id: string
   readonly kind: EvidenceKind
   readonly title: string
+  readonly titleKey: string
   readonly rights: string
-  readonly statement: string
   readonly madeAt: Instant
-  readonly madeAtKnown: number
   readonly binnedAt: Instant | null
+  readonly lacksAlternative: number
+  readonly looksAlike: number
   readonly itemCreatedAt: Instant
-  readonly revision: number
   readonly pickedAt: Instant | null
-  readonly className?: string | null
 }
 
-function toEvidenceRow(row: EvidenceRecord): EvidenceRow {
+/** What only an opened item tells. */
+interface Opened {
+  readonly statement: string
+  readonly alternativeText: string
+  readonly transcript: string
+  readonly madeAtKnown: number
+  readonly classId: string | null
+  readonly className: string | null
+  readonly assignmentId: string | null
+  readonly assignmentTitle: string | null
+  readonly revision: number
+}
+
+export function toEvidenceRow(row: EvidenceRecord): EvidenceRow {
   const rights: Rights = JSON.parse(row.rights)
   return {
     id: row.id,
     kind: row.kind,
     title: row.title,
     rightsState: rights.state,
+    lacksAlternative: row.lacksAlternative === 1,
     madeAt: row.madeAt,
     version: toVersion(row),
     inTray: row.pickedAt !== null,
@@ -294,17 +259,20 @@ function toEvidenceRow(row: EvidenceRecord): EvidenceRow {
   }
 }
 
-function toVersion(row: VersionColumns): Evidence['versions'][number] {
-  return {
-    n: row.n,
-    fileName: row.fileName,
-    mime: row.mime,
-    bytes: row.bytes,
-    width: row.width,
-    height: row.height,
-    hasPlace: row.latitude !== null,
-    preview: row.preview,
-    previewProblem: row.previewProblem,
-    at: row.createdAt,
-  }
+function titleColumns(title: string) {
+  return { title, titleKey: foldText(title) }
+}
+
+function rightsColumns(rights: Rights) {
+  return { rights: JSON.stringify(rights), lacksRights: rights.state === 'missing' ? 1 : 0 }
+}
+
+function countAlike(reader: Reader, evidenceId: string): Promise<number> {
+  return countRows(
+    reader
+      .sql('nearDuplicates')
+      .join('evidence', 'evidence.id', 'nearDuplicates.otherId')
+      .where({ evidenceId })
+      .whereNull('evidence.binnedAt'),
+  )
 }

@@ -3,9 +3,11 @@ import { BIN_KEPT_DAYS, UPLOAD_KEPT_HOURS } from '@valise/core/evidence'
 import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
+import type { Trx } from '../database/index.ts'
 import { removeLooseFiles } from '../files/index.ts'
 import type { Services } from '../services.ts'
-import { deleteBinnedBefore } from './store.ts'
+import { removeWords } from '../search/index.ts'
+import { deleteEvidence, listBinnedBefore } from './store.ts'
 import { deleteUploadsBefore, hasUpload } from './uploadStore.ts'
 
 const EVERY_MINUTES = 60
@@ -15,7 +17,7 @@ const LEFTOVERS_KEPT_MS = 24 * 3_600_000
 export async function sweep({ database, files }: Pick<Services, 'database' | 'files'>): Promise<Instant> {
   await inTransaction(database, async (trx) => {
     await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_KEPT_HOURS * 60))
-    await deleteBinnedBefore(trx, addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60))
+    await removeOldOfBin(trx)
   })
   const reader = database.reader()
   for await (const id of files.incoming.list()) {
@@ -24,4 +26,17 @@ export async function sweep({ database, files }: Pick<Services, 'database' | 'fi
   await files.incoming.clearLeftovers(LEFTOVERS_KEPT_MS)
   await removeLooseFiles(database, files)
   return addMinutes(reader.now, EVERY_MINUTES)
+}
+
+async function removeOldOfBin(trx: Trx): Promise<void> {
+  const before = addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60)
+  for (;;) {
+    const old = await listBinnedBefore(trx, before)
+    if (old.length === 0) return
+    await removeWords(
+      trx,
+      old.map(({ searchRow }) => Number(searchRow)),
+    )
+    for (const { id } of old) await deleteEvidence(trx, id)
+  }
 }

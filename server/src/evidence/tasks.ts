@@ -1,14 +1,18 @@
 // What evidence has done in threads: each task by its name.
+import type { DataTable } from '@valise/core/evidence'
 import type { FileStore } from '../files/index.ts'
 import type { TaskRunner, Workers } from '../jobs/index.ts'
 import { examineFile } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
+import { readTable } from './readTable.ts'
+import type { TableToRead } from './readTable.ts'
 import { renderPicture } from './renderPicture.ts'
 import type { RenderedPicture } from './renderPicture.ts'
 
 export type EvidenceTasks = {
   readonly examine: { readonly input: FileToExamine; readonly output: Examined }
   readonly render: { readonly input: { readonly sha256: string }; readonly output: RenderedPicture }
+  readonly table: { readonly input: TableToRead; readonly output: DataTable }
 }
 
 export type EvidenceWorkers = Workers<EvidenceTasks>
@@ -18,6 +22,7 @@ export function evidenceTasks(files: FileStore): TaskRunner<EvidenceTasks> {
   const tasks = {
     examine: (input: FileToExamine) => examineFile(files, input),
     render: (input: { readonly sha256: string }) => renderPicture(files, input),
+    table: (input: TableToRead) => readTable(files, input),
   }
   // The name and what belongs to it come as one type parameter, which a table of functions cannot follow.
   return (task, input) => (tasks[task] as (one: typeof input) => Promise<never>)(input)

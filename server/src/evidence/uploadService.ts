@@ -10,6 +10,8 @@ import type { Services } from '../services.ts'
 import { unexamined } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
 import { keepFile } from './keepFile.ts'
+import type { FileToKeep } from './keepFile.ts'
+import { findLanding } from './landingStore.ts'
 import { findEvidence } from './store.ts'
 import * as store from './uploadStore.ts'
 import { sumOfBytes } from './versionStore.ts'
@@ -29,19 +31,11 @@ export async function beginUpload(
   actor: PersonActor,
   { id, bytes, metadata }: NewUpload,
 ): Promise<void> {
-  const { database, config, files } = services
-  const free = await files.freeBytes()
-  if (free !== null && free < bytes + SPARE_BYTES) throw new AppError('no-space', 'no-space')
-  await inTransaction(database, async (trx) => {
-    const open = await store.countOpenUploads(trx, actor)
-    const keptBytes = (await sumOfBytes(trx, actor.personId)) + open.bytes
-    const limits = { largest: config.largestFile, quota: config.quota }
-    const decision = decideUpload({ bytes, keptBytes, openUploads: open.count }, limits)
-    if (!decision.allowed) throw new AppError(codeOf(decision.reason), decision.reason, decision)
+  await assertDiskHasRoom(services, bytes)
+  await inTransaction(services.database, async (trx) => {
+    await assertMayComeIn(trx, services, actor, bytes)
     const replaces = metadata.replaces ?? null
     if (replaces !== null) await assertCanBeReplaced(trx, actor, replaces)
-    const classId = metadata.classId ?? null
-    const isMember = actor.memberships.some((membership) => membership.classId === classId)
     await store.insertUpload(trx, {
       id,
       ownerId: actor.personId,
@@ -49,9 +43,36 @@ export async function beginUpload(
       bytes,
       lastModified: metadata.lastModified ?? null,
       replaces,
-      classId: isMember ? classId : null,
+      ...(await findLanding(trx, actor, metadata)),
+      title: metadata.title ?? null,
+      isMine: metadata.mine === 'yes' ? 1 : 0,
+      durationMs: metadata.durationMs ?? null,
     })
   })
+}
+
+/** @throws AppError in one clear sentence when something of this size may not come in or nowhere could hold it. */
+export async function assertRoomFor(services: Services, actor: PersonActor, bytes: number): Promise<void> {
+  await assertDiskHasRoom(services, bytes)
+  await assertMayComeIn(services.database.reader(), services, actor, bytes)
+}
+
+async function assertDiskHasRoom({ files }: Services, bytes: number): Promise<void> {
+  const free = await files.freeBytes()
+  if (free !== null && free < bytes + SPARE_BYTES) throw new AppError('no-space', 'no-space')
+}
+
+async function assertMayComeIn(
+  reader: Reader,
+  { config }: Services,
+  actor: PersonActor,
+  bytes: number,
+): Promise<void> {
+  const open = await store.countOpenUploads(reader, actor)
+  const keptBytes = (await sumOfBytes(reader, actor.personId)) + open.bytes
+  const limits = { largest: config.largestFile, quota: config.quota }
+  const decision = decideUpload({ bytes, keptBytes, openUploads: open.count }, limits)
+  if (!decision.allowed) throw new AppError(codeOf(decision.reason), decision.reason, decision)
 }
 
 /** What tus has to know of an upload, whoever owns it; ownership is asked before. */
@@ -74,7 +95,7 @@ export async function getUpload(
   const row = await store.findOwnUpload(reader, actor, id)
   if (!row) throw new AppError('not-found', 'not-found')
   const received = row.outcome === null ? await services.files.incoming.received(id) : row.bytes
-  return toUpload(row, received, row.title)
+  return toUpload(row, received, row.itemTitle)
 }
 
 /** What somebody began and has not finished, so that it can be gone on with, also from another window. */
@@ -108,12 +129,16 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
   if (upload.outcome !== null) return
   const stored = await files.incoming.keep(id)
   if (stored.bytes !== upload.bytes) throw new AppError('invalid', 'file-cut-off')
-  const { fileName, replaces, classId } = upload
+  const { fileName, replaces, classId, assignmentId, title, isMine, durationMs } = upload
   const examined = await examine(services, id, { ...stored, fileName })
   try {
     await inTransaction(database, async (trx) => {
       if (!(await store.isStillOpen(trx, id))) return
-      const file = { id, stored, examined, fileName, replaces, classId }
+      const file: FileToKeep = {
+        ...{ id, stored, examined, fileName, replaces, classId, assignmentId, durationMs, intoTray: true },
+        ...(title !== null && { title }),
+        ...(isMine === 1 && { rights: { state: 'mine' } }),
+      }
       const { outcome, evidenceId } = await keepFile(trx, jobs, actor, file)
       await store.closeUpload(trx, id, outcome, evidenceId)
       trx.afterCommit(() => files.incoming.drop(id))
@@ -126,7 +151,11 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
 }
 
 /** What cannot even be looked at is kept as a file of an unknown kind: nobody's work is refused for it. */
-async function examine({ workers, log }: Services, id: string, file: FileToExamine): Promise<Examined> {
+export async function examine(
+  { workers, log }: Services,
+  id: string,
+  file: FileToExamine,
+): Promise<Examined> {
   try {
     return await workers.run('examine', file)
   } catch (error) {

@@ -13,6 +13,10 @@ export interface UploadRow {
   readonly lastModified: number | null
   readonly replaces: string | null
   readonly classId: string | null
+  readonly assignmentId: string | null
+  readonly title: string | null
+  readonly isMine: number
+  readonly durationMs: number | null
   readonly startedAt: Instant
   readonly outcome: NonNullable<Upload['outcome']>['kind'] | null
   readonly evidenceId: string | null
@@ -33,12 +37,12 @@ export async function findOwnUpload(
   reader: Reader,
   actor: PersonActor,
   id: string,
-): Promise<(UploadRow & { title: string | null }) | null> {
+): Promise<(UploadRow & { itemTitle: string | null }) | null> {
   const row = await reader
     .sql('uploads')
     .leftJoin('evidence', 'evidence.id', 'uploads.evidenceId')
     .where({ 'uploads.id': id, 'uploads.ownerId': actor.personId })
-    .first('uploads.*', 'evidence.title')
+    .first('uploads.*', 'evidence.title as itemTitle')
   return row ?? null
 }
 

@@ -1,5 +1,12 @@
 // Versions of evidence, the files they are, and the renditions made of them.
-import type { PreviewProblem, PreviewState, RenditionKind } from '@valise/core/evidence'
+import type {
+  EvidenceVersion,
+  PreviewProblem,
+  PreviewState,
+  RenditionKind,
+  TextState,
+} from '@valise/core/evidence'
+import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
 import { keepFileRow } from '../files/index.ts'
 import { MAKER_VERSION } from './renderPicture.ts'
@@ -19,6 +26,50 @@ export interface NewVersion {
   readonly longitude: number | null
   readonly preview: PreviewState
   readonly previewProblem: PreviewProblem | null
+  readonly durationMs: number | null
+  readonly textState: TextState
+  /** The words of a note as JSON; null for everything that came as a file. */
+  readonly document: string | null
+}
+
+/** What a reading of the file finds later. */
+export interface FoundInside {
+  readonly pages: number | null
+  readonly encoding: string | null
+  readonly textState: TextState
+  readonly previewProblem: PreviewProblem | null
+}
+
+/** A version as lists tell it; the words of notes and the hash stay behind. */
+export interface VersionRecord extends Omit<NewVersion, 'document' | 'fileSha256' | 'ownerId'> {
+  readonly pages: number | null
+  readonly encoding: string | null
+  readonly createdAt: Instant
+}
+
+export const versionColumns = [
+  ...['evidenceId', 'n', 'fileName', 'mime', 'bytes', 'width', 'height', 'latitude', 'longitude'],
+  ...['preview', 'previewProblem', 'durationMs', 'pages', 'encoding', 'textState', 'createdAt'],
+]
+
+export function toVersion(row: VersionRecord): EvidenceVersion {
+  const { latitude, longitude } = row
+  return {
+    n: row.n,
+    fileName: row.fileName,
+    mime: row.mime,
+    bytes: row.bytes,
+    width: row.width,
+    height: row.height,
+    place: latitude === null || longitude === null ? null : { latitude, longitude },
+    durationMs: row.durationMs,
+    pages: row.pages,
+    encoding: row.encoding,
+    textState: row.textState,
+    preview: row.preview,
+    previewProblem: row.previewProblem,
+    at: row.createdAt,
+  }
 }
 
 export async function insertVersion(trx: Trx, version: NewVersion): Promise<void> {
@@ -33,14 +84,14 @@ export async function findVersionOf(
   evidenceId: string,
   n: number,
 ): Promise<NewVersion | null> {
-  const row: (NewVersion & { createdAt: string }) | undefined = await reader
-    .sql('evidenceVersions')
-    .where({ evidenceId, n, ownerId })
-    .first()
-  if (!row) return null
-  const { createdAt: _, ...version } = row
-  return version
+  const row = await reader.sql('evidenceVersions').where({ evidenceId, n, ownerId }).first(ownColumns)
+  return row ?? null
 }
+
+const ownColumns = [
+  ...versionColumns.filter((column) => !['pages', 'encoding', 'createdAt'].includes(column)),
+  ...['ownerId', 'fileSha256', 'document'],
+]
 
 /** Any version, for work in the background that names who wanted it. */
 export async function findVersion(reader: Reader, evidenceId: string, n: number): Promise<NewVersion | null> {
@@ -57,7 +108,7 @@ export async function sumOfBytes(reader: Reader, ownerId: string): Promise<numbe
 export async function saveRenditions(
   trx: Trx,
   version: Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId'>,
-  { made, problem }: RenderedPicture,
+  { made, problem }: Pick<RenderedPicture, 'made' | 'problem'>,
 ): Promise<void> {
   const { evidenceId, n, ownerId } = version
   for (const { sha256, bytes, kind, mime, width, height } of made) {
@@ -72,6 +123,56 @@ export async function saveRenditions(
   }
   const preview: PreviewState = made.length > 0 ? 'there' : 'none'
   await trx.sql('evidenceVersions').where({ evidenceId, n }).update({ preview, previewProblem: problem })
+}
+
+/** Gives a version other content, while it is still being written. */
+export async function replaceContent(
+  trx: Trx,
+  { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
+  content: Pick<NewVersion, 'fileSha256' | 'bytes' | 'document'>,
+): Promise<void> {
+  await keepFileRow(trx, { sha256: content.fileSha256, bytes: content.bytes })
+  await trx
+    .sql('evidenceVersions')
+    .where({ evidenceId, n })
+    .update({ ...content })
+}
+
+/** Writes down what was found inside the file of a version. */
+export async function saveFound(
+  trx: Trx,
+  { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
+  found: Partial<FoundInside>,
+): Promise<void> {
+  await trx
+    .sql('evidenceVersions')
+    .where({ evidenceId, n })
+    .update({ ...found })
+}
+
+/** The size of what is shown in the place of something that is no picture itself. */
+export async function saveShownSize(
+  trx: Trx,
+  { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
+  size: { readonly width: number; readonly height: number },
+): Promise<void> {
+  await trx
+    .sql('evidenceVersions')
+    .where({ evidenceId, n })
+    .update({ width: size.width, height: size.height })
+}
+
+/** Versions whose words nobody has looked for yet. */
+export async function listUnread(
+  reader: Reader,
+  limit: number,
+): Promise<{ readonly evidenceId: string; readonly n: number; readonly mime: string }[]> {
+  return reader
+    .sql('evidenceVersions')
+    .where({ textState: 'unread' })
+    .orderBy(['evidenceId', 'n'])
+    .limit(limit)
+    .select('evidenceId', 'n', 'mime')
 }
 
 export interface RenditionFile {

@@ -35,6 +35,8 @@ describeEachDatabase('every route, as everybody', (open) => {
   const edit = { base: 1, editId: absentId, windowId: absentId, operations: [{ op: 'set-title', title: '' }] }
   const bodies: Record<string, object> = {
     '/api/evidence/{id}/versions': { from: 1 },
+    '/api/picture-shelf/{id}/reports': { words: 'x' },
+    '/api/notes/{id}': { text: { type: 'doc', content: [{ type: 'paragraph' }] } },
     '/api/pages/{id}/edits': edit,
     '/api/entries/{id}/edits': edit,
     '/api/entries/{id}': { day: '2026-11-24' },

@@ -9,6 +9,7 @@ import { getReaderFacts, refusalFor } from '../access/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, deleteDrafts, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
+import { refreshUsesOfDraft } from '../evidence/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import * as store from './store.ts'
 import type { PageHead, PublishedPage } from './store.ts'
@@ -141,6 +142,7 @@ export function putPageIntoBin(on: Writable, actor: PersonActor, id: string): Pr
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)
     if (binnedAt === null) await store.updatePage(trx, id, { binnedAt: trx.now })
+    await refreshUsesOfDraft(trx, id)
   })
 }
 
@@ -148,6 +150,7 @@ export function takePageOutOfBin(on: Writable, actor: PersonActor, id: string): 
   return inTransaction(on, async (trx) => {
     await getHead(trx, actor, id)
     await store.updatePage(trx, id, { binnedAt: null })
+    await refreshUsesOfDraft(trx, id)
   })
 }
 

@@ -3,6 +3,7 @@ import type { AudienceKind } from '@valise/core/access'
 import type { School, YearGroup } from '@valise/core/people'
 import { receiptPrefixOf } from '@valise/core/submissions'
 import type { Reader, Trx } from '../database/index.ts'
+import { peopleNow } from './presenceStore.ts'
 
 export async function getSchool(reader: Reader): Promise<School> {
   const row = await reader.sql('schools').select('name', 'timeZone', 'language').first()
@@ -26,7 +27,14 @@ export async function insertYearGroup(
   audiences: readonly AudienceKind[],
 ): Promise<string> {
   const id = trx.newId()
-  await trx.sql('yearGroups').insert({ id, ...yearGroup, position, revision: 1 })
+  await trx.sql('yearGroups').insert({
+    id,
+    ...yearGroup,
+    position,
+    // The youngest see pictures that are fit for them alone.
+    pictureShelf: position === 0 ? 'young' : 'all',
+    revision: 1,
+  })
   await trx.sql('sharingAllowances').insert(audiences.map((audience) => ({ yearGroupId: id, audience })))
   return id
 }
@@ -36,6 +44,12 @@ export async function listYearGroups(reader: Reader): Promise<YearGroup[]> {
     .sql('yearGroups')
     .select('id', 'name', 'shownNameRule', 'idleMinutes', 'absoluteMinutes')
     .orderBy(['position', 'id'])
+}
+
+/** Which pictures of the shelf somebody may see: their year group decides, and for whoever is in none, all. */
+export async function findShelfReach(reader: Reader, personId: string): Promise<'all' | 'young'> {
+  const row = await peopleNow(reader).where('people.id', personId).first('yearGroup.pictureShelf')
+  return row?.pictureShelf ?? 'all'
 }
 
 export async function hasYearGroup(reader: Reader, id: string): Promise<boolean> {

@@ -19,3 +19,12 @@ export async function listShownNames(
     .select('yearGroup.shownNameRule')
   return new Map(rows.map((row) => [row.id, resolveShownName(row, row.shownNameRule)]))
 }
+
+/** What a device of theirs calls somebody, and in which language it speaks. */
+export async function findNameAndLanguage(
+  reader: Reader,
+  personId: string,
+): Promise<{ readonly firstName: string; readonly language: string }> {
+  const row = await reader.sql('people').where({ id: personId }).first('firstName', 'language')
+  return row ?? { firstName: '', language: 'en' }
+}

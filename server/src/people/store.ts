@@ -214,3 +214,9 @@ function toPerson(row: PersonRecord): Person {
     language: row.language,
   }
 }
+
+/** The name by which outside services know somebody. */
+export async function findSignInName(reader: Reader, personId: string): Promise<string> {
+  const row = await reader.sql('people').where({ id: personId }).first('signInName')
+  return row?.signInName ?? ''
+}

@@ -9,6 +9,7 @@ import type { LocalDay } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, deleteDrafts, getDraft } from '../drafts/index.ts'
+import { refreshUsesOfDraft } from '../evidence/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import * as store from './store.ts'
 import type { EntryHead } from './store.ts'
@@ -108,6 +109,7 @@ export function putEntryIntoBin(on: Writable, actor: PersonActor, id: string): P
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)
     if (binnedAt === null) await store.binEntry(trx, id, trx.now)
+    await refreshUsesOfDraft(trx, id)
   })
 }
 
@@ -115,6 +117,7 @@ export function takeEntryOutOfBin(on: Writable, actor: PersonActor, id: string):
   return inTransaction(on, async (trx) => {
     await getHead(trx, actor, id)
     await store.binEntry(trx, id, null)
+    await refreshUsesOfDraft(trx, id)
   })
 }
 

@@ -3,6 +3,7 @@ import type { ChosenPart } from '@valise/core/submissions'
 import type { Rights } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader, Trx } from '../database/index.ts'
+import { refreshUses } from '../evidence/index.ts'
 
 export interface Choice {
   readonly id: string
@@ -59,6 +60,10 @@ export async function replaceParts(
     .where({ id, revision })
     .update({ changedAt: trx.now, revision: revision + 1 })
   if (changed !== 1) return false
+  const before: { evidenceId: string | null }[] = await trx
+    .sql('chosenParts')
+    .where({ choiceId: id })
+    .select('evidenceId')
   await trx.sql('chosenParts').where({ choiceId: id }).delete()
   const rows = parts.map(({ kind, id: thingId, isIn, copy }, position) => ({
     ...{ choiceId: id, position, kind, thingId, copy },
@@ -68,6 +73,8 @@ export async function replaceParts(
     isIn: Number(isIn),
   }))
   if (rows.length > 0) await trx.sql('chosenParts').insert(rows)
+  const touched = [...before, ...rows].flatMap(({ evidenceId }) => (evidenceId === null ? [] : [evidenceId]))
+  await refreshUses(trx, touched)
   return true
 }
 

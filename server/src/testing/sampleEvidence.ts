@@ -1,7 +1,9 @@
 // Evidence written straight into the tables, where a test wants many items and no files.
 import type { PersonActor } from '@valise/core/people'
 import type { Trx } from '../database/index.ts'
-import { insertEvidence, insertTrayItem, replaceTags, updateEvidence } from '../evidence/store.ts'
+import { insertEvidence, updateEvidence } from '../evidence/store.ts'
+import { replaceTags } from '../evidence/tagStore.ts'
+import { insertTrayItem } from '../evidence/trayStore.ts'
 import { insertUpload } from '../evidence/uploadStore.ts'
 import { insertVersion } from '../evidence/versionStore.ts'
 
@@ -15,8 +17,9 @@ export async function insertSampleEvidence(trx: Trx, ownerId: string, n: number)
     memberships: [],
   }
   const id = trx.newId()
-  const said = { kind: 'file', title: `Note ${n}`, rights: { state: 'mine' }, classId: null } as const
-  await insertEvidence(trx, { id, ownerId, ...said, madeAt: trx.now, madeAtKnown: false })
+  const said = { kind: 'file', title: `Note ${n}`, rights: { state: 'mine' } } as const
+  const nowhere = { classId: null, assignmentId: null }
+  await insertEvidence(trx, { id, ownerId, ...said, ...nowhere, madeAt: trx.now, madeAtKnown: false }, 'UTC')
   await insertVersion(trx, {
     evidenceId: id,
     n: 1,
@@ -31,11 +34,15 @@ export async function insertSampleEvidence(trx: Trx, ownerId: string, n: number)
     longitude: null,
     preview: 'none',
     previewProblem: null,
+    durationMs: null,
+    textState: 'none',
+    document: null,
   })
   await updateEvidence(trx, id, null, { currentVersion: 1, binnedAt: n % 3 === 2 ? trx.now : null })
   await replaceTags(trx, actor, id, [`tag ${n}`])
   if (n % 21 === 1) await insertTrayItem(trx, actor, id)
+  const fromDisk = { title: null, isMine: 0, durationMs: null }
   const upload = { id: trx.newId(), ownerId, fileName: 'x', bytes: 1, lastModified: null, replaces: null }
-  if (n % 21 === 3) await insertUpload(trx, { ...upload, classId: null })
+  if (n % 21 === 3) await insertUpload(trx, { ...upload, ...nowhere, ...fromDisk })
   return id
 }

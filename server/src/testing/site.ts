@@ -6,13 +6,14 @@ import { inspect } from 'node:util'
 import { makeKeys } from '../keys.ts'
 import type { Config } from '../config.ts'
 import { createApp } from '../app.ts'
-import { evidenceTasks } from '../evidence/index.ts'
+import { evidenceTasks, readInside } from '../evidence/index.ts'
 import { openFolderStore } from '../files/index.ts'
 import type { Route } from '../http/index.ts'
 import { makeInlineWorkers, makeJobs } from '../jobs/index.ts'
 import type { Database } from '../database/index.ts'
 import type { Message } from '../mail/index.ts'
 import { makePasswordHasher } from '../people/index.ts'
+import { openOutside } from '../openOutside.ts'
 import { withJobs } from '../services.ts'
 import type { Services } from '../services.ts'
 
@@ -34,6 +35,11 @@ export const testConfig: Config = {
   logLevel: 'silent',
   largestFile: 50 * 1_048_576,
   quota: 200 * 1_048_576,
+  drive: null,
+  shelf: null,
+  mediaHosts: [],
+  blockedHosts: [],
+  innerOrigins: [],
 }
 
 /** So little work that a test can sign in a hundred times. */
@@ -72,6 +78,8 @@ export function makeTestSite(
     passwords: makePasswordHasher(cheapHashes),
     log,
     workers: makeInlineWorkers(evidenceTasks(files)),
+    readInside: (file) => readInside(files, file),
+    outside: openOutside({ ...config, dataFolder }),
   })
   const app = createApp(services, { checkAnswers: true, extraRoutes })
   return { services, mails, browser: () => new TestBrowser((path, init) => app.request(path, init)) }

@@ -27,7 +27,11 @@ const letter = (subject: string, text: string) => [
 
 describe('the mail room', () => {
   it('shows what came in, newest first, as simulated, with links and without running anything', async () => {
-    const standIns = await startStandIns(0)
+    const standIns = await startStandIns({
+      port: 0,
+      film: new URL(import.meta.url),
+      now: () => '2026-11-26T10:42:00.000Z',
+    })
     try {
       const read = async () => (await fetch(standIns.mailRoomAddress)).text()
       expect(await read()).toContain('No message yet')

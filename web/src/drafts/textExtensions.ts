@@ -1,8 +1,23 @@
 // What can be written: the grammar of the core and nothing beside it. What is pasted is cut down to it.
+import { Node } from '@tiptap/core'
 import { Placeholder } from '@tiptap/extensions'
 import { StarterKit } from '@tiptap/starter-kit'
 import type { Extensions } from '@tiptap/react'
 import { isLinkAddress } from '@valise/core/pages'
+
+/** A part of a table. Widths and spans of whoever made it stay behind: what survives is the words in their cells. */
+function tablePart(name: string, content: string, tag: string, group?: string) {
+  return Node.create({
+    name,
+    content,
+    ...(group !== undefined && { group }),
+    isolating: true,
+    parseHTML: () => [{ tag }],
+    renderHTML: () => [tag, 0],
+  })
+}
+
+const cellContent = '(paragraph | bulletList | orderedList)+'
 
 export function textExtensions(placeholder: string): Extensions {
   return [
@@ -23,6 +38,10 @@ export function textExtensions(placeholder: string): Extensions {
       underline: false,
       trailingNode: false,
     }),
+    tablePart('table', 'tableRow+', 'table', 'block'),
+    tablePart('tableRow', '(tableHeader | tableCell)+', 'tr'),
+    tablePart('tableHeader', cellContent, 'th'),
+    tablePart('tableCell', cellContent, 'td'),
     Placeholder.configure({ placeholder }),
   ]
 }

@@ -7,6 +7,7 @@ import * as evidence from './20261123101000_create_evidence.ts'
 import * as pagesAndLogbooks from './20261123130000_create_pages_and_logbooks.ts'
 import * as collectionsAndPasses from './20261123150000_create_collections_and_passes.ts'
 import * as assignmentsAndSubmissions from './20261123190000_create_assignments_and_submissions.ts'
+import * as gathering from './20261127100000_extend_evidence.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -17,4 +18,5 @@ export const migrations = [
   pagesAndLogbooks,
   collectionsAndPasses,
   assignmentsAndSubmissions,
+  gathering,
 ] as const

@@ -51,6 +51,18 @@ const proofs: Record<string, readonly string[]> = {
     'sealedFiles',
     'feedback',
   ],
+  '20261127100000_extend_evidence': [
+    'evidenceTexts',
+    'nearDuplicates',
+    'links',
+    'driveDocuments',
+    'savedQueries',
+    'phoneLinks',
+    'phoneArrivals',
+    'shelfReports',
+    'searchOwners',
+    'evidenceWords',
+  ],
 }
 
 describeEachDatabase('migrations', (open) => {
@@ -105,6 +117,11 @@ describeEachDatabase('migrations', (open) => {
     ).toEqual(['assessors', 'class'])
     expect(allowed).toHaveLength(6)
     expect(await writer('publishedEvidence')).toEqual([{ pageId: 'page', evidenceId: 'map' }])
+    expect(await writer('evidence').first()).toMatchObject({ isUnused: 1, lacksAlternative: 1, madeWeek: '' })
+    expect(await writer('yearGroups').orderBy('position').select('pictureShelf')).toEqual([
+      { pictureShelf: 'young' },
+      { pictureShelf: 'all' },
+    ])
   })
 
   it('takes the children of a person along when the person goes', async () => {

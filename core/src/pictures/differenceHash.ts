@@ -1,0 +1,72 @@
+// Near-duplicates: a hash of what a picture looks like, and how far two of them are from each other.
+
+/** The grey picture that the hash is taken of: one column more than there are signs in a row. */
+export const HASH_WIDTH = 9
+export const HASH_HEIGHT = 8
+
+/** Up to this many differing signs of 64, two pictures look alike; found by trying on bursts and on unlike pictures. */
+export const MOST_DIFFERENCE = 7
+
+/**
+ * The difference hash of a picture that was shrunk to 9 by 8 grey samples (0 to 255, row by row): 16 hex digits.
+ *
+ * Each sign tells whether a sample is darker than its right neighbour (the method known as dHash, after N. Krawetz,
+ * "Kind of Like That", 2013).
+ *
+ * @throws RangeError when there are not 72 samples
+ */
+export function differenceHash(grey: ArrayLike<number>): string {
+  if (grey.length !== HASH_WIDTH * HASH_HEIGHT) throw new RangeError(`72 samples, not ${grey.length}`)
+  let hash = ''
+  for (let row = 0; row < HASH_HEIGHT; row += 1) {
+    let signs = 0
+    for (let column = 0; column < HASH_WIDTH - 1; column += 1) {
+      const at = row * HASH_WIDTH + column
+      signs = signs * 2 + ((grey[at] ?? 0) < (grey[at + 1] ?? 0) ? 1 : 0)
+    }
+    hash += signs.toString(16).padStart(2, '0')
+  }
+  return hash
+}
+
+/** In how many of 64 signs two hashes differ. */
+export function hashDistance(a: string, b: string): number {
+  return signsIn(partOf(a, 0) ^ partOf(b, 0)) + signsIn(partOf(a, 8) ^ partOf(b, 8))
+}
+
+/** The ones among many that look like one, each with its distance; nearest first. */
+export function findAlike<T extends { readonly hash: string }>(
+  hash: string,
+  among: readonly T[],
+  most = MOST_DIFFERENCE,
+): { readonly one: T; readonly distance: number }[] {
+  const [high, low] = [partOf(hash, 0), partOf(hash, 8)]
+  return among
+    .map((one) => ({
+      one,
+      distance: signsIn(high ^ partOf(one.hash, 0)) + signsIn(low ^ partOf(one.hash, 8)),
+    }))
+    .filter(({ distance }) => distance <= most)
+    .sort((a, b) => a.distance - b.distance)
+}
+
+/**
+ * Whether a hash tells a picture from others: one of an even ground has hardly a sign, and would look like every other
+ * even ground.
+ */
+export function isTelling(hash: string): boolean {
+  const signs = signsIn(partOf(hash, 0)) + signsIn(partOf(hash, 8))
+  return signs >= 6 && signs <= 58
+}
+
+function partOf(hash: string, at: number): number {
+  return Number.parseInt(hash.slice(at, at + 8), 16)
+}
+
+/** Ones among 32 bits, counted in parallel (Warren, "Hacker's Delight", 5–1). */
+function signsIn(bits: number): number {
+  let sum = bits - ((bits >>> 1) & 0x55555555)
+  sum = (sum & 0x33333333) + ((sum >>> 2) & 0x33333333)
+  sum = (sum + (sum >>> 4)) & 0x0f0f0f0f
+  return Math.imul(sum, 0x01010101) >>> 24
+}

@@ -1,0 +1,61 @@
+// Near-duplicates in the database: pairs of one owner's pictures whose hashes hardly differ.
+import { findAlike, isTelling } from '@valise/core/pictures'
+import type { Trx } from '../database/index.ts'
+
+/** Notes what a version looks like, and which other pictures of its owner look like it. */
+export async function noteLooks(
+  trx: Trx,
+  { evidenceId, n, ownerId }: { readonly evidenceId: string; readonly n: number; readonly ownerId: string },
+  hash: string | null,
+): Promise<void> {
+  const { sql } = trx
+  await sql('evidenceVersions').where({ evidenceId, n }).update({ hash })
+  const newest = await sql('evidence').where({ id: evidenceId }).first('currentVersion')
+  if (newest?.currentVersion !== n) return
+  const before = await listLookAlikes(trx, [evidenceId])
+  await sql('nearDuplicates').where({ evidenceId }).orWhere({ otherId: evidenceId }).delete()
+  const others: { id: string; hash: string }[] = await sql('evidence')
+    .join('evidenceVersions', (join) =>
+      join
+        .on('evidenceVersions.evidenceId', 'evidence.id')
+        .andOn('evidenceVersions.n', 'evidence.currentVersion'),
+    )
+    .where('evidence.ownerId', ownerId)
+    .whereNot('evidence.id', evidenceId)
+    .whereNotNull('evidenceVersions.hash')
+    .select('evidence.id', 'evidenceVersions.hash')
+  const telling = others.filter((other) => isTelling(other.hash))
+  const alike = hash !== null && isTelling(hash) ? findAlike(hash, telling).slice(0, 100) : []
+  const pairs = alike.flatMap(({ one, distance }) => [
+    { evidenceId, otherId: one.id, ownerId, distance },
+    { evidenceId: one.id, otherId: evidenceId, ownerId, distance },
+  ])
+  if (pairs.length > 0) await sql('nearDuplicates').insert(pairs)
+  await refreshLooks(trx, [evidenceId, ...before, ...alike.map(({ one }) => one.id)])
+}
+
+/** Works out anew whether items look like another one that is not in the bin. */
+export async function refreshLooks(trx: Trx, evidenceIds: readonly string[]): Promise<void> {
+  const ids = [...new Set(evidenceIds)]
+  if (ids.length === 0) return
+  const { sql } = trx
+  const alike = sql('nearDuplicates')
+    .join('evidence as other', 'other.id', 'nearDuplicates.otherId')
+    .whereNull('other.binnedAt')
+    .whereIn('nearDuplicates.evidenceId', ids)
+    .select('nearDuplicates.evidenceId')
+  const rows: { evidenceId: string }[] = await alike
+  const alikeIds = [...new Set(rows.map(({ evidenceId }) => evidenceId))]
+  await sql('evidence').whereIn('id', alikeIds).update({ looksAlike: 1 })
+  const single = ids.filter((id) => !alikeIds.includes(id))
+  await sql('evidence').whereIn('id', single).update({ looksAlike: 0 })
+}
+
+/** The items that some look like; for when these go into the bin or come out. */
+export async function listLookAlikes(trx: Trx, evidenceIds: readonly string[]): Promise<string[]> {
+  const rows: { otherId: string }[] = await trx
+    .sql('nearDuplicates')
+    .whereIn('evidenceId', [...evidenceIds])
+    .select('otherId')
+  return rows.map(({ otherId }) => otherId)
+}

@@ -1,0 +1,73 @@
+// Documents of the shared drive in the database: which item is which document, and how it stands there.
+import type { DriveState } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
+import type { Reader, Trx } from '../database/index.ts'
+
+export interface DriveDocument extends DriveState {
+  readonly evidenceId: string
+  readonly ownerId: string
+  /** The version that is kept here, by the drive's own sign for it. */
+  readonly revision: string
+}
+
+export async function findDriveDocument(reader: Reader, evidenceId: string): Promise<DriveDocument | null> {
+  const row: DriveRecord | undefined = await reader.sql('driveDocuments').where({ evidenceId }).first()
+  return row ? { ...row, isConnected: row.isConnected === 1 } : null
+}
+
+export async function findDriveState(reader: Reader, evidenceId: string): Promise<DriveState | null> {
+  const found = await findDriveDocument(reader, evidenceId)
+  if (!found) return null
+  const { documentId, isConnected, changedAt, checkedAt, lostAt } = found
+  return { documentId, isConnected, changedAt, checkedAt, lostAt }
+}
+
+/** The item that is connected to a document already, and is not in the bin. */
+export async function findConnected(
+  reader: Reader,
+  actor: PersonActor,
+  documentId: string,
+): Promise<string | null> {
+  const row: { evidenceId: string } | undefined = await reader
+    .sql('driveDocuments')
+    .join('evidence', 'evidence.id', 'driveDocuments.evidenceId')
+    .where({ 'driveDocuments.ownerId': actor.personId, documentId, isConnected: 1 })
+    .whereNull('evidence.binnedAt')
+    .orderBy('evidenceId')
+    .first('evidenceId')
+  return row?.evidenceId ?? null
+}
+
+export async function insertDriveDocument(
+  trx: Trx,
+  { isConnected, ...document }: Omit<DriveDocument, 'checkedAt' | 'lostAt'>,
+): Promise<void> {
+  const row = { ...document, isConnected: isConnected ? 1 : 0, checkedAt: trx.now, lostAt: null }
+  await trx.sql('driveDocuments').insert(row)
+}
+
+export async function updateDriveDocument(
+  trx: Trx,
+  evidenceId: string,
+  change: {
+    readonly revision?: string
+    readonly changedAt?: string | null
+    readonly lostAt?: Instant | null
+    readonly isConnected?: boolean
+  },
+): Promise<void> {
+  const { isConnected, ...columns } = change
+  await trx
+    .sql('driveDocuments')
+    .where({ evidenceId })
+    .update({
+      ...columns,
+      ...(isConnected !== undefined && { isConnected: isConnected ? 1 : 0 }),
+      checkedAt: trx.now,
+    })
+}
+
+interface DriveRecord extends Omit<DriveDocument, 'isConnected'> {
+  readonly isConnected: number
+}

@@ -1,0 +1,52 @@
+// Links in the database: where each leads, and what its site told of itself.
+import type { Link } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import type { Reader, Trx } from '../database/index.ts'
+
+export async function findLink(reader: Reader, evidenceId: string): Promise<Link | null> {
+  const row: LinkRecord | undefined = await reader.sql('links').where({ evidenceId }).first()
+  if (!row) return null
+  const { address, siteName, description, frame, state, checkedAt } = row
+  return {
+    address,
+    siteName,
+    description,
+    frame: frame === null ? null : JSON.parse(frame),
+    state,
+    checkedAt,
+  }
+}
+
+export async function saveLink(
+  trx: Trx,
+  actor: PersonActor,
+  evidenceId: string,
+  { frame, ...link }: Omit<Link, 'checkedAt'>,
+): Promise<void> {
+  const row = { ...link, frame: frame && JSON.stringify(frame), checkedAt: trx.now }
+  await trx
+    .sql('links')
+    .insert({ evidenceId, ownerId: actor.personId, ...row })
+    .onConflict('evidenceId')
+    .merge(row)
+}
+
+/** The item by which somebody keeps an address already, unless it is in the bin. */
+export async function findOwnLink(
+  reader: Reader,
+  actor: PersonActor,
+  address: string,
+): Promise<string | null> {
+  const row: { evidenceId: string } | undefined = await reader
+    .sql('links')
+    .join('evidence', 'evidence.id', 'links.evidenceId')
+    .where({ 'links.ownerId': actor.personId, address })
+    .whereNull('evidence.binnedAt')
+    .orderBy('evidenceId')
+    .first('evidenceId')
+  return row?.evidenceId ?? null
+}
+
+interface LinkRecord extends Omit<Link, 'frame'> {
+  readonly frame: string | null
+}

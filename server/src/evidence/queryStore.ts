@@ -1,0 +1,220 @@
+// Finding again: one query drives the list, the counts beside the filters and the choice of all that it finds.
+import { evidenceMarks, MOST_CHOSEN, tallyCounts, tallyWeeks, toTagKey } from '@valise/core/evidence'
+import type {
+  EvidenceCounts,
+  EvidenceKind,
+  EvidenceMark,
+  EvidenceOrder,
+  EvidencePage,
+  EvidenceQuery,
+  LikeItems,
+} from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import { endOfDay, startOfDay } from '@valise/core/time'
+import type { LocalDay, Zone } from '@valise/core/time'
+import type { Knex } from 'knex'
+import { sharedEvidence } from '../access/index.ts'
+import { countRows, newestFirst, parseCursor, toCursor } from '../database/index.ts'
+import type { PageWish, Reader } from '../database/index.ts'
+import { getSchool } from '../people/index.ts'
+import { foundRows } from '../search/index.ts'
+import { ownEvidence, toEvidenceRow, withVersion } from './store.ts'
+import type { EvidenceRecord } from './store.ts'
+
+/** One page of what a query finds. */
+export async function findItems(
+  reader: Reader,
+  actor: PersonActor,
+  query: EvidenceQuery,
+  { cursor, limit }: PageWish,
+): Promise<EvidencePage> {
+  const zone = (await getSchool(reader)).timeZone
+  const found = kept(reader, actor).modify(matches, { reader, actor, query, zone })
+  const page = withVersion(reader, found.clone(), actor).limit(limit + 1)
+  const { column, direction } = orders[query.order]
+  page.orderBy([column, 'id'].map((one) => ({ column: `evidence.${one}`, order: direction })))
+  if (cursor !== undefined) after(page, query.order, parseCursor(cursor, 2))
+  const rows: EvidenceRecord[] = await page
+  const items = rows.slice(0, limit)
+  const last = items.at(-1)
+  return {
+    items: items.map(toEvidenceRow),
+    next: rows.length > limit && last ? toCursor([valueOf(last, query.order), last.id]) : null,
+    count: await countRows(found),
+  }
+}
+
+/** The ids of all that a query finds, in its order; at most as many as can be chosen at once. */
+export async function findIds(reader: Reader, actor: PersonActor, query: EvidenceQuery): Promise<string[]> {
+  const zone = (await getSchool(reader)).timeZone
+  const { column, direction } = orders[query.order]
+  const rows: { id: string }[] = await kept(reader, actor)
+    .modify(matches, { reader, actor, query, zone })
+    .orderBy([column, 'id'].map((one) => ({ column: `evidence.${one}`, order: direction })))
+    .select('evidence.id')
+    .limit(MOST_CHOSEN)
+  return rows.map(({ id }) => id)
+}
+
+/**
+ * What stands beside the filters. Items that are alike in all that filters ask are grouped by the database over one
+ * covering index; the core counts the groups.
+ */
+export async function countItems(
+  reader: Reader,
+  actor: PersonActor,
+  query: EvidenceQuery,
+): Promise<EvidenceCounts> {
+  const zone = (await getSchool(reader)).timeZone
+  const hasDays = query.from !== null || query.until !== null
+  // What the groups themselves tell apart is counted from them, and left out of the condition.
+  const marks = query.marks.filter((mark) => mark !== 'shared')
+  const grouped: EvidenceQuery = {
+    ...query,
+    kinds: [],
+    marks: query.marks.filter((mark) => mark === 'shared'),
+  }
+  const anyTime = { ...grouped, from: null, until: null }
+  const ever = await listGroups(reader, actor, anyTime, zone)
+  const inTime = hasDays ? await listGroups(reader, actor, grouped, zone) : ever
+  const chosen = { kinds: query.kinds, marks }
+  const tallied = tallyCounts(inTime, chosen)
+  const shared = await countRows(
+    kept(reader, actor)
+      .modify(matches, { reader, actor, query, zone })
+      .whereIn('evidence.id', sharedEvidence(reader, actor)),
+  )
+  return {
+    all: isNarrowed(anyTime) ? await countRows(kept(reader, actor)) : sumOf(ever),
+    matching: tallied.matching,
+    kinds: Object.entries(tallied.kinds).map(([kind, count]) => ({ kind: kind as EvidenceKind, count })),
+    marks: { ...tallied.marks, shared },
+    weeks: tallyWeeks(ever, chosen),
+  }
+}
+
+async function listGroups(
+  reader: Reader,
+  actor: PersonActor,
+  query: EvidenceQuery,
+  zone: Zone,
+): Promise<LikeItems[]> {
+  const columns = ['kind', 'madeWeek', ...Object.values(markColumns)]
+  const rows: GroupRow[] = await kept(reader, actor)
+    .modify(matches, { reader, actor, query, zone })
+    .groupBy(columns.map((column) => `evidence.${column}`))
+    .select(columns.map((column) => `evidence.${column}`))
+    .count({ count: '*' })
+  return rows.map((row) => ({
+    kind: row.kind,
+    week: row.madeWeek,
+    marks: evidenceMarks.filter((mark) => mark !== 'shared' && row[markColumns[mark]] === 1),
+    count: Number(row.count),
+  }))
+}
+
+/** The mark of an item as its column says it; whether it is shared follows from passes, which no column can know. */
+const markColumns = {
+  unused: 'isUnused',
+  'no-rights': 'lacksRights',
+  'no-alternative': 'lacksAlternative',
+  alike: 'looksAlike',
+} as const satisfies Record<Exclude<EvidenceMark, 'shared'>, string>
+
+type GroupRow = { readonly [C in (typeof markColumns)[keyof typeof markColumns]]: number } & {
+  readonly kind: EvidenceKind
+  readonly madeWeek: LocalDay
+  readonly count: number | string
+}
+
+const orders = {
+  latest: { column: 'madeAt', direction: 'desc' },
+  oldest: { column: 'madeAt', direction: 'asc' },
+  arrived: { column: 'createdAt', direction: 'desc' },
+  title: { column: 'titleKey', direction: 'asc' },
+} as const satisfies Record<EvidenceOrder, object>
+
+function valueOf(row: EvidenceRecord, order: EvidenceOrder): string {
+  if (order === 'title') return row.titleKey
+  return order === 'arrived' ? row.itemCreatedAt : row.madeAt
+}
+
+function after(
+  page: Knex.QueryBuilder,
+  order: EvidenceOrder,
+  [value = '', id = '']: readonly string[],
+): void {
+  const { column, direction } = orders[order]
+  const beyond = direction === 'desc' ? '<' : '>'
+  // Row values let the index seek straight to the place.
+  page.whereRaw(`(??, ??) ${beyond} (?, ?)`, [`evidence.${column}`, 'evidence.id', value, id])
+}
+
+interface Matching {
+  readonly reader: Reader
+  readonly actor: PersonActor
+  readonly query: EvidenceQuery
+  readonly zone: Zone
+}
+
+function matches(items: Knex.QueryBuilder, { reader, actor, query, zone }: Matching): void {
+  const { words, kinds, tags, tagged, classId, from, until, marks, likeId } = query
+  if (kinds.length > 0) items.whereIn('evidence.kind', [...kinds])
+  if (classId !== null) items.where('evidence.classId', classId)
+  if (from !== null) items.where('evidence.madeAt', '>=', startOfDay(from, zone))
+  if (until !== null) items.where('evidence.madeAt', '<', endOfDay(until, zone))
+  if (tags.length > 0) items.whereIn('evidence.id', taggedWith(reader, actor, tags, tagged))
+  if (likeId !== null)
+    items.where((like) =>
+      like
+        .where('evidence.id', likeId)
+        .orWhereIn(
+          'evidence.id',
+          reader.sql('nearDuplicates').where({ evidenceId: likeId }).select('otherId'),
+        ),
+    )
+  for (const mark of marks) {
+    if (mark === 'shared') items.whereIn('evidence.id', sharedEvidence(reader, actor))
+    else items.where(`evidence.${markColumns[mark]}`, 1)
+  }
+  if (words !== '') items.whereIn('evidence.searchRow', foundRows(reader, actor.personId, words))
+}
+
+function taggedWith(
+  reader: Reader,
+  actor: PersonActor,
+  tags: readonly string[],
+  tagged: 'any' | 'all',
+): Knex.QueryBuilder {
+  const keys = [...new Set(tags.map(toTagKey))]
+  const some = reader
+    .sql('evidenceTags')
+    .where('ownerId', actor.personId)
+    .whereIn('tagKey', keys)
+    .select('evidenceId')
+  if (tagged === 'any' || keys.length === 1) return some
+  return some.groupBy('evidenceId').havingRaw('count(*) = ?', [keys.length])
+}
+
+/** What lies in the bin, what went in last first. */
+export async function listBin(reader: Reader, actor: PersonActor, wish: PageWish): Promise<EvidencePage> {
+  const binned = ownEvidence(reader, actor).whereNotNull('evidence.binnedAt')
+  const page = withVersion(reader, binned.clone(), actor)
+  const rows: EvidenceRecord[] = await newestFirst(page, ['evidence', 'binnedAt'], wish)
+  const items = rows.slice(0, wish.limit).map(toEvidenceRow)
+  const last = items.at(-1)
+  const next = rows.length > wish.limit && last?.binnedAt ? toCursor([last.binnedAt, last.id]) : null
+  return { items, next, count: await countRows(binned) }
+}
+
+function kept(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+  return ownEvidence(reader, actor).whereNull('evidence.binnedAt')
+}
+
+function isNarrowed({ words, tags, classId, marks, likeId }: EvidenceQuery): boolean {
+  return words !== '' || tags.length > 0 || classId !== null || marks.length > 0 || likeId !== null
+}
+
+function sumOf(groups: readonly LikeItems[]): number {
+  return groups.reduce((sum, { count }) => sum + count, 0)
+}

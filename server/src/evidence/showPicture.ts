@@ -1,0 +1,38 @@
+// A picture that stands for something which is no picture itself: a link's, the first moment of a film.
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { inTransaction } from '../database/index.ts'
+import type { StoredFile } from '../files/index.ts'
+import type { Services } from '../services.ts'
+import { findVersion, findVersionOf, saveRenditions, saveShownSize } from './versionStore.ts'
+
+/** Makes renditions of a stored picture for a version. One that cannot be opened leaves the version as it was. */
+export async function showPicture(
+  services: Services,
+  evidenceId: string,
+  n: number,
+  { sha256 }: StoredFile,
+): Promise<void> {
+  const rendered = await services.workers.run('render', { sha256 })
+  const screen = rendered.made.find(({ kind }) => kind === 'screen')
+  if (!screen) return
+  await inTransaction(services.database, async (trx) => {
+    const version = await findVersion(trx, evidenceId, n)
+    if (!version) return
+    await saveRenditions(trx, version, { made: rendered.made, problem: version.previewProblem })
+    await saveShownSize(trx, version, screen)
+  })
+}
+
+/** Keeps the moment of a film that the browser of its owner took as its picture. */
+export async function keepPoster(
+  services: Services,
+  actor: PersonActor,
+  { id, n }: { readonly id: string; readonly n: number },
+  content: AsyncIterable<Uint8Array>,
+): Promise<void> {
+  const version = await findVersionOf(services.database.reader(), actor.personId, id, n)
+  if (!version) throw new AppError('not-found', 'not-found')
+  if (!version.mime.startsWith('video/')) throw new AppError('conflict', 'other-kind')
+  await showPicture(services, id, n, await services.files.put(content))
+}

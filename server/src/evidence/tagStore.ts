@@ -1,0 +1,84 @@
+// Tags in the database: on one item, on many, and all that somebody uses.
+import { toTagKey } from '@valise/core/evidence'
+import type { TagsInUse } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import type { Reader, Trx } from '../database/index.ts'
+
+export async function listTagsOf(reader: Reader, evidenceId: string): Promise<string[]> {
+  const rows: { tag: string }[] = await reader
+    .sql('evidenceTags')
+    .where({ evidenceId })
+    .orderBy(['position', 'tagKey'])
+    .select('tag')
+  return rows.map(({ tag }) => tag)
+}
+
+export async function replaceTags(
+  trx: Trx,
+  actor: PersonActor,
+  evidenceId: string,
+  tags: readonly string[],
+): Promise<void> {
+  await trx.sql('evidenceTags').where({ evidenceId }).delete()
+  const row = (tag: string, position: number) => ({
+    evidenceId,
+    tagKey: toTagKey(tag),
+    ownerId: actor.personId,
+    tag,
+    position,
+  })
+  if (tags.length > 0) await trx.sql('evidenceTags').insert(tags.map(row))
+}
+
+/** Somebody's own tags on what is not in the bin, those used most first. The spelling used last stands for all. */
+export async function listTags(reader: Reader, actor: PersonActor): Promise<TagsInUse> {
+  const rows = await reader
+    .sql('evidenceTags')
+    .join('evidence', 'evidence.id', 'evidenceTags.evidenceId')
+    .where('evidenceTags.ownerId', actor.personId)
+    .whereNull('evidence.binnedAt')
+    .groupBy('tagKey')
+    .select('tagKey')
+    .max({ tag: 'tag' })
+    .count({ count: '*' })
+    .orderBy([{ column: 'count', order: 'desc' }, { column: 'tagKey' }])
+    .limit(500)
+  return rows.map(({ tag, count }) => ({ tag: String(tag), count: Number(count) }))
+}
+
+/** Somebody's items that carry a tag, those in the bin included. */
+export async function listTagged(reader: Reader, actor: PersonActor, tagKey: string): Promise<string[]> {
+  const rows: { evidenceId: string }[] = await reader
+    .sql('evidenceTags')
+    .where({ ownerId: actor.personId, tagKey })
+    .orderBy('evidenceId')
+    .select('evidenceId')
+  return rows.map(({ evidenceId }) => evidenceId)
+}
+
+/** Gives a tag another name everywhere. Where an item carries the other one already, the two become one. */
+export async function renameTagEverywhere(
+  trx: Trx,
+  actor: PersonActor,
+  tagKey: string,
+  name: string,
+): Promise<void> {
+  const own = { ownerId: actor.personId }
+  const nextKey = toTagKey(name)
+  if (nextKey !== tagKey) {
+    const twice = trx
+      .sql('evidenceTags')
+      .where({ ...own, tagKey: nextKey })
+      .select('evidenceId')
+    await trx
+      .sql('evidenceTags')
+      .where({ ...own, tagKey })
+      .whereIn('evidenceId', twice)
+      .delete()
+  }
+  await trx
+    .sql('evidenceTags')
+    .where(own)
+    .whereIn('tagKey', [tagKey, nextKey])
+    .update({ tagKey: nextKey, tag: name })
+}

@@ -1,0 +1,44 @@
+// Whether an item is used anywhere, kept beside it so that lists can ask for what is not.
+import type { Trx } from '../database/index.ts'
+
+/**
+ * Works out anew whether these items are used: on a page or an entry that is not in the bin, chosen for an assignment,
+ * or handed in. Whoever changes one of these calls it in the same transaction.
+ */
+export async function refreshUses(trx: Trx, evidenceIds: readonly string[]): Promise<void> {
+  const ids = [...new Set(evidenceIds)]
+  if (ids.length === 0) return
+  const { sql } = trx
+  const used = sql('draftEvidence')
+    .leftJoin('pages', 'pages.id', 'draftEvidence.draftId')
+    .leftJoin('logEntries', 'logEntries.id', 'draftEvidence.draftId')
+    .whereNull('pages.binnedAt')
+    .whereNull('logEntries.binnedAt')
+    .whereIn('draftEvidence.evidenceId', ids)
+    .select('draftEvidence.evidenceId')
+    .union([
+      sql('chosenParts').where({ isIn: 1 }).whereIn('evidenceId', ids).select('evidenceId'),
+      sql('submissionParts')
+        .where({ kind: 'evidence' })
+        .whereIn('thingId', ids)
+        .select({ evidenceId: 'thingId' }),
+    ])
+    .as('used')
+  const rows: { evidenceId: string }[] = await sql.select('evidenceId').from(used)
+  const usedIds = rows.map(({ evidenceId }) => evidenceId)
+  await sql('evidence').whereIn('id', usedIds).where({ isUnused: 1 }).update({ isUnused: 0 })
+  const unused = ids.filter((id) => !usedIds.includes(id))
+  await sql('evidence').whereIn('id', unused).where({ isUnused: 0 }).update({ isUnused: 1 })
+}
+
+/** The same for all that the draft of a page or an entry shows; for when it goes into the bin or comes out. */
+export async function refreshUsesOfDraft(trx: Trx, draftId: string): Promise<void> {
+  const rows: { evidenceId: string }[] = await trx
+    .sql('draftEvidence')
+    .where({ draftId })
+    .select('evidenceId')
+  await refreshUses(
+    trx,
+    rows.map(({ evidenceId }) => evidenceId),
+  )
+}

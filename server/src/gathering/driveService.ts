@@ -1,0 +1,143 @@
+// Documents of the shared drive: copied once, or kept connected, so that the item follows what is written there.
+import type { DriveFolder, Evidence, FromDrive } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { addMinutes } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import type { Reader } from '../database/index.ts'
+import {
+  findConnected,
+  findDriveDocument,
+  findLanding,
+  getEvidence,
+  insertDriveDocument,
+  updateDriveDocument,
+} from '../evidence/index.ts'
+import { bytesOf, ServiceRefusal } from '../outside/index.ts'
+import type { Drive } from '../outside/index.ts'
+import { findSignInName } from '../people/index.ts'
+import type { Services } from '../services.ts'
+import { FOLLOW_DOCUMENT } from './jobNames.ts'
+import { keepContent } from './keepContent.ts'
+
+const LOOK_EVERY_MINUTES = 10
+
+export async function readFolder(
+  services: Services,
+  reader: Reader,
+  actor: PersonActor,
+  id: string | null,
+): Promise<DriveFolder> {
+  const drive = getDrive(services)
+  return drive.folder(await findSignInName(reader, actor.personId), id).catch(refuse)
+}
+
+/** Takes a document. One that is connected already is given instead of a second one. */
+export async function keepFromDrive(
+  services: Services,
+  actor: PersonActor,
+  { documentId, how, landing }: FromDrive,
+): Promise<Evidence> {
+  const { database, config, jobs } = services
+  const drive = getDrive(services)
+  const reader = database.reader()
+  const isConnected = how === 'connected'
+  const connected = isConnected ? await findConnected(reader, actor, documentId) : null
+  if (connected !== null) return getEvidence(reader, actor, connected)
+  const person = await findSignInName(reader, actor.personId)
+  const document = await drive.document(person, documentId).catch(refuse)
+  const response = await drive.content(person, documentId).catch(refuse)
+  const { revision, changedAt } = document
+  const { evidenceId } = await keepContent(services, actor, {
+    content: bytesOf(response, config.largestFile),
+    fileName: document.name,
+    intoTray: true,
+    // A connected document lives its own life, so it is never taken for a file that looks the same today.
+    isNew: isConnected,
+    ...(await findLanding(reader, actor, landing)),
+    also: async (trx, kept) => {
+      if (kept.outcome !== 'new') return
+      const { ownerId, evidenceId } = { ownerId: actor.personId, evidenceId: kept.evidenceId }
+      await insertDriveDocument(trx, { evidenceId, ownerId, documentId, isConnected, revision, changedAt })
+      if (isConnected)
+        await jobs.enqueue(trx, {
+          kind: FOLLOW_DOCUMENT,
+          payload: { evidenceId },
+          dedupeKey: `${FOLLOW_DOCUMENT}:${evidenceId}`,
+        })
+    },
+  })
+  return getEvidence(database.reader(), actor, evidenceId)
+}
+
+/** Looks at a connected document now. */
+export async function lookAtDocument(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+  const { drive } = await getEvidence(services.database.reader(), actor, id)
+  if (!drive?.isConnected) throw new AppError('not-found', 'not-found')
+  await follow(services, id)
+  return getEvidence(services.database.reader(), actor, id)
+}
+
+/** Lets a connected document go: the item keeps what it holds and changes no more by itself. */
+export async function letGo(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+  return inTransaction(services.database, async (trx) => {
+    const { drive } = await getEvidence(trx, actor, id)
+    if (!drive?.isConnected) throw new AppError('not-found', 'not-found')
+    await updateDriveDocument(trx, id, { isConnected: false })
+    return getEvidence(trx, actor, id)
+  })
+}
+
+/** @returns when to look again; nothing once the item is gone or lives on its own */
+export async function followDocument(services: Services, evidenceId: string): Promise<Instant | void> {
+  const isFollowed = await follow(services, evidenceId)
+  if (isFollowed) return addMinutes(services.database.reader().now, LOOK_EVERY_MINUTES)
+}
+
+/** Brings the newest version of a document in, or notes that it is not open to its owner any more. */
+async function follow(services: Services, evidenceId: string): Promise<boolean> {
+  const { database, config } = services
+  const reader = database.reader()
+  const kept = await findDriveDocument(reader, evidenceId)
+  if (!kept?.isConnected || !services.outside.drive) return false
+  const { ownerId, documentId } = kept
+  const person = await findSignInName(reader, ownerId)
+  try {
+    const document = await services.outside.drive.document(person, documentId)
+    if (document.revision === kept.revision) {
+      await inTransaction(database, (trx) => updateDriveDocument(trx, evidenceId, { lostAt: null }))
+      return true
+    }
+    const response = await services.outside.drive.content(person, documentId)
+    const { revision, changedAt, name } = document
+    await keepContent(services, ownerOf(ownerId), {
+      content: bytesOf(response, config.largestFile),
+      fileName: name,
+      replaces: evidenceId,
+      classId: null,
+      also: (trx) => updateDriveDocument(trx, evidenceId, { revision, changedAt, lostAt: null }),
+    })
+  } catch (error) {
+    if (!(error instanceof ServiceRefusal)) throw error
+    await inTransaction(database, (trx) =>
+      updateDriveDocument(trx, evidenceId, { lostAt: kept.lostAt ?? trx.now }),
+    )
+  }
+  return true
+}
+
+function getDrive({ outside }: Services): Drive {
+  if (!outside.drive) throw new AppError('not-found', 'not-found')
+  return outside.drive
+}
+
+function refuse(cause: unknown): never {
+  if (cause instanceof ServiceRefusal) throw new AppError('forbidden', 'drive-not-open', { cause })
+  throw cause
+}
+
+/** Whoever keeps the item, as the one for whom the background work is done. */
+function ownerOf(personId: string): PersonActor {
+  return { kind: 'person', personId, sessionId: '', administrator: false, memberships: [] }
+}

@@ -1,0 +1,6 @@
+// Gathering: the ways in beside uploads, and the background work that follows connected documents.
+export { gatheringJobs } from './gatheringJobs.ts'
+export { mountPhone } from './phoneRoutes.ts'
+export { gatheringRoutes } from './routes.ts'
+export { keepContent, once } from './keepContent.ts'
+export { createNote } from './noteService.ts'

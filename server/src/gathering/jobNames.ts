@@ -1,0 +1,2 @@
+// The kinds of background work on the ways in.
+export const FOLLOW_DOCUMENT = 'follow-document'

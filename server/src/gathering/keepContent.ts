@@ -1,0 +1,41 @@
+// Keeping something whose bytes are at hand: stored, examined, written down.
+import type { PersonActor } from '@valise/core/people'
+import { inTransaction } from '../database/index.ts'
+import { examine, keepFile } from '../evidence/index.ts'
+import type { FileToKeep, KeptFile } from '../evidence/index.ts'
+import type { Trx } from '../database/index.ts'
+import type { Services } from '../services.ts'
+
+export interface ContentToKeep extends Omit<FileToKeep, 'id' | 'stored' | 'examined' | 'replaces'> {
+  readonly content: AsyncIterable<Uint8Array>
+  /** Where it does not follow from the bytes. */
+  readonly mime?: string
+  readonly replaces?: string | null
+  /** In the same transaction, once the item is there. */
+  readonly also?: (trx: Trx, kept: KeptFile) => Promise<void>
+}
+
+export async function keepContent(
+  services: Services,
+  actor: PersonActor,
+  { content, mime, also, replaces = null, ...file }: ContentToKeep,
+): Promise<KeptFile> {
+  const { database, files, jobs } = services
+  const stored = await files.put(content)
+  const examined = await examine(services, 'new content', { ...stored, fileName: file.fileName })
+  return inTransaction(database, async (trx) => {
+    const kept = await keepFile(trx, jobs, actor, {
+      ...file,
+      id: trx.newId(),
+      stored,
+      examined: mime === undefined ? examined : { ...examined, mime },
+      replaces,
+    })
+    await also?.(trx, kept)
+    return kept
+  })
+}
+
+export async function* once(content: Uint8Array): AsyncIterable<Uint8Array> {
+  yield content
+}

@@ -1,0 +1,86 @@
+// Web links: looked up, shown before they are kept, and kept as evidence.
+import { LINK_MIME } from '@valise/core/evidence'
+import type { Evidence, LookedUp, NewLink } from '@valise/core/evidence'
+import { toPlainLine } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { inTransaction } from '../database/index.ts'
+import type { Reader } from '../database/index.ts'
+import {
+  findLanding,
+  findOwnLink,
+  getEvidence,
+  indexWords,
+  saveLink,
+  showPicture,
+} from '../evidence/index.ts'
+import { OutsideError, readLink } from '../outside/index.ts'
+import type { ReadLink } from '../outside/index.ts'
+import type { Services } from '../services.ts'
+import { keepContent, once } from './keepContent.ts'
+
+/** What an address is, and whether one has it already. */
+export async function lookUp(
+  services: Services,
+  reader: Reader,
+  actor: PersonActor,
+  text: string,
+): Promise<LookedUp> {
+  const { picture, ...read } = await readAddress(services, text)
+  return { ...read, hasPicture: picture !== null, known: await findOwnLink(reader, actor, read.address) }
+}
+
+/** Keeps a link. One that is there already is given instead of a second one. */
+export async function createLink(services: Services, actor: PersonActor, wish: NewLink): Promise<Evidence> {
+  const reader = services.database.reader()
+  const read = await readAddress(services, wish.address)
+  const known = await findOwnLink(reader, actor, read.address)
+  if (known !== null) return getEvidence(reader, actor, known)
+  const said = toPlainLine(wish.title ?? '')
+  const title = said === '' ? read.title : said
+  const { picture, address, siteName, description, frame, state } = read
+  const { evidenceId } = await keepContent(services, actor, {
+    content: once(Buffer.from(`# ${title}\r\n${address}\r\n`)),
+    mime: LINK_MIME,
+    fileName: `${new URL(address).hostname}.url.txt`,
+    title,
+    intoTray: true,
+    ...(await findLanding(reader, actor, wish.landing)),
+    also: async (trx, kept) => {
+      await saveLink(trx, actor, kept.evidenceId, { address, siteName, description, frame, state })
+      await indexWords(trx, kept.evidenceId)
+    },
+  })
+  if (picture) await showPicture(services, evidenceId, 1, await services.files.put(once(picture)))
+  return getEvidence(services.database.reader(), actor, evidenceId)
+}
+
+/** Asks a link's site again; what it says now stands beside the item, whose title stays as its owner called it. */
+export async function lookAgain(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+  const { link } = await getEvidence(services.database.reader(), actor, id)
+  if (!link) throw new AppError('not-found', 'not-found')
+  const read = await readAddress(services, link.address)
+  const { picture, address, frame, state } = read
+  await inTransaction(services.database, async (trx) => {
+    const isThere = state === 'there'
+    const siteName = isThere ? read.siteName : link.siteName
+    const description = isThere ? read.description : link.description
+    await saveLink(trx, actor, id, { address, siteName, description, frame, state })
+    await indexWords(trx, id)
+  })
+  if (picture) await showPicture(services, id, 1, await services.files.put(once(picture)))
+  return getEvidence(services.database.reader(), actor, id)
+}
+
+async function readAddress({ outside }: Services, text: string): Promise<ReadLink> {
+  const typed = text.trim()
+  // People leave the beginning out, as on posters.
+  const address = /^[a-z][a-z0-9+.-]*:/i.test(typed) ? typed : `https://${typed}`
+  if (!URL.canParse(address) || /\s/.test(typed)) throw new AppError('invalid', 'link-unreadable')
+  try {
+    return await readLink(new URL(address).href, outside.links)
+  } catch (cause) {
+    if (cause instanceof OutsideError) throw new AppError('invalid', 'link-unsafe', { cause })
+    throw cause
+  }
+}

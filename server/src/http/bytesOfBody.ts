@@ -1,0 +1,13 @@
+// The bytes of a request as they come, for what is too large to be held at once.
+import { AppError } from '@valise/core/problems'
+
+/** @throws AppError `invalid` while reading, when there are fewer or more bytes than were announced */
+export async function* bytesOfBody(request: Request, announced: number): AsyncIterable<Uint8Array> {
+  let bytes = 0
+  for await (const part of request.body ?? []) {
+    bytes += part.length
+    if (bytes > announced) break
+    yield part
+  }
+  if (bytes !== announced) throw new AppError('invalid', 'file-cut-off')
+}

@@ -1,0 +1,11 @@
+// Outside: what Valise fetches from other places, and how it keeps itself safe while doing so.
+export { bytesOf, ServiceRefusal } from './askService.ts'
+export { openDrive } from './drive.ts'
+export type { Drive } from './drive.ts'
+export { OutsideError } from './fetchOutside.ts'
+export { frameOrigins, mediaHostSchema } from './mediaHosts.ts'
+export type { MediaHost } from './mediaHosts.ts'
+export { readLink } from './readLink.ts'
+export type { LinkReader, ReadLink } from './readLink.ts'
+export { openShelf } from './shelf.ts'
+export type { Shelf, ShelfReach } from './shelf.ts'

@@ -1,0 +1,36 @@
+// Sites whose films and tools may stand in a frame: each with the pages that show one thing, and the frame of it.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+
+export const mediaHostSchema = Type.Object(
+  {
+    name: Type.String({ minLength: 1 }),
+    kind: Type.Enum(['player', 'embed']),
+    page: Type.String({ description: 'The address of a page, with {id} where the thing is named' }),
+    frame: Type.String({ description: 'The address of what stands in the frame, with {id}' }),
+    oembed: Type.Optional(Type.String({ description: 'Where the site answers by oEmbed 1.0' })),
+  },
+  { additionalProperties: false },
+)
+export type MediaHost = Static<typeof mediaHostSchema>
+
+export interface KnownMedia {
+  readonly host: MediaHost
+  readonly frame: string
+}
+
+/** The thing that an address shows, where it belongs to one of the known sites. */
+export function knownMedia(address: string, hosts: readonly MediaHost[]): KnownMedia | null {
+  for (const host of hosts) {
+    const [before = '', behind = ''] = host.page.split('{id}')
+    if (!address.startsWith(before) || !address.endsWith(behind)) continue
+    const id = address.slice(before.length, address.length - behind.length)
+    if (/^[\w-]{1,80}$/.test(id)) return { host, frame: host.frame.replace('{id}', id) }
+  }
+  return null
+}
+
+/** The origins that frames may come from. */
+export function frameOrigins(hosts: readonly MediaHost[]): string[] {
+  return [...new Set(hosts.map(({ frame }) => new URL(frame.replace('{id}', 'x')).origin))]
+}

@@ -1,0 +1,143 @@
+// What an address is: title, description and picture, as its site tells them by oEmbed 1.0 or the Open Graph protocol.
+import { Parser } from 'htmlparser2'
+import { fetchOutside, OutsideError } from './fetchOutside.ts'
+import type { Fetched, OutsidePolicy } from './fetchOutside.ts'
+import { knownMedia } from './mediaHosts.ts'
+import type { MediaHost } from './mediaHosts.ts'
+
+export interface ReadLink {
+  readonly address: string
+  readonly title: string
+  readonly siteName: string
+  readonly description: string
+  readonly picture: Buffer | null
+  readonly frame: {
+    readonly kind: 'player' | 'embed'
+    readonly address: string
+    readonly site: string
+  } | null
+  readonly state: 'there' | 'slow' | 'dead' | 'blocked'
+}
+
+export interface LinkReader {
+  readonly policy: OutsidePolicy
+  readonly mediaHosts: readonly MediaHost[]
+}
+
+const PAGE_BYTES = 1_048_576
+const PICTURE_BYTES = 5 * 1_048_576
+const LONGEST_TITLE = 200
+const LONGEST_DESCRIPTION = 1000
+
+/**
+ * Reads an address. One that does not answer is told with its state and what its own words say.
+ *
+ * @throws OutsideError `unsafe` for what may not be fetched at all
+ */
+export async function readLink(address: string, reader: LinkReader): Promise<ReadLink> {
+  const media = knownMedia(address, reader.mediaHosts)
+  const silent = { ...fromWords(address), frame: media && frameOf(media) }
+  try {
+    const page = await fetchOutside(address, reader.policy, {
+      accept: 'text/html, application/xhtml+xml;q=0.9, */*;q=0.1',
+      mostBytes: PAGE_BYTES,
+    })
+    const told = page.mime.includes('html') ? headOf(page) : {}
+    const embed = media?.host.oembed ? await askOembed(media.host.oembed, address, reader.policy) : null
+    const pictureAddress = embed?.['thumbnail_url'] ?? told['og:image'] ?? told['twitter:image']
+    return {
+      ...silent,
+      title: line(embed?.['title'] ?? told['og:title'] ?? told['title'] ?? silent.title, LONGEST_TITLE),
+      siteName: line(embed?.['provider_name'] ?? told['og:site_name'] ?? silent.siteName, LONGEST_TITLE),
+      description: line(told['og:description'] ?? told['description'] ?? '', LONGEST_DESCRIPTION),
+      picture: pictureAddress ? await fetchPicture(pictureAddress, page.address, reader.policy) : null,
+      state: 'there',
+    }
+  } catch (error) {
+    if (!(error instanceof OutsideError) || error.reason === 'unsafe') throw error
+    return { ...silent, state: error.reason }
+  }
+}
+
+/** What the address itself says: the last part of its path, and its host. */
+function fromWords(address: string): ReadLink {
+  const url = new URL(address)
+  const last = decodeURIComponent(url.pathname.split('/').filter(Boolean).at(-1) ?? '')
+  const words = last
+    .replace(/\.\w{2,5}$/, '')
+    .replace(/[-_+]+/g, ' ')
+    .trim()
+  return {
+    address: url.href,
+    title: line(words === '' ? url.hostname : words, LONGEST_TITLE),
+    siteName: url.hostname,
+    description: '',
+    picture: null,
+    frame: null,
+    state: 'there',
+  }
+}
+
+function frameOf({ host, frame }: NonNullable<ReturnType<typeof knownMedia>>): ReadLink['frame'] {
+  return { kind: host.kind, address: frame, site: host.name }
+}
+
+/** The title and the described properties in the head of a page. */
+function headOf({ body }: Fetched): Partial<Record<string, string>> {
+  const found: Partial<Record<string, string>> = {}
+  let title: string | null = null
+  const parser = new Parser({
+    onopentag: (name, attributes) => {
+      if (name === 'title' && found['title'] === undefined) title = ''
+      if (name !== 'meta') return
+      const property = (attributes['property'] ?? attributes['name'] ?? '').toLowerCase()
+      const content = attributes['content']
+      if (property !== '' && content) found[property] ??= content
+    },
+    ontext: (text) => {
+      if (title !== null) title += text
+    },
+    onclosetag: (name) => {
+      if (name === 'title' && title !== null) found['title'] = title
+      if (name === 'title') title = null
+    },
+  })
+  parser.write(body.toString('utf8'))
+  parser.end()
+  return found
+}
+
+/** What the site answers by oEmbed. Its `html` is never looked at: what stands in a frame is known beforehand. */
+async function askOembed(
+  endpoint: string,
+  address: string,
+  policy: OutsidePolicy,
+): Promise<Partial<Record<string, string>> | null> {
+  try {
+    const asked = `${endpoint}?${new URLSearchParams({ url: address, format: 'json' })}`
+    const { body } = await fetchOutside(asked, policy, { accept: 'application/json', mostBytes: PAGE_BYTES })
+    const answer: unknown = JSON.parse(body.toString('utf8'))
+    if (typeof answer !== 'object' || answer === null) return null
+    return Object.fromEntries(Object.entries(answer).filter(([, value]) => typeof value === 'string'))
+  } catch {
+    // The page itself was there; what its second voice would have said is not needed.
+    return null
+  }
+}
+
+async function fetchPicture(address: string, base: string, policy: OutsidePolicy): Promise<Buffer | null> {
+  if (!URL.canParse(address, base)) return null
+  try {
+    const wish = { accept: 'image/*', mostBytes: PICTURE_BYTES }
+    const { mime, body } = await fetchOutside(new URL(address, base).href, policy, wish)
+    return mime.startsWith('image/') ? body : null
+  } catch {
+    // A link without its picture is still a link.
+    return null
+  }
+}
+
+function line(text: string, most: number): string {
+  const plain = text.replaceAll('\0', '').toWellFormed().replace(/\s+/g, ' ').trim()
+  return [...plain].slice(0, most).join('')
+}

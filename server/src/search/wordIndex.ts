@@ -1,0 +1,78 @@
+// The index of words: which items of one owner hold all the words that somebody looks for.
+import { toSearchWords } from '@valise/core/evidence'
+import type { Knex } from 'knex'
+import type { Reader, Trx } from '../database/index.ts'
+
+/**
+ * Rows of one owner have numbers that stand side by side: the owner's own number in the upper part, a count in the
+ * lower. A search looks at this stretch alone, so that what others keep costs it nothing.
+ */
+const STRETCH = 2 ** 31
+
+/** Puts the words of an item into the index, under the row that it had or a new one. Gives the row. */
+export async function putWords(trx: Trx, ownerId: string, row: number, words: string): Promise<number> {
+  const at = row === 0 ? await nextRow(trx, ownerId) : row
+  const folded = toIndexed(words)
+  if (isPostgres(trx)) {
+    await trx.sql('evidenceWords').insert({ rowid: at, words: folded }).onConflict('rowid').merge()
+  } else {
+    await trx.sql.raw('INSERT OR REPLACE INTO "evidenceWords" (rowid, "words") VALUES (?, ?)', [at, folded])
+  }
+  return at
+}
+
+export async function removeWords(trx: Trx, rows: readonly number[]): Promise<void> {
+  const there = rows.filter((row) => row !== 0)
+  if (there.length > 0) await trx.sql('evidenceWords').whereIn('rowid', there).delete()
+}
+
+/** The rows of an owner's items that hold every one of the words; the last one may be the beginning of a word. */
+export function foundRows(reader: Reader, ownerId: string, words: string): Knex.QueryBuilder {
+  const wanted = toSearchWords(words)
+  const owner = reader.sql('searchOwners').where({ ownerId })
+  const first = owner.clone().select(reader.sql.raw(`n * ${STRETCH}`))
+  const last = owner.clone().select(reader.sql.raw(`n * ${STRETCH} + ${STRETCH - 1}`))
+  const found = reader
+    .sql('evidenceWords')
+    .select('rowid')
+    .whereBetween('rowid', [first, last] as never)
+  // Signs without a letter or a number among them are in no text.
+  if (wanted.length === 0) return found.whereRaw('1 = 0')
+  return isPostgres(reader)
+    ? found.whereRaw(`"found" @@ to_tsquery('simple', ?)`, [`${wanted.join(' & ')}:*`])
+    : found.whereRaw('"evidenceWords" MATCH ?', [
+        wanted.map((word, n) => `"${word}"${n === wanted.length - 1 ? ' *' : ''}`).join(' AND '),
+      ])
+}
+
+/** The same folding as that of a search, so that both databases find alike. */
+function toIndexed(words: string): string {
+  return words
+    .normalize('NFD')
+    .replace(/\p{Mark}/gu, '')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+}
+
+async function nextRow(trx: Trx, ownerId: string): Promise<number> {
+  const own: { n: number; next: number } | undefined = await trx
+    .sql('searchOwners')
+    .where({ ownerId })
+    .forUpdate()
+    .first('n', 'next')
+  if (own) {
+    await trx
+      .sql('searchOwners')
+      .where({ ownerId })
+      .update({ next: Number(own.next) + 1 })
+    return Number(own.n) * STRETCH + Number(own.next)
+  }
+  const highest = await trx.sql('searchOwners').max({ n: 'n' }).first()
+  const n = Number(highest?.n ?? 0) + 1
+  await trx.sql('searchOwners').insert({ ownerId, n, next: 2 })
+  return n * STRETCH + 1
+}
+
+function isPostgres({ dialect }: Reader): boolean {
+  return dialect.name === 'postgres'
+}
