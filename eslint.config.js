@@ -129,7 +129,7 @@ export default tseslint.config(
   },
   {
     files: ['web/src/**/*.{ts,tsx}'],
-    ignores: ['web/src/api/**', '**/queries.ts', '**/*.test.ts'],
+    ignores: ['web/src/api/**', '**/queries.ts', '**/*Queries.ts', '**/*.test.ts'],
     rules: { 'no-restricted-globals': ['error', 'fetch', 'XMLHttpRequest', 'EventSource'] },
   },
   { files: ['**/*.mjs', '**/*.js', '**/*.cjs'], rules: { 'no-console': 'off' } },

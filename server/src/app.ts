@@ -8,7 +8,7 @@ import { accessRoutes, mountLinks } from './access/index.ts'
 import { assignmentRoutes } from './assignments/index.ts'
 import { classRoutes } from './classes/index.ts'
 import { collectionRoutes } from './collections/index.ts'
-import { evidenceRoutes, mountUploads, queryRoutes } from './evidence/index.ts'
+import { evidenceRoutes, mountPosters, mountUploads, queryRoutes } from './evidence/index.ts'
 import { gatheringRoutes, mountPhone } from './gathering/index.ts'
 import { feedbackRoutes } from './feedback/index.ts'
 import {
@@ -24,6 +24,7 @@ import {
 import type { Route } from './http/index.ts'
 import { authenticate, peopleRoutes, sessionRoutes } from './people/index.ts'
 import { pageRoutes } from './pages/index.ts'
+import { frameOrigins } from './outside/index.ts'
 import { recordRoutes } from './records/index.ts'
 import { reflectionRoutes } from './reflections/index.ts'
 import type { Services } from './services.ts'
@@ -101,6 +102,7 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
   })
 
   mountUploads(app, services, authenticate)
+  mountPosters(app, services, authenticate)
   mountLinks(app, services)
   mountPhone(app, services)
   mountRoutes(app, services, routes, { authenticate, checkAnswers: options.checkAnswers ?? false })
@@ -109,6 +111,7 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
   app.all('/api/*', () => {
     throw new AppError('not-found', 'not-found')
   })
-  if (services.config.webFolder !== null) mountWebSite(app, services.config.webFolder)
+  if (services.config.webFolder !== null)
+    mountWebSite(app, services.config.webFolder, frameOrigins(services.config.mediaHosts))
   return app
 }

@@ -1,7 +1,7 @@
 // An evidence item, its versions, its rights; the tray, the bin, and files on their way in.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema } from '../people/index.ts'
+import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import {
   evidenceKinds,
@@ -75,7 +75,7 @@ export const evidenceRowSchema = object({
   kind: Type.Enum([...evidenceKinds]),
   title: Type.String({ description: 'Empty until somebody says what it is' }),
   rightsState: Type.Enum(['missing', 'mine', 'licensed']),
-  lacksAlternative: Type.Boolean({ description: 'A picture of which nobody said what it shows' }),
+  alternativeText: Type.String({ description: 'What a picture shows, for those who do not see it' }),
   madeAt: instantSchema,
   version: evidenceVersionSchema,
   inTray: Type.Boolean(),
@@ -123,11 +123,10 @@ export const evidenceSchema = object({
   statement: Type.String({ description: 'The student’s own text about it, by lines' }),
   tags: Type.Array(Type.String()),
   rights: rightsSchema,
-  alternativeText: Type.String({ description: 'What a picture shows, for those who do not see it' }),
   transcript: Type.String({ description: 'What is said in a recording' }),
   classId: nullable(idSchema),
   className: nullable(Type.String()),
-  assignment: nullable(object({ id: idSchema, title: Type.String() })),
+  assignment: nullable(object({ id: idSchema, title: localizedSchema(200) })),
   link: nullable(linkSchema),
   drive: nullable(driveStateSchema),
   alike: Type.Integer({ description: 'How many others of mine look like it' }),

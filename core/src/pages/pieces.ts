@@ -14,12 +14,18 @@ export function newTextPiece(id: string, text: RichText = emptyText, span = COLU
 /** The piece that shows an item: pictures as pictures, all else as a file. It follows the item's newest version. */
 export function newEvidencePiece(
   id: string,
-  item: { readonly id: string; readonly kind: EvidenceKind },
+  item: { readonly id: string; readonly kind: EvidenceKind; readonly alternativeText?: string },
   span?: number,
 ): PicturePiece | FilePiece {
   const shared = { id, evidenceId: item.id, version: 'follow' as const, caption: '' }
   return item.kind === 'picture'
-    ? { ...shared, kind: 'picture', span: span ?? PICTURE_SPAN, alternativeText: '', isDecoration: false }
+    ? {
+        ...shared,
+        kind: 'picture',
+        span: span ?? PICTURE_SPAN,
+        alternativeText: item.alternativeText ?? '',
+        isDecoration: false,
+      }
     : { ...shared, kind: 'file', span: span ?? PICTURE_SPAN, isOffered: true }
 }
 

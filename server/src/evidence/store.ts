@@ -25,15 +25,9 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
     .leftJoin('assignments', 'assignments.id', 'evidence.assignmentId')
     .select('classes.name as className', 'assignments.title as assignmentTitle')
     .select(
-      [
-        'statement',
-        'alternativeText',
-        'transcript',
-        'madeAtKnown',
-        'classId',
-        'assignmentId',
-        'revision',
-      ].map((column) => `evidence.${column}`),
+      ['statement', 'transcript', 'madeAtKnown', 'classId', 'assignmentId', 'revision'].map(
+        (column) => `evidence.${column}`,
+      ),
     )
     .first()
   if (!row) return null
@@ -47,14 +41,15 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
     ...toEvidenceRow(row),
     madeAtKnown: row.madeAtKnown === 1,
     statement: row.statement,
-    alternativeText: row.alternativeText,
     transcript: row.transcript,
     tags: await listTagsOf(reader, id),
     rights: JSON.parse(row.rights),
     classId: row.classId,
     className: row.className,
     assignment:
-      assignmentId !== null && assignmentTitle !== null ? { id: assignmentId, title: assignmentTitle } : null,
+      assignmentId !== null && assignmentTitle !== null
+        ? { id: assignmentId, title: JSON.parse(assignmentTitle) }
+        : null,
     link: row.kind === 'link' ? await findLink(reader, id) : null,
     drive: await findDriveState(reader, id),
     alike: row.looksAlike === 1 ? await countAlike(reader, id) : 0,
@@ -214,7 +209,7 @@ export function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: Per
 
 const rowColumns = [
   ...['id', 'kind', 'title', 'titleKey', 'rights', 'madeAt', 'binnedAt'],
-  ...['lacksAlternative', 'looksAlike'],
+  ...['alternativeText', 'looksAlike'],
 ]
 
 export interface EvidenceRecord extends VersionRecord {
@@ -225,7 +220,7 @@ export interface EvidenceRecord extends VersionRecord {
   readonly rights: string
   readonly madeAt: Instant
   readonly binnedAt: Instant | null
-  readonly lacksAlternative: number
+  readonly alternativeText: string
   readonly looksAlike: number
   readonly itemCreatedAt: Instant
   readonly pickedAt: Instant | null
@@ -234,7 +229,6 @@ export interface EvidenceRecord extends VersionRecord {
 /** What only an opened item tells. */
 interface Opened {
   readonly statement: string
-  readonly alternativeText: string
   readonly transcript: string
   readonly madeAtKnown: number
   readonly classId: string | null
@@ -251,7 +245,7 @@ export function toEvidenceRow(row: EvidenceRecord): EvidenceRow {
     kind: row.kind,
     title: row.title,
     rightsState: rights.state,
-    lacksAlternative: row.lacksAlternative === 1,
+    alternativeText: row.alternativeText,
     madeAt: row.madeAt,
     version: toVersion(row),
     inTray: row.pickedAt !== null,

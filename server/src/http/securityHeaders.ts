@@ -4,8 +4,8 @@ import type { MiddlewareHandler } from 'hono'
 
 const PERMISSIONS = 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), interest-cohort=()'
 
-/** What the page may load: everything from here, styles with this answer's nonce, nothing else. */
-export function contentSecurityPolicy(nonce: string): string {
+/** What the page may load: everything from here, styles with this answer's nonce, frames of known media, nothing else. */
+export function contentSecurityPolicy(nonce: string, frames: readonly string[] = []): string {
   return [
     "default-src 'none'",
     "script-src 'self'",
@@ -15,6 +15,7 @@ export function contentSecurityPolicy(nonce: string): string {
     "font-src 'self'",
     "connect-src 'self'",
     "worker-src 'self'",
+    ...(frames.length > 0 ? [`frame-src ${frames.join(' ')}`] : []),
     "manifest-src 'self'",
     "base-uri 'none'",
     "form-action 'self'",

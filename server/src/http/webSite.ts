@@ -7,7 +7,7 @@ import type { Hono, MiddlewareHandler } from 'hono'
 import { contentSecurityPolicy } from './securityHeaders.ts'
 
 /** Every address that is neither API nor file shows the one page; the web site's own router does the rest. */
-export function mountWebSite(app: Hono, folder: string): void {
+export function mountWebSite(app: Hono, folder: string, frames: readonly string[]): void {
   const page = readFileSync(join(folder, 'index.html'), 'utf8')
   app.use(
     '/assets/*',
@@ -23,7 +23,7 @@ export function mountWebSite(app: Hono, folder: string): void {
   )
   app.get('/*', (c) => {
     const nonce = randomBytes(16).toString('base64')
-    c.header('content-security-policy', contentSecurityPolicy(nonce))
+    c.header('content-security-policy', contentSecurityPolicy(nonce, frames))
     c.header('cache-control', 'no-store')
     return c.html(page.replaceAll('__NONCE__', nonce))
   })

@@ -76,3 +76,25 @@ export function readProblem(text: string): Problem | null {
     return null
   }
 }
+
+/** The bytes of a file. */
+export async function getBytes(path: string, signal?: AbortSignal): Promise<ArrayBuffer> {
+  const response = await fetch(path, { credentials: 'same-origin', ...(signal && { signal }) }).catch(
+    (cause: unknown) => {
+      if (signal?.aborted) throw cause
+      throw new ApiProblem(null, cause)
+    },
+  )
+  if (!response.ok) throw new ApiProblem(readProblem(await response.text()))
+  return response.arrayBuffer()
+}
+
+/** Sends bytes as they are, in one go. */
+export async function sendBody(path: string, body: Blob): Promise<void> {
+  const headers = { 'content-type': 'application/octet-stream' }
+  const init = { method: 'POST', headers, body, credentials: 'same-origin' } as const
+  const response = await fetch(path, init).catch((cause: unknown) => {
+    throw new ApiProblem(null, cause)
+  })
+  if (!response.ok) throw new ApiProblem(readProblem(await response.text()))
+}

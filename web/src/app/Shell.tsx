@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { Outlet, useLocation } from 'react-router'
 import { Tray } from '../evidence/Tray.tsx'
 import { WindowDrop } from '../evidence/WindowDrop.tsx'
+import { GatherHost } from '../gather/GatherHost.tsx'
 import { useSession } from '../people/useSession.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Guards } from './Guards.tsx'
@@ -54,6 +55,7 @@ export function Shell() {
       </main>
       <Tray />
       {gathers ? <WindowDrop /> : null}
+      {gathers ? <GatherHost /> : null}
       <Guards />
     </div>
   )

@@ -20,6 +20,12 @@ export const router = createBrowserRouter([
     ),
   },
   {
+    path: '/camera',
+    errorElement: <Broken />,
+    hydrateFallbackElement: <></>,
+    lazy: inWords('gather', async () => (await import('../gather/CameraScreen.tsx')).CameraScreen),
+  },
+  {
     path: '/no-such-link',
     errorElement: <Broken />,
     hydrateFallbackElement: <></>,

@@ -62,7 +62,7 @@ export function deviceStoreOf(personId: string): Promise<DeviceStore | null> {
  */
 async function openDeviceStore(personId: string): Promise<DeviceStore | null> {
   if (!('indexedDB' in globalThis) || !globalThis.crypto?.subtle) return null
-  const [database, key] = await Promise.all([openShelf(), fetchKey()])
+  const [database, key] = await Promise.all([openShelf(), fetchDeviceKey()])
   return {
     put: async (path, snapshot) => {
       const { windowId } = snapshot
@@ -111,7 +111,8 @@ async function unseal<T>(key: CryptoKey, { iv, sealed }: Sealed): Promise<T> {
   return JSON.parse(new TextDecoder().decode(text))
 }
 
-async function fetchKey(): Promise<CryptoKey> {
+/** The key under which this device keeps what belongs to one person; it comes with their session. */
+export async function fetchDeviceKey(): Promise<CryptoKey> {
   const { key } = await get<{ key: string }>('/api/session/device-key')
   const bytes = Uint8Array.from(atob(key.replaceAll('-', '+').replaceAll('_', '/')), (sign) =>
     sign.charCodeAt(0),

@@ -23,7 +23,7 @@ import styles from './BinScreen.module.css'
 
 export function BinScreen() {
   const { t } = useTranslation(['evidence', 'app'])
-  const list = useInfiniteQuery(evidenceQueries.list('bin'))
+  const list = useInfiniteQuery(evidenceQueries.bin())
   const [leaving, setLeaving] = useState<EvidenceRow | null>(null)
   const bin = useBin()
   const items = list.data?.pages.flatMap((page) => page.items) ?? []

@@ -1,31 +1,55 @@
-// The slot on Today: its sentence holds the ways in as links.
+// The slot on Today: its sentence holds the ways in as links, and under a line the phone lends its camera.
 import { Fragment } from 'react'
 import { useTranslation } from 'react-i18next'
-import { StitchedBox } from '../ui/StitchedBox.tsx'
+import { IconDeviceMobile } from '@tabler/icons-react'
+import { useWaysIn } from '../gather/useWaysIn.ts'
+import type { Way } from '../gather/ways.ts'
 import { chooseFiles } from './chooseFiles.ts'
 import { addFiles } from './addFiles.ts'
 import { useClassInView } from './useClassInView.ts'
+import { StitchedBox } from '../ui/StitchedBox.tsx'
 import styles from './DropSlot.module.css'
 
 export function DropSlot() {
   const { t } = useTranslation('things')
+  const { ways, go } = useWaysIn()
   const classId = useClassInView()
-  const choose = async (camera: boolean) => {
-    const files = await chooseFiles({ several: !camera, camera })
-    if (files.length > 0) void addFiles(files, { classId })
-  }
-  const verbs = {
-    choose: () => void choose(false),
-    photo: () => void choose(true),
+  const takeByPhone = async () => {
+    const files = await chooseFiles({ camera: true })
+    if (files.length > 0) void addFiles(files, { classId, isMine: true })
   }
   return (
     <div className={styles.slot}>
       <StitchedBox>
         <p className={styles.byPointer}>
-          <Sentence words={t('add.slot')} verbs={verbs} />
+          <Sentence words={t('add.slot')} onVerb={go} />
         </p>
         <p className={styles.byFinger}>
-          <Sentence words={t('add.slotPhone')} verbs={verbs} />
+          {/* A phone has a camera program of its own, which does it better than a page could. */}
+          <Sentence
+            words={t('add.slotPhone')}
+            onVerb={(way) => (way === 'photo' ? void takeByPhone() : go(way))}
+          />
+        </p>
+        {ways.includes('drive') || ways.includes('shelf') ? (
+          <p className={styles.also}>
+            <Sentence
+              words={t(
+                ways.includes('drive') && ways.includes('shelf')
+                  ? 'add.also'
+                  : ways.includes('drive')
+                    ? 'add.alsoDrive'
+                    : 'add.alsoShelf',
+              )}
+              onVerb={go}
+            />
+          </p>
+        ) : null}
+        <p className={styles.phone}>
+          <button type="button" onClick={() => go('phone')}>
+            <IconDeviceMobile size={20} stroke={1.7} aria-hidden="true" />
+            {t('ways.phone')}
+          </button>
         </p>
       </StitchedBox>
     </div>
@@ -35,16 +59,17 @@ export function DropSlot() {
 interface SentenceProps {
   /** With its verbs in tags, wherever the language puts them. */
   readonly words: string
-  readonly verbs: Readonly<Record<'choose' | 'photo', () => void>>
+  readonly onVerb: (way: Way) => void
 }
 
 /** The library's own component for this weighs more than the rest of this screen. */
-function Sentence({ words, verbs }: SentenceProps) {
+function Sentence({ words, onVerb }: SentenceProps) {
   return words.split(/(<\w+>.*?<\/\w+>)/).map((piece, n) => {
-    const [, name, inner] = /^<(choose|photo)>(.*)<\//.exec(piece) ?? []
-    if (name !== 'choose' && name !== 'photo') return <Fragment key={n}>{piece}</Fragment>
+    const [, name, inner] = /^<(\w+)>(.*)<\//.exec(piece) ?? []
+    if (name === undefined) return <Fragment key={n}>{piece}</Fragment>
     return (
-      <button key={n} type="button" onClick={verbs[name]}>
+      // The tags in the words are names of ways in.
+      <button key={n} type="button" onClick={() => onVerb(name as Way)}>
         {inner}
       </button>
     )

@@ -1,15 +1,19 @@
-// Choosing one thing from one's evidence, for whatever slot wants it.
+// Choosing one thing from one's evidence, for whatever slot wants it; or gathering it right into the slot.
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import { useInfiniteQuery } from '@tanstack/react-query'
+import TextField from '@mui/material/TextField'
+import { useInfiniteQuery, useQueryClient } from '@tanstack/react-query'
+import { everything } from '@valise/core/evidence'
 import type { EvidenceKind, EvidenceRow } from '@valise/core/evidence'
-import { useEffect } from 'react'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { GatherMenu } from '../gather/GatherMenu.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
+import { useLater } from '../ui/useLater.ts'
 import { evidenceQueries } from './queries.ts'
 import { Thumbnail } from './Thumbnail.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
@@ -17,43 +21,51 @@ import styles from './EvidenceChooser.module.css'
 
 interface EvidenceChooserProps {
   readonly kinds: readonly EvidenceKind[]
+  /** The assignment whose slot it is for. */
+  readonly assignmentId?: string
   readonly onChoose: (item: EvidenceRow) => void
   readonly onClose: () => void
 }
 
-export function EvidenceChooser({ kinds, onChoose, onClose }: EvidenceChooserProps) {
+export function EvidenceChooser({ kinds, assignmentId, onChoose, onClose }: EvidenceChooserProps) {
   const { t } = useTranslation(['pages', 'app'])
   const words = useEvidenceWords()
-  const list = useInfiniteQuery(evidenceQueries.list('evidence'))
-  const items = (list.data?.pages.flatMap((page) => page.items) ?? []).filter(({ kind }) =>
-    kinds.includes(kind),
-  )
-  // A page of the list may hold nothing of the wanted kind; then the next one is looked at.
-  const { hasNextPage, isFetching, fetchNextPage } = list
-  useEffect(() => {
-    if (items.length === 0 && hasNextPage && !isFetching) void fetchNextPage()
-  }, [items.length, hasNextPage, isFetching, fetchNextPage])
+  const client = useQueryClient()
+  const [wanted, setWanted] = useState('')
+  const later = useLater(wanted.trim())
+  const list = useInfiniteQuery(evidenceQueries.found({ ...everything, kinds, words: later }))
+  const items = list.data?.pages.flatMap((page) => page.items) ?? []
+  const choose = (item: EvidenceRow) => {
+    onChoose(item)
+    onClose()
+  }
+  const onKept = (id: string) => void client.fetchQuery(evidenceQueries.one(id)).then(choose)
   return (
     <Dialog open onClose={onClose} aria-labelledby="choose-evidence" maxWidth="md" fullWidth>
       <DialogTitle id="choose-evidence" variant="h2">
-        {t(kinds.includes('picture') ? 'chooser.picture' : 'chooser.file')}
+        {t(kinds.length === 1 && kinds[0] === 'picture' ? 'chooser.picture' : 'chooser.file')}
       </DialogTitle>
       <DialogContent>
+        <div className={styles.head}>
+          <TextField
+            type="search"
+            size="small"
+            label={t('chooser.words')}
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 200 } }}
+          />
+          <GatherMenu isQuiet place={{ ...(assignmentId !== undefined && { assignmentId }), onKept }} />
+        </div>
         <Fetched query={list}>
           {() =>
-            items.length === 0 && !hasNextPage ? (
-              <p>{t('chooser.empty')}</p>
+            items.length === 0 ? (
+              <p>{t(later === '' ? 'chooser.empty' : 'chooser.nothing')}</p>
             ) : (
               <ul className={styles.grid}>
                 {items.map((item) => (
                   <li key={item.id}>
-                    <button
-                      type="button"
-                      onClick={() => {
-                        onChoose(item)
-                        onClose()
-                      }}
-                    >
+                    <button type="button" onClick={() => choose(item)}>
                       <span className={styles.picture}>
                         <Thumbnail item={item} />
                       </span>

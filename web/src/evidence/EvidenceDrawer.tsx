@@ -1,16 +1,23 @@
 // One item, opened under its row: what it is, what is said of it, who may use it, and its versions.
 import { useQuery } from '@tanstack/react-query'
 import type { Evidence } from '@valise/core/evidence'
+import { textIn } from '@valise/core/people'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSeers } from '../access/useSeers.ts'
+import Link from '@mui/material/Link'
+import { Link as RouterLink } from 'react-router'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
+import { DriveField } from './DriveField.tsx'
 import { EvidenceUses } from './EvidenceUses.tsx'
 import { DrawerVerbs } from './DrawerVerbs.tsx'
+import { MadeField } from './MadeField.tsx'
+import { MadeForField } from './MadeForField.tsx'
 import { Preview } from './Preview.tsx'
+import { toPlayTime } from './playTime.ts'
 import { evidenceQueries, useChangeEvidence } from './queries.ts'
 import { RightsField } from './RightsField.tsx'
 import { StatementField } from './StatementField.tsx'
@@ -18,6 +25,7 @@ import { TagsField } from './TagsField.tsx'
 import { TitleField } from './TitleField.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 import { Versions } from './Versions.tsx'
+import { WordsForOthers } from './WordsForOthers.tsx'
 import styles from './EvidenceDrawer.module.css'
 
 interface EvidenceDrawerProps {
@@ -69,7 +77,7 @@ interface OpenedProps extends Pick<EvidenceDrawerProps, 'onClose' | 'onBinned'> 
 }
 
 function Opened({ item, onClose, onBinned }: OpenedProps) {
-  const { t } = useTranslation('evidence')
+  const { t, i18n } = useTranslation('evidence')
   const change = useChangeEvidence(item.id)
   const seers = useSeers('evidence', item.id)
   const isBinned = item.binnedAt !== null
@@ -84,28 +92,28 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           onKeep={(title) => change.mutate({ title })}
         />
         <Facts item={item} />
+        <WordsForOthers item={item} readOnly={isBinned} onKeep={(words) => change.mutate(words)} />
         <StatementField
           statement={item.statement}
           readOnly={isBinned}
           onKeep={(statement) => change.mutate({ statement })}
         />
-        <TagsField tags={item.tags} readOnly={isBinned} onKeep={(tags) => change.mutateAsync({ tags })} />
+        <TagsField
+          tags={item.tags}
+          readOnly={isBinned}
+          suggested={item.assignment ? [textIn(item.assignment.title, i18n.language)] : []}
+          onKeep={(tags) => change.mutateAsync({ tags })}
+        />
         <Refusal error={change.error} />
         <DrawerVerbs item={item} onClose={onClose} onBinned={onBinned} />
       </div>
       <dl className={styles.known}>
-        <dt>{t('drawer.seenBy')}</dt>
-        <dd>{seers.words}</dd>
-        {item.className === null ? null : (
-          <>
-            <dt>{t('drawer.madeFor')}</dt>
-            <dd>{item.className}</dd>
-          </>
-        )}
         <dt>{t('drawer.usedIn')}</dt>
         <dd>
           <EvidenceUses id={item.id} />
         </dd>
+        <dt>{t('drawer.seenBy')}</dt>
+        <dd>{seers.words}</dd>
         <dt>{t('drawer.rights')}</dt>
         <dd>
           <RightsField
@@ -116,6 +124,42 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
             onKeep={(rights) => change.mutateAsync({ rights })}
           />
         </dd>
+        <dt>{t('drawer.made')}</dt>
+        <dd>
+          <MadeField item={item} readOnly={isBinned} onKeep={(madeOn) => change.mutate({ madeOn })} />
+        </dd>
+        <dt>{t('drawer.madeFor')}</dt>
+        <dd>
+          <MadeForField item={item} readOnly={isBinned} onKeep={(made) => change.mutate(made)} />
+        </dd>
+        {item.version.place === null ? null : (
+          <>
+            <dt>{t('drawer.where')}</dt>
+            <dd>
+              {item.version.place.latitude.toFixed(4)}, {item.version.place.longitude.toFixed(4)}
+              <br />
+              <small>{t('drawer.placeAlone')}</small>
+            </dd>
+          </>
+        )}
+        {item.alike === 0 ? null : (
+          <>
+            <dt>{t('drawer.alike')}</dt>
+            <dd>
+              <Link component={RouterLink} to={`/evidence?like=${item.id}`}>
+                {t('alike.others', { count: item.alike })}
+              </Link>
+            </dd>
+          </>
+        )}
+        {item.drive === null ? null : (
+          <>
+            <dt>{t('drawer.drive')}</dt>
+            <dd>
+              <DriveField id={item.id} drive={item.drive} />
+            </dd>
+          </>
+        )}
         <dt>{t('drawer.file')}</dt>
         <dd>
           <Versions item={item} />
@@ -130,15 +174,18 @@ function Facts({ item }: { readonly item: Evidence }) {
   const when = useWhen()
   const words = useEvidenceWords()
   const size = useSize()
-  const { width, height, bytes, hasPlace } = item.version
+  const { width, height, bytes, pages, durationMs, encoding } = item.version
   const at = item.madeAtKnown
     ? when.dayTime(item.madeAt)
     : t('drawer.cameIn', { time: when.dayTime(item.createdAt) })
+  const isPicture = item.kind === 'picture' && width && height
   const facts = [
     words.kind(item),
     at,
-    width && height ? t('drawer.pixels', { width, height }) : size(bytes),
-    ...(hasPlace ? [t('drawer.place')] : []),
+    ...(isPicture ? [t('drawer.pixels', { width, height })] : item.kind === 'link' ? [] : [size(bytes)]),
+    ...(pages === null ? [] : [t('drawer.pages', { count: pages })]),
+    ...(durationMs === null ? [] : [toPlayTime(durationMs)]),
+    ...(encoding === null ? [] : [t('drawer.encoding', { encoding })]),
   ]
   return <p className={styles.facts}>{facts.join('. ')}.</p>
 }

@@ -1,74 +1,128 @@
-// Rows of things at one height; the open one has its drawer under its row.
+// Strips of things: as a grid, or by day along a line. Only those in sight are there; the open thing has its drawer
+// under its strip.
 import type { EvidenceRow } from '@valise/core/evidence'
-import { Fragment, useRef, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import type { KeyboardEvent, ReactNode } from 'react'
 import { useWidth } from '../ui/useWidth.ts'
 import { EvidenceTile } from './EvidenceTile.tsx'
-import { layOutRows } from './rows.ts'
-import { ratioOf } from './Thumbnail.tsx'
+import type { Choosing } from './useChoosing.ts'
+import { arrowTarget, centreIn, layOutDays, layOutStrips } from './strips.ts'
+import { useVirtualRows } from './useVirtualRows.ts'
 import styles from './EvidenceGrid.module.css'
 
 const GAP = 12
 const HEIGHT = 108
+/** Room beside a day's strips for its name, where there is any. */
+const DAY_WIDTH = 104
 const shape = { height: HEIGHT, gap: GAP, least: 136, most: 214 }
+/** A strip with two lines of words and the space under it. */
+const ESTIMATE = HEIGHT + 62
 
 interface EvidenceGridProps {
   readonly label: string
   readonly items: readonly EvidenceRow[]
   readonly openId: string | null
+  readonly choosing: Choosing
   readonly onToggle: (id: string) => void
-  /** What stands under the row of the open item; it gets where its pointer is to stand. */
+  /** What stands under the strip of the open item; it gets where its pointer is to stand. */
   readonly drawer: (pointerAt: number) => ReactNode
+  /** The words of the day of a thing, where strips begin anew with each day. */
+  readonly dayOf?: ((item: EvidenceRow) => string) | undefined
+  /** Called when the end comes into sight. */
+  readonly onEnd: () => void
 }
 
-export function EvidenceGrid({ label, items, openId, onToggle, drawer }: EvidenceGridProps) {
+export function EvidenceGrid(props: EvidenceGridProps) {
+  const { label, items, openId, choosing, onToggle, drawer, dayOf, onEnd } = props
   const grid = useRef<HTMLDivElement>(null)
-  const width = useWidth(grid)
+  const whole = useWidth(grid)
+  const beside = dayOf && whole > 520 ? DAY_WIDTH : 0
+  const width = Math.max(0, whole - beside)
   const [currentId, setCurrentId] = useState<string | null>(null)
-  const rows = width === 0 ? [] : layOutRows(items.map(ratioOf), { ...shape, width, least: leastAt(width) })
-  const current = items.some(({ id }) => id === currentId) ? currentId : (openId ?? items[0]?.id ?? null)
-  const starts = rows.map((_, n) => rows.slice(0, n).reduce((sum, row) => sum + row.length, 0))
+  const strips = useMemo(() => {
+    if (width === 0) return []
+    const rules = { ...shape, width, least: leastAt(width) }
+    return dayOf ? layOutDays(items, rules, dayOf) : layOutStrips(items, rules)
+  }, [items, width, dayOf])
+  const placeOf = (id: string | null) => (id === null ? -1 : items.findIndex((item) => item.id === id))
+  const stripOf = (place: number) => (place === -1 ? -1 : strips.findLastIndex(({ start }) => start <= place))
+  const currentPlace = placeOf(currentId)
+  const current = currentPlace === -1 ? (openId ?? items[0]?.id ?? null) : currentId
+  const virtual = useVirtualRows({
+    count: strips.length,
+    estimate: ESTIMATE,
+    keyOf: (n) => strips[n]?.items[0]?.id ?? String(n),
+    staying: [stripOf(currentPlace), stripOf(placeOf(openId))],
+    holder: grid,
+    onEnd,
+  })
 
-  const focus = (id: string | undefined) => {
+  const focus = (place: number) => {
+    const id = items[place]?.id
     if (id === undefined) return
     setCurrentId(id)
-    grid.current?.querySelector<HTMLElement>(`[data-tile="${id}"]`)?.focus()
+    const tile = () => grid.current?.querySelector<HTMLElement>(`[data-tile="${id}"]`)
+    if (tile()) return tile()?.focus()
+    // Out of sight: it is there once the window has come to it.
+    virtual.scrollTo(stripOf(place))
+    requestAnimationFrame(() => requestAnimationFrame(() => tile()?.focus()))
   }
   const onKeyDown = (event: KeyboardEvent) => {
-    const at = items.findIndex(({ id }) => id === current)
     const isOnTile = event.target instanceof HTMLElement && event.target.dataset['tile'] !== undefined
-    const to = isOnTile ? targetOf(event.key, at, starts, rows, items.length) : null
+    const to = isOnTile ? arrowTarget(event.key, Math.max(0, placeOf(current)), strips, GAP) : null
     if (to === null) return
     event.preventDefault()
-    focus(items[to]?.id)
+    focus(to)
   }
 
   return (
-    <div ref={grid} className={styles.grid} onKeyDown={onKeyDown}>
-      {rows.map((widths, n) => {
-        const start = starts[n] ?? 0
-        const inRow = items.slice(start, start + widths.length)
-        const open = inRow.findIndex(({ id }) => id === openId)
+    <div ref={grid} className={styles.grid} style={{ height: virtual.height }} onKeyDown={onKeyDown}>
+      {virtual.rows.map(({ index, start, key }) => {
+        const strip = strips[index]
+        if (!strip) return null
+        const open = strip.items.findIndex(({ id }) => id === openId)
         return (
-          <Fragment key={inRow[0]?.id}>
-            <ul className={styles.row} aria-label={label}>
-              {inRow.map((item, place) => (
+          <div
+            key={key}
+            ref={virtual.measure}
+            data-index={index}
+            className={styles.strip}
+            style={{ transform: `translateY(${start}px)` }}
+          >
+            {dayOf ? <DayHeading words={strip.heading} width={beside} /> : null}
+            <ul className={styles.row} style={{ marginLeft: beside }} aria-label={strip.heading ?? label}>
+              {strip.items.map((item, place) => (
                 <EvidenceTile
                   key={item.id}
                   item={item}
-                  width={widths[place] ?? 0}
+                  width={strip.widths[place] ?? 0}
                   height={HEIGHT}
                   isOpen={item.id === openId}
                   isCurrent={item.id === current}
+                  choosing={choosing}
                   onOpen={() => onToggle(item.id)}
                   onFocus={() => setCurrentId(item.id)}
                 />
               ))}
             </ul>
-            {open === -1 ? null : drawer(centreOf(widths, open) + GAP)}
-          </Fragment>
+            {open === -1 ? null : drawer(beside + centreIn(strip, open, GAP) + GAP)}
+          </div>
         )
       })}
+    </div>
+  )
+}
+
+/** A stop on the line of days; strips that go on with a day have the line alone. */
+function DayHeading({ words, width }: { readonly words: string | null; readonly width: number }) {
+  return (
+    <div className={styles.day} data-beside={width > 0} style={width > 0 ? { width } : {}}>
+      {words === null ? null : (
+        <h2>
+          <span className={styles.stop} aria-hidden="true" />
+          {words}
+        </h2>
+      )}
     </div>
   )
 }
@@ -76,43 +130,4 @@ export function EvidenceGrid({ label, items, openId, onToggle, drawer }: Evidenc
 /** Two side by side even on a phone. */
 function leastAt(width: number): number {
   return Math.min(shape.least, Math.floor((width - GAP) / 2))
-}
-
-function centreOf(widths: readonly number[], place: number): number {
-  const before = widths.slice(0, place).reduce((sum, one) => sum + one + GAP, 0)
-  return before + (widths[place] ?? 0) / 2
-}
-
-/** Where an arrow leads from the thing at `at`; up and down go to what stands nearest in the next row. */
-function targetOf(
-  key: string,
-  at: number,
-  starts: readonly number[],
-  rows: readonly (readonly number[])[],
-  count: number,
-): number | null {
-  const rowOf = starts.findLastIndex((start) => start <= at)
-  const into = (n: number) => {
-    const widths = rows[n]
-    if (!widths) return null
-    const centre = centreOf(rows[rowOf] ?? [], at - (starts[rowOf] ?? 0))
-    const distances = widths.map((_, place) => Math.abs(centreOf(widths, place) - centre))
-    return (starts[n] ?? 0) + distances.indexOf(Math.min(...distances))
-  }
-  switch (key) {
-    case 'ArrowRight':
-      return Math.min(count - 1, at + 1)
-    case 'ArrowLeft':
-      return Math.max(0, at - 1)
-    case 'ArrowDown':
-      return into(rowOf + 1)
-    case 'ArrowUp':
-      return into(rowOf - 1)
-    case 'Home':
-      return 0
-    case 'End':
-      return count - 1
-    default:
-      return null
-  }
 }

@@ -1,134 +1,186 @@
-// Evidence: what have I got? All of it, what was made last first; one thing opens in its drawer.
+// Evidence: what have I got, and where is it used? One query drives grid, time line and table; an item opens in its
+// drawer.
 import Button from '@mui/material/Button'
-import Snackbar from '@mui/material/Snackbar'
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { IconPlus } from '@tabler/icons-react'
-import type { Evidence } from '@valise/core/evidence'
-import { useState } from 'react'
+import type { Evidence, EvidenceRow } from '@valise/core/evidence'
+import { everything, isEverything } from '@valise/core/evidence'
+import { IconAdjustments } from '@tabler/icons-react'
+import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
 import { ApiProblem } from '../api/index.ts'
 import { MissingScreen } from '../app/MissingScreen.tsx'
+import { GatherMenu } from '../gather/GatherMenu.tsx'
+import { LeftRecordings } from '../gather/LeftRecordings.tsx'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
-import { MoreButton } from '../ui/MoreButton.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { chooseFiles } from './chooseFiles.ts'
+import { useWhen } from '../ui/useWhen.ts'
+import { AlikeDialog } from './AlikeDialog.tsx'
+import { BinnedNote } from './BinnedNote.tsx'
 import { EvidenceDrawer } from './EvidenceDrawer.tsx'
 import { EvidenceGrid } from './EvidenceGrid.tsx'
-
-import { evidenceQueries, useBin } from './queries.ts'
+import { EvidenceTable } from './EvidenceTable.tsx'
+import { MarkToggles } from './MarkToggles.tsx'
+import { evidenceQueries } from './queries.ts'
+import { QueryDialog } from './QueryDialog.tsx'
+import { QuerySentence } from './QuerySentence.tsx'
+import { SavedQueries } from './SavedQueries.tsx'
+import { SelectionBar } from './SelectionBar.tsx'
 import { UploadList } from './UploadList.tsx'
-import { addFiles } from './addFiles.ts'
-import { useClassInView } from './useClassInView.ts'
-import { useEvidenceWords } from './useEvidenceWords.ts'
-
-const UNDO_MS = 8000
+import { useChoosing } from './useChoosing.ts'
+import { useEvidenceQuery } from './useEvidenceQuery.ts'
+import { ViewSwitch } from './ViewSwitch.tsx'
+import { WeekRibbon } from './WeekRibbon.tsx'
+import { WordSearch } from './WordSearch.tsx'
+import styles from './EvidenceScreen.module.css'
 
 export function EvidenceScreen() {
   const { t } = useTranslation(['evidence', 'app'])
   const { id: openId = null } = useParams()
-  const navigate = useNavigate()
-  const list = useInfiniteQuery(evidenceQueries.list('evidence'))
+  const state = useEvidenceQuery()
+  const { query, view, search, change, show } = state
+  const list = useInfiniteQuery({ ...evidenceQueries.found(query), placeholderData: (before) => before })
+  const counts = useQuery({ ...evidenceQueries.counts(query), placeholderData: (before) => before }).data
   const opened = useQuery({ ...evidenceQueries.one(openId ?? ''), enabled: openId !== null })
-  const [binned, setBinned] = useState<Evidence | null>(null)
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
+  const choosing = useChoosing(items.map(({ id }) => id))
+  const [binned, setBinned] = useState<readonly string[]>([])
+  const [isAsking, setIsAsking] = useState(false)
+  const [isComparing, setIsComparing] = useState(false)
+  const { toggle, close } = useOpening(openId, search)
+  const dayOf = useDayWords()
   const count = list.data?.pages[0]?.count ?? 0
-  const place = { place: t('app:places.evidence'), parent: t('app:stops.gather') }
 
-  const close = () => {
-    const tile = openId === null ? null : document.querySelector<HTMLElement>(`[data-tile="${openId}"]`)
-    void navigate('/evidence', { replace: true })
-    tile?.focus()
-  }
-  const toggle = (id: string) =>
-    id === openId ? close() : void navigate(`/evidence/${id}`, { replace: openId !== null })
   const onBinned = (item: Evidence) => {
-    setBinned(item)
+    setBinned([item.id])
     close()
   }
   const drawer = (pointerAt: number | null) =>
     openId === null ? null : (
       <EvidenceDrawer key={openId} id={openId} pointerAt={pointerAt} onClose={close} onBinned={onBinned} />
     )
-
-  if (opened.error instanceof ApiProblem && opened.error.code === 'not-found') {
-    return <MissingScreen />
+  const { hasNextPage, isFetchingNextPage, fetchNextPage } = list
+  const onEnd = () => {
+    if (hasNextPage && !isFetchingNextPage) void fetchNextPage()
   }
+
+  if (opened.error instanceof ApiProblem && opened.error.code === 'not-found') return <MissingScreen />
   const isAway = openId !== null && !items.some(({ id }) => id === openId)
+  const shared = { label: t('gridLabel'), items, openId, choosing, onToggle: toggle, drawer, onEnd }
   return (
     <Screen
-      {...place}
-      sentence={list.data ? t('sentence', { count }) : t('app:places.evidence')}
-      act={<AddButton />}
+      place={t('app:places.evidence')}
+      parent={t('app:stops.gather')}
+      sentence={<QuerySentence query={query} counts={counts} onChange={change} />}
+      act={
+        <div className={styles.act}>
+          <WordSearch words={query.words} onChange={(words) => change({ words })} />
+          <GatherMenu />
+        </div>
+      }
     >
+      <div className={styles.tools}>
+        <MarkToggles query={query} counts={counts} onChange={change} />
+        <div className={styles.views}>
+          <span className={styles.found} role="status">
+            {counts ? t('found', { count: counts.matching, all: counts.all }) : ''}
+          </span>
+          <ViewSwitch view={view} onChange={show} />
+        </div>
+      </div>
+      <div className={styles.more}>
+        <Button
+          size="small"
+          variant="text"
+          startIcon={<IconAdjustments size={17} stroke={1.7} />}
+          onClick={() => setIsAsking(true)}
+        >
+          {t('query.change')}
+        </Button>
+        <SavedQueries search={search} />
+        {isEverything(query) ? null : (
+          <Button size="small" variant="text" onClick={() => change(everything)}>
+            {t('query.everything')}
+          </Button>
+        )}
+        {query.marks.includes('alike') || query.likeId !== null ? (
+          <Button size="small" variant="text" onClick={() => setIsComparing(true)}>
+            {t('alike.compare')}
+          </Button>
+        ) : null}
+      </div>
+      {counts ? (
+        <WeekRibbon weeks={counts.weeks} from={query.from} until={query.until} onChange={change} />
+      ) : null}
+      <LeftRecordings />
       <UploadList />
       {isAway && list.data ? drawer(null) : null}
       <Fetched query={list}>
         {() =>
           items.length === 0 ? (
-            <Empty>{t('empty')}</Empty>
+            <Nothing isEverything={isEverything(query)} onEverything={() => change(everything)} />
+          ) : view === 'table' ? (
+            <EvidenceTable
+              {...shared}
+              count={count}
+              order={query.order}
+              onOrder={(order) => change({ order })}
+            />
           ) : (
-            <>
-              <EvidenceGrid
-                label={t('gridLabel')}
-                items={items}
-                openId={openId}
-                onToggle={toggle}
-                drawer={drawer}
-              />
-              <MoreButton query={list} />
-            </>
+            <EvidenceGrid {...shared} dayOf={view === 'time' ? dayOf : undefined} />
           )
         }
       </Fetched>
-      <BinnedNote key={binned?.id} item={binned} onGone={() => setBinned(null)} />
+      <SelectionBar choosing={choosing} query={query} count={count} onBinned={setBinned} />
+      <BinnedNote key={binned.join()} ids={binned} onGone={() => setBinned([])} />
+      {isAsking ? (
+        <QueryDialog query={query} counts={counts} onChange={change} onClose={() => setIsAsking(false)} />
+      ) : null}
+      {isComparing ? (
+        <AlikeDialog query={query} onBinned={setBinned} onClose={() => setIsComparing(false)} />
+      ) : null}
     </Screen>
   )
 }
 
-function AddButton() {
-  const { t } = useTranslation('things')
-  const classId = useClassInView()
-  const onAdd = async () => {
-    const files = await chooseFiles({ several: true })
-    if (files.length > 0) void addFiles(files, { classId })
+/** Opening an item keeps the query; closing it gives the focus back to its tile. */
+function useOpening(openId: string | null, search: string) {
+  const navigate = useNavigate()
+  const close = () => {
+    const tile = openId === null ? null : document.querySelector<HTMLElement>(`[data-tile="${openId}"]`)
+    void navigate({ pathname: '/evidence', search }, { replace: true })
+    tile?.focus()
   }
-  return (
-    <Button
-      variant="contained"
-      color="primary"
-      startIcon={<IconPlus size={18} stroke={1.7} />}
-      sx={{ flex: 'none' }}
-      onClick={() => void onAdd()}
-    >
-      {t('add.button')}
-    </Button>
-  )
+  const toggle = (id: string) =>
+    id === openId
+      ? close()
+      : void navigate({ pathname: `/evidence/${id}`, search }, { replace: openId !== null })
+  return { close, toggle }
 }
 
-/** What was just put into the bin, with the way back. */
-function BinnedNote({ item, onGone }: { readonly item: Evidence | null; readonly onGone: () => void }) {
+/** The day of a thing, as the time line says it. */
+function useDayWords(): (item: EvidenceRow) => string {
+  const when = useWhen()
+  const { i18n } = useTranslation()
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change with the language alone
+  return useCallback(({ madeAt }: EvidenceRow) => when.day(madeAt), [i18n.language])
+}
+
+interface NothingProps {
+  readonly isEverything: boolean
+  readonly onEverything: () => void
+}
+
+function Nothing({ isEverything: isAll, onEverything }: NothingProps) {
   const { t } = useTranslation('evidence')
-  const words = useEvidenceWords()
-  const bin = useBin()
-  if (!item) return null
+  if (isAll) return <Empty>{t('empty')}</Empty>
   return (
-    <Snackbar
-      open
-      autoHideDuration={UNDO_MS}
-      onClose={(_event, reason) => reason !== 'clickaway' && onGone()}
-      message={t('bin.done', { title: words.title(item) })}
-      action={
-        <Button
-          size="small"
-          variant="text"
-          sx={{ color: 'var(--stitch-base)' }}
-          onClick={() => bin.mutate({ id: item.id, into: false }, { onSuccess: onGone })}
-        >
-          {t('bin.undo')}
-        </Button>
-      }
-    />
+    <Empty>
+      {t('foundNothing')}{' '}
+      <Button size="small" onClick={onEverything}>
+        {t('query.everything')}
+      </Button>
+    </Empty>
   )
 }

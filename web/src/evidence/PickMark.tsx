@@ -3,7 +3,7 @@ import type { EvidenceRow } from '@valise/core/evidence'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
-import { trayQueries, useCarry } from './queries.ts'
+import { trayQueries, useCarry } from './trayQueries.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './PickMark.module.css'
 

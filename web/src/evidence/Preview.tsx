@@ -1,42 +1,80 @@
-// The item itself, as well as a browser can show it.
+// The item itself, as well as a browser can show it; what cannot be shown says what it is and can be saved.
+import Link from '@mui/material/Link'
+import { readerOf } from '@valise/core/evidence'
 import type { Evidence } from '@valise/core/evidence'
+import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
-import { fileAddress, renditionAddress } from './queries.ts'
+import { Loading } from '../ui/Fetched.tsx'
+import { useSize } from '../ui/useSize.ts'
+import { fileAddress, renditionAddress } from './addresses.ts'
+import { FilmPreview } from './FilmPreview.tsx'
+import { LinkPreview } from './LinkPreview.tsx'
 import { Thumbnail } from './Thumbnail.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './Preview.module.css'
 
+const PdfPreview = lazy(async () => ({ default: (await import('./PdfPreview.tsx')).PdfPreview }))
+const TablePreview = lazy(async () => ({ default: (await import('./TablePreview.tsx')).TablePreview }))
+const SoundPreview = lazy(async () => ({ default: (await import('./SoundPreview.tsx')).SoundPreview }))
+const InsidePreview = lazy(async () => ({ default: (await import('./InsidePreview.tsx')).InsidePreview }))
+const NotePreview = lazy(async () => ({ default: (await import('../gather/NotePreview.tsx')).NotePreview }))
+
 export function Preview({ item }: { readonly item: Evidence }) {
+  return (
+    <Suspense fallback={<Loading />}>
+      <Shown item={item} />
+    </Suspense>
+  )
+}
+
+function Shown({ item }: { readonly item: Evidence }) {
+  const { version, kind } = item
+  const reader = readerOf(version.mime)
+  if (kind === 'link') return <LinkPreview item={item} />
+  if (kind === 'note') return <NotePreview item={item} />
+  if (kind === 'video') return <FilmPreview key={version.n} item={item} />
+  if (kind === 'audio') return <SoundPreview key={version.n} item={item} />
+  if (kind === 'data-table') return <TablePreview item={item} />
+  if (version.previewProblem !== null) return <FileCard item={item} />
+  if (reader === 'pdf') return <PdfPreview key={version.n} item={item} />
+  if (reader !== null) return <InsidePreview key={version.n} item={item} />
+  if (version.preview === 'there') return <Picture item={item} />
+  return <FileCard item={item} />
+}
+
+function Picture({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation('evidence')
   const words = useEvidenceWords()
-  const { version, kind, id } = item
-  const source = fileAddress(id, version.n)
-  // What is looked at again must be named by its version, or the old film would go on.
-  if (kind === 'video')
-    return <video key={source} className={styles.shown} src={source} controls preload="metadata" />
-  if (kind === 'audio') {
-    return (
-      <div className={styles.sound}>
-        <Thumbnail item={item} />
-        <audio key={source} src={source} controls preload="metadata" aria-label={words.title(item)} />
-      </div>
-    )
-  }
-  if (version.preview === 'there') {
-    const address = renditionAddress(item, 'screen')
-    return (
-      <a className={styles.shown} href={address} target="_blank" rel="noopener">
-        <img src={address} alt={t('drawer.large', { title: words.title(item) })} />
-      </a>
-    )
-  }
+  const address = renditionAddress(item, 'screen')
+  return (
+    <a className={styles.shown} href={address} target="_blank" rel="noopener">
+      <img src={address} alt={t('drawer.large', { title: words.title(item) })} />
+    </a>
+  )
+}
+
+/** Name, size, type and a way to save it, with what stands in the way of showing it. */
+export function FileCard({ item, problem }: { readonly item: Evidence; readonly problem?: string }) {
+  const { t } = useTranslation('evidence')
+  const size = useSize()
+  const { version } = item
+  const { width, height } = version
   return (
     <div className={styles.card}>
       <Thumbnail item={item} />
       {version.preview === 'making' ? <p role="status">{t('preview.making')}</p> : null}
+      {problem === undefined ? null : <p>{problem}</p>}
       {version.previewProblem === null ? null : (
-        <p>{t(`preview.${version.previewProblem}`, { width: version.width, height: version.height })}</p>
+        <p>{t(`preview.${version.previewProblem}`, { width, height })}</p>
       )}
+      <p>
+        <bdi>{version.fileName}</bdi>
+        <br />
+        {t('preview.typeAndSize', { type: version.mime, size: size(version.bytes) })}
+      </p>
+      <Link href={fileAddress(item.id, version.n)} download={version.fileName}>
+        {t('versions.save')}
+      </Link>
     </div>
   )
 }

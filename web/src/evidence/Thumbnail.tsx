@@ -1,8 +1,16 @@
 // What a thing looks like at a glance: its picture, or a card that says what sort of file it is.
-import { IconFile, IconFileMusic, IconMovie, IconPhotoOff, IconTable } from '@tabler/icons-react'
+import {
+  IconFile,
+  IconFileMusic,
+  IconLink,
+  IconMovie,
+  IconPencil,
+  IconPhotoOff,
+  IconTable,
+} from '@tabler/icons-react'
 import { extensionOf } from '@valise/core/evidence'
 import type { EvidenceKind, EvidenceRow } from '@valise/core/evidence'
-import { renditionAddress } from './queries.ts'
+import { renditionAddress } from './addresses.ts'
 import styles from './Thumbnail.module.css'
 
 const icons = {
@@ -11,6 +19,8 @@ const icons = {
   audio: IconFileMusic,
   'data-table': IconTable,
   file: IconFile,
+  link: IconLink,
+  note: IconPencil,
 } as const satisfies Record<EvidenceKind, unknown>
 
 /** Decoration: the title stands beside it in words. It fills the box it is put into. */
@@ -26,7 +36,7 @@ export function Thumbnail({ item }: { readonly item: EvidenceRow }) {
   return (
     <span className={styles.card} data-kind={kind} aria-hidden="true">
       <KindIcon size={26} stroke={1.5} />
-      <b>{extensionOf(version.fileName).toUpperCase()}</b>
+      {kind === 'link' || kind === 'note' ? null : <b>{extensionOf(version.fileName).toUpperCase()}</b>}
     </span>
   )
 }

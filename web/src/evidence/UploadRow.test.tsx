@@ -14,7 +14,7 @@ const row = (change: Partial<UploadHere>, size = 2048) =>
   renderHtml(
     <UploadRow
       upload={{
-        ...{ key: 1, replaces: null, classId: null, state: 'going', sent: 1024, uploadId: null },
+        ...{ key: 1, replaces: null, landing: {}, state: 'going', sent: 1024, uploadId: null },
         ...{ outcome: null, problem: null },
         file: { name: 'C:\\photos\\weir.png', size } as File, // what is read of it
         ...change,

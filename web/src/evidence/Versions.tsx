@@ -6,7 +6,8 @@ import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
-import { fileAddress, useRestoreVersion } from './queries.ts'
+import { fileAddress } from './addresses.ts'
+import { useRestoreVersion } from './queries.ts'
 import styles from './Fields.module.css'
 
 export function Versions({ item }: { readonly item: Evidence }) {

@@ -1,10 +1,13 @@
-// Files dropped anywhere on the window come into one's evidence; the browser would else leave the page for them.
+// Files dropped or pasted anywhere come into one's evidence, a pasted address becomes a link. Without this the browser
+// would leave the page for a dropped file.
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLocation, useNavigate } from 'react-router'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { holdsFiles, readDrop } from './droppedFiles.ts'
 import { addFiles } from './addFiles.ts'
+import { gather } from '../gather/gathering.ts'
+import { pastedAddress } from '../gather/pastedAddress.ts'
 import { useClassInView } from './useClassInView.ts'
 import styles from './WindowDrop.module.css'
 
@@ -18,6 +21,12 @@ export function WindowDrop() {
   useEffect(() => {
     // Entering a child comes before leaving its parent, so only the last leaving means that the drag is gone.
     let depth = 0
+    const land = (files: readonly File[]) => {
+      if (files.length === 0) return
+      void addFiles(files, { classId })
+      const showsUploads = pathname === '/' || pathname.startsWith('/evidence')
+      if (!showsUploads) void navigate('/evidence')
+    }
     const onEnter = (event: DragEvent) => {
       if (!holdsFiles(event.dataTransfer)) return
       depth += 1
@@ -38,17 +47,29 @@ export function WindowDrop() {
       event.preventDefault()
       depth = 0
       setIsOver(false)
-      const files = await readDrop(event.dataTransfer)
-      if (files.length === 0) return
-      void addFiles(files, { classId })
-      const showsUploads = pathname === '/' || pathname.startsWith('/evidence')
-      if (!showsUploads) void navigate('/evidence')
+      land(await readDrop(event.dataTransfer))
     }
+    const onPaste = (event: ClipboardEvent) => {
+      const { clipboardData, target } = event
+      if (!clipboardData || event.defaultPrevented || isWriting(target)) return
+      const files = [...clipboardData.files]
+      const text = clipboardData.getData('text/plain').trim()
+      if (files.length > 0) {
+        event.preventDefault()
+        return land(files)
+      }
+      if (!/^https?:\/\/\S+$/i.test(text)) return
+      event.preventDefault()
+      pastedAddress.set(text)
+      gather('link', { ...(classId !== null && { classId }) })
+    }
+    window.addEventListener('paste', onPaste)
     window.addEventListener('dragenter', onEnter)
     window.addEventListener('dragleave', onLeave)
     window.addEventListener('dragover', onOver)
     window.addEventListener('drop', onDrop)
     return () => {
+      window.removeEventListener('paste', onPaste)
       window.removeEventListener('dragenter', onEnter)
       window.removeEventListener('dragleave', onLeave)
       window.removeEventListener('dragover', onOver)
@@ -63,5 +84,13 @@ export function WindowDrop() {
         <p>{t('add.dropHere')}</p>
       </StitchedBox>
     </div>
+  )
+}
+
+/** What is pasted into a field or a text belongs there. */
+function isWriting(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable || target.closest('input, textarea, [role="dialog"]') !== null)
   )
 }

@@ -3,24 +3,32 @@
 interface ChooserOptions {
   readonly several?: boolean
   readonly camera?: boolean
+  /** A film instead of a photo. */
+  readonly film?: boolean
+  /** A whole folder with all that lies in it. */
+  readonly folder?: boolean
+  readonly accept?: string
 }
 
 /** The chosen files; none when the chooser was closed without. */
-export function chooseFiles({ several = false, camera = false }: ChooserOptions = {}): Promise<File[]> {
+export function chooseFiles(options: ChooserOptions = {}): Promise<File[]> {
+  const { several = false, camera = false, film = false, folder = false, accept } = options
   const input = document.createElement('input')
   input.type = 'file'
   input.multiple = several
   input.hidden = true
+  if (accept !== undefined) input.accept = accept
   if (camera) {
-    input.accept = 'image/*'
+    input.accept = film ? 'video/*' : 'image/*'
     input.setAttribute('capture', 'environment')
   }
+  if (folder) input.webkitdirectory = true
   // Some browsers forget a chooser that is not in the page.
   document.body.append(input)
   return new Promise((resolve) => {
     const done = () => {
       input.remove()
-      resolve([...(input.files ?? [])])
+      resolve([...(input.files ?? [])].filter(({ name }) => !name.startsWith('.')))
     }
     input.addEventListener('change', done)
     input.addEventListener('cancel', done)

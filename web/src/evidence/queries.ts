@@ -1,97 +1,151 @@
-// What the screens know of evidence, the tray, the bin and files on their way.
+// What the screens know of evidence: what a query finds, one item, the bin, tags and kept queries; and what changes it.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { QueryClient } from '@tanstack/react-query'
+import type { InfiniteData, QueryClient } from '@tanstack/react-query'
+import { everything, writeEvidenceQuery } from '@valise/core/evidence'
 import type {
+  DataTable,
   Evidence,
   EvidenceChange,
+  EvidenceCounts,
   EvidencePage,
+  EvidenceQuery,
   EvidenceRow,
-  RenditionKind,
+  Inside,
+  NewSavedQuery,
+  RenamedTag,
   RightsForMany,
+  SavedQuery,
+  TagsForMany,
   TagsInUse,
-  Tray,
-  Upload,
-  Uploads,
 } from '@valise/core/evidence'
 import { ask, get, withQuery } from '../api/index.ts'
+import { trayQueries } from './trayQueries.ts'
 
 /** How often a list looks again while a small picture of something is being made. */
 const LOOK_AGAIN_MS = 1000
+/** A list that was scrolled far is not fetched anew as a whole for each change. */
+const FAR_PAGES = 4
+const PAGE = 60
 
-type Shelf = 'evidence' | 'bin'
+const allKey = ['evidence'] as const
+const listsKey = [...allKey, 'list'] as const
 
 export const evidenceQueries = {
-  all: () => ['evidence'] as const,
-  list: (shelf: Shelf) =>
+  all: () => allKey,
+  found: (query: EvidenceQuery) =>
     infiniteQueryOptions({
-      queryKey: [...evidenceQueries.all(), 'list', shelf],
+      queryKey: [...listsKey, writeEvidenceQuery(query)],
       queryFn: ({ pageParam, signal }) =>
-        ask<EvidencePage>('GET', withQuery(`/api/${shelf}`, { cursor: pageParam }), { signal }),
+        ask<EvidencePage>(
+          'GET',
+          withQuery('/api/evidence', { ...writeEvidenceQuery(query), cursor: pageParam, limit: PAGE }),
+          { signal },
+        ),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
-      refetchInterval: ({ state }) => (state.data?.pages.some(hasPictureInTheMaking) ? LOOK_AGAIN_MS : false),
+      refetchInterval: ({ state }) => (isInTheMaking(state.data) ? LOOK_AGAIN_MS : false),
+    }),
+  everything: () => evidenceQueries.found(everything),
+  bin: () =>
+    infiniteQueryOptions({
+      queryKey: [...allKey, 'bin'],
+      queryFn: ({ pageParam, signal }) =>
+        ask<EvidencePage>('GET', withQuery('/api/bin', { cursor: pageParam }), { signal }),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+    }),
+  counts: (query: EvidenceQuery) =>
+    queryOptions({
+      queryKey: [...allKey, 'counts', writeEvidenceQuery({ ...query, order: 'latest' })],
+      queryFn: ({ signal }) =>
+        get<EvidenceCounts>(
+          withQuery('/api/evidence/counts', writeEvidenceQuery({ ...query, order: 'latest' })),
+          signal,
+        ),
     }),
   one: (id: string) =>
     queryOptions({
-      queryKey: [...evidenceQueries.all(), 'one', id],
+      queryKey: [...allKey, 'one', id],
       queryFn: ({ signal }) => get<Evidence>(`/api/evidence/${id}`, signal),
-      refetchInterval: ({ state }) => (state.data?.version.preview === 'making' ? LOOK_AGAIN_MS : false),
+      refetchInterval: ({ state }) => (state.data && isWorkedOn(state.data) ? LOOK_AGAIN_MS : false),
+    }),
+  inside: (id: string, n: number) =>
+    queryOptions({
+      queryKey: [...allKey, 'inside', id, n],
+      queryFn: ({ signal }) => get<Inside>(`/api/evidence/${id}/versions/${n}/inside`, signal),
+      staleTime: Infinity,
+    }),
+  table: (id: string, n: number) =>
+    queryOptions({
+      queryKey: [...allKey, 'table', id, n],
+      queryFn: ({ signal }) => get<DataTable>(`/api/evidence/${id}/versions/${n}/table`, signal),
+      staleTime: Infinity,
     }),
   tags: () =>
     queryOptions({
-      queryKey: [...evidenceQueries.all(), 'tags'],
+      queryKey: [...allKey, 'tags'],
       queryFn: ({ signal }) => get<TagsInUse>('/api/evidence/tags', signal),
     }),
-}
-
-export const trayQueries = {
-  all: () =>
+  saved: () =>
     queryOptions({
-      queryKey: ['tray'],
-      queryFn: ({ signal }) => get<Tray>('/api/tray', signal),
-      refetchInterval: ({ state }) =>
-        state.data?.some(({ version }) => version.preview === 'making') ? LOOK_AGAIN_MS : false,
+      queryKey: [...allKey, 'saved'],
+      queryFn: ({ signal }) => get<SavedQuery[]>('/api/evidence/queries', signal),
     }),
 }
 
-export const uploadQueries = {
-  open: () =>
-    queryOptions({
-      queryKey: ['uploads'],
-      queryFn: ({ signal }) => get<Uploads>('/api/uploads', signal),
-      staleTime: 0,
-    }),
+/** The ids of all that a query finds, for choosing all of it. */
+export async function findAllIds(query: EvidenceQuery): Promise<string[]> {
+  const { ids } = await get<{ ids: string[] }>(withQuery('/api/evidence/ids', writeEvidenceQuery(query)))
+  return ids
 }
 
-/** What an upload became, asked once it has arrived. */
-export function getUpload(id: string): Promise<Upload> {
-  return get<Upload>(`/api/uploads/${id}`)
+function isInTheMaking(data: InfiniteData<EvidencePage> | undefined): boolean {
+  return data?.pages.some(({ items }) => items.some(({ version }) => version.preview === 'making')) ?? false
 }
 
-/** What this person began and has not finished. */
-export function listUploads(): Promise<Uploads> {
-  return get<Uploads>('/api/uploads')
+function isWorkedOn({ version }: Evidence): boolean {
+  return version.preview === 'making' || version.textState === 'unread'
 }
 
-function hasPictureInTheMaking({ items }: EvidencePage): boolean {
-  return items.some(({ version }) => version.preview === 'making')
-}
-
-export function renditionAddress(
-  { id, version }: { readonly id: string; readonly version: { readonly n: number } },
-  kind: RenditionKind,
-): string {
-  return `/api/evidence/${id}/versions/${version.n}/${kind}`
-}
-
-export function fileAddress(id: string, n: number): string {
-  return `/api/evidence/${id}/versions/${n}/file`
-}
-
-/** Everything that may show an item is fetched anew. */
+/** Everything that may show an item is fetched anew; what was scrolled far is only when it is opened again. */
 export function refreshEvidence(client: QueryClient): Promise<void> {
   void client.invalidateQueries({ queryKey: trayQueries.all().queryKey })
-  return client.invalidateQueries({ queryKey: evidenceQueries.all() })
+  void client.invalidateQueries({
+    queryKey: listsKey,
+    refetchType: 'none',
+    predicate: ({ state }) => isFar(state.data),
+  })
+  return client.invalidateQueries({ queryKey: allKey, predicate: ({ state }) => !isFar(state.data) })
+}
+
+function isFar(data: unknown): boolean {
+  return (
+    typeof data === 'object' &&
+    data !== null &&
+    'pages' in data &&
+    Array.isArray(data.pages) &&
+    data.pages.length > FAR_PAGES
+  )
+}
+
+/** Shows what an item became wherever it is listed, before anything is fetched. */
+export function showChanged(client: QueryClient, item: Evidence): void {
+  client.setQueryData(evidenceQueries.one(item.id).queryKey, item)
+  client.setQueriesData<InfiniteData<EvidencePage>>({ queryKey: listsKey }, (data) => {
+    if (!data?.pages.some(({ items }) => items.some(({ id }) => id === item.id))) return data
+    return {
+      ...data,
+      pages: data.pages.map((page) => ({
+        ...page,
+        items: page.items.map((one) => (one.id === item.id ? toRow(item) : one)),
+      })),
+    }
+  })
+}
+
+function toRow(item: Evidence): EvidenceRow {
+  const { id, kind, title, alternativeText, madeAt, version, inTray, binnedAt, rights } = item
+  return { id, kind, title, alternativeText, madeAt, version, inTray, binnedAt, rightsState: rights.state }
 }
 
 /**
@@ -108,7 +162,7 @@ export function useChangeEvidence(id: string) {
       return ask<Evidence>('PATCH', `/api/evidence/${id}`, { body: change, revision })
     },
     onSuccess: (item) => {
-      client.setQueryData(queryKey, item)
+      showChanged(client, item)
       return refreshEvidence(client)
     },
     // Somebody was faster: what they made of it is shown beside what was typed here.
@@ -126,32 +180,75 @@ export function useRestoreVersion(id: string) {
   })
 }
 
+/** What a link's site or the shared drive says of an item now. */
+export function useLookAgain(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (what: 'link' | 'drive') =>
+      ask<Evidence>(
+        'POST',
+        what === 'link' ? `/api/links/${id}/look-again` : `/api/evidence/${id}/drive/look`,
+      ),
+    onSuccess: (item) => {
+      showChanged(client, item)
+      return refreshEvidence(client)
+    },
+  })
+}
+
+/** Lets a connected document go: the item keeps what it holds. */
+export function useLetGo(id: string) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: () => ask<Evidence>('DELETE', `/api/evidence/${id}/drive`),
+    onSuccess: (item) => showChanged(client, item),
+  })
+}
+
+const AT_ONCE = 200
+
+/** Does something with many items, in portions that the server takes. */
+async function inPortions(ids: readonly string[], act: (some: string[]) => Promise<unknown>): Promise<void> {
+  for (let at = 0; at < ids.length; at += AT_ONCE) await act(ids.slice(at, at + AT_ONCE))
+}
+
 export function useDeclareRights() {
   const client = useQueryClient()
   return useMutation({
     meta: { kept: true },
-    mutationFn: (body: RightsForMany) => ask<undefined>('PUT', '/api/evidence/rights', { body }),
+    mutationFn: ({ ids, rights }: RightsForMany) =>
+      inPortions(ids, (some) => ask('PUT', '/api/evidence/rights', { body: { ids: some, rights } })),
     onSuccess: () => refreshEvidence(client),
   })
 }
 
-/** Picks up or puts back. The tray shows it at once and goes back where the server refuses. */
-export function useCarry() {
+export function useTagMany() {
   const client = useQueryClient()
-  const { queryKey } = trayQueries.all()
   return useMutation({
     meta: { kept: true },
-    mutationFn: ({ item, into }: { item: EvidenceRow; into: boolean }) =>
-      ask<undefined>(into ? 'PUT' : 'DELETE', `/api/tray/${item.id}`),
-    onMutate: async ({ item, into }) => {
-      await client.cancelQueries({ queryKey })
-      const before = client.getQueryData(queryKey)
-      const others = (before ?? []).filter(({ id }) => id !== item.id)
-      client.setQueryData(queryKey, into ? [...others, { ...item, inTray: true }] : others)
-      return { before }
-    },
-    onError: (_error, _variables, context) => client.setQueryData(queryKey, context?.before),
-    onSettled: () => client.invalidateQueries({ queryKey }),
+    mutationFn: ({ ids, add }: TagsForMany) =>
+      inPortions(ids, (some) => ask('PUT', '/api/evidence/tagged', { body: { ids: some, add } })),
+    onSuccess: () => refreshEvidence(client),
+  })
+}
+
+export function useRenameTag() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (body: RenamedTag) => ask<undefined>('PUT', '/api/evidence/tags', { body }),
+    onSuccess: () => refreshEvidence(client),
+  })
+}
+
+export function useCarryMany() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (ids: readonly string[]) =>
+      inPortions(ids, (some) => ask('PUT', '/api/tray', { body: { ids: some } })),
+    onSuccess: () => refreshEvidence(client),
   })
 }
 
@@ -162,8 +259,24 @@ export function useBin() {
     meta: { kept: true },
     mutationFn: ({ id, into }: { id: string; into: boolean }) =>
       ask<undefined>(into ? 'PUT' : 'DELETE', `/api/bin/${id}`),
-    onSuccess: () => void refreshEvidence(client),
+    onSuccess: () => void refreshAfterBin(client),
   })
+}
+
+export function useBinMany() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (ids: readonly string[]) =>
+      inPortions(ids, (some) => ask('PUT', '/api/bin', { body: { ids: some } })),
+    onSuccess: () => void refreshAfterBin(client),
+  })
+}
+
+/** What is in the bin must leave every list at once, also one that was scrolled far. */
+function refreshAfterBin(client: QueryClient): Promise<void> {
+  void client.invalidateQueries({ queryKey: trayQueries.all().queryKey })
+  return client.invalidateQueries({ queryKey: allKey })
 }
 
 export function useRemoveForGood() {
@@ -171,11 +284,24 @@ export function useRemoveForGood() {
   return useMutation({
     meta: { kept: true },
     mutationFn: (id: string) => ask<undefined>('DELETE', `/api/evidence/${id}`),
-    onSuccess: () => refreshEvidence(client),
+    onSuccess: () => refreshAfterBin(client),
   })
 }
 
-/** Gives up a file that is on its way. The protocol wants its version named. */
-export function giveUpUpload(id: string): Promise<undefined> {
-  return ask<undefined>('DELETE', `/api/uploads/${id}`, { headers: { 'tus-resumable': '1.0.0' } })
+export function useSaveQuery() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (body: NewSavedQuery) => ask<SavedQuery>('POST', '/api/evidence/queries', { body }),
+    onSuccess: () => client.invalidateQueries({ queryKey: evidenceQueries.saved().queryKey }),
+  })
+}
+
+export function useLetQueryGo() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (id: string) => ask<undefined>('DELETE', `/api/evidence/queries/${id}`),
+    onSuccess: () => client.invalidateQueries({ queryKey: evidenceQueries.saved().queryKey }),
+  })
 }

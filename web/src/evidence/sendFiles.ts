@@ -7,13 +7,15 @@ import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
 import { loseWhereSignedOut } from '../app/lostSession.ts'
 import { queryClient } from '../app/queryClient.ts'
 import { isLeaving } from '../people/tabs.ts'
-import { getUpload, giveUpUpload, listUploads, refreshEvidence, uploadQueries } from './queries.ts'
+import { noteArrival } from '../gather/arrivals.ts'
+import { keepPoster } from '../gather/keepPoster.ts'
+import { refreshEvidence } from './queries.ts'
+import { getUpload, giveUpUpload, listUploads, uploadQueries } from './uploadQueries.ts'
 import { isOnItsWay, uploadsHere } from './uploadsHere.ts'
-import type { UploadHere } from './uploadsHere.ts'
+import type { UploadHere, UploadLanding } from './uploadsHere.ts'
 
-export interface AddOptions {
+export interface AddOptions extends UploadLanding {
   readonly replaces?: string
-  readonly classId?: string | null
 }
 
 const AT_ONCE = 3
@@ -22,14 +24,14 @@ const sendings = new Map<number, Sending>()
 let nextKey = 1
 
 /** Begins to send files, a few at a time. */
-export async function sendFiles(files: readonly File[], { replaces, classId }: AddOptions): Promise<void> {
+export async function sendFiles(files: readonly File[], { replaces, ...landing }: AddOptions): Promise<void> {
   const added = files.map((file): UploadHere => {
     const isEmpty = file.size === 0
     return {
       key: nextKey++,
       file,
       replaces: replaces ?? null,
-      classId: classId ?? null,
+      landing,
       state: isEmpty ? 'refused' : 'waiting',
       sent: 0,
       uploadId: null,
@@ -83,13 +85,16 @@ function sendNext(): void {
   for (const next of all.filter(({ state }) => state === 'waiting').slice(0, AT_ONCE - going)) void send(next)
 }
 
-async function send({ key, file, replaces, classId, uploadId }: UploadHere): Promise<void> {
+async function send({ key, file, replaces, landing, uploadId }: UploadHere): Promise<void> {
   change(key, { state: 'going' })
   const metadata = {
     filename: file.name,
     lastModified: String(Math.max(0, file.lastModified)),
     ...(replaces !== null && { replaces }),
-    ...(classId !== null && { classId }),
+    ...(landing.classId && { classId: landing.classId }),
+    ...(landing.assignmentId !== undefined && { assignmentId: landing.assignmentId }),
+    ...(landing.isMine === true && { mine: 'yes' }),
+    ...(landing.durationMs !== undefined && { durationMs: String(landing.durationMs) }),
   }
   const sending = await sendFile(
     { file, metadata, uploadId },
@@ -113,6 +118,7 @@ async function arrive(key: number): Promise<void> {
     const { outcome } = await getUpload(upload.uploadId)
     change(key, { state: 'arrived', sent: upload.file.size, outcome })
     noteKept()
+    tellArrival(upload, outcome)
     await refreshEvidence(queryClient)
   } catch (error) {
     refuse(key, error instanceof ApiProblem ? error : new ApiProblem(null, error))
@@ -127,9 +133,19 @@ function refuse(key: number, problem: ApiProblem): void {
     return sendNext()
   }
   change(key, { state: 'refused', problem })
+  find(key)?.landing.onRefused?.(problem)
   noteRefused()
   loseWhereSignedOut(problem)
   finish(key)
+}
+
+/** Whoever wanted the file hears of it; everywhere else it is named where one is. */
+function tellArrival({ file, landing }: UploadHere, outcome: Upload['outcome']): void {
+  landing.onArrived?.()
+  if (outcome === null) return
+  if (landing.onKept) landing.onKept(outcome.evidenceId)
+  else if (outcome.kind === 'new') noteArrival(outcome.evidenceId)
+  if (outcome.kind !== 'same' && file.type.startsWith('video/')) void keepPoster(outcome.evidenceId, file)
 }
 
 function finish(key: number): void {

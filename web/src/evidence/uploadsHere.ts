@@ -10,12 +10,26 @@ export interface UploadHere {
   readonly file: File
   /** The item whose next version this is. */
   readonly replaces: string | null
-  readonly classId: string | null
+  readonly landing: UploadLanding
   readonly state: UploadState
   readonly sent: number
   readonly uploadId: string | null
   readonly outcome: Upload['outcome']
   readonly problem: ApiProblem | null
+}
+
+/** Where a file is to land, what is known of it already, and who hears of it. */
+export interface UploadLanding {
+  readonly classId?: string | null
+  readonly assignmentId?: string
+  /** It comes from one's own camera or microphone. */
+  readonly isMine?: boolean
+  /** How long a recording is. */
+  readonly durationMs?: number
+  /** For a slot that wants the item itself. */
+  readonly onKept?: (evidenceId: string) => void
+  readonly onArrived?: () => void
+  readonly onRefused?: (problem: ApiProblem) => void
 }
 
 export const uploadsHere = createStore<readonly UploadHere[]>([])

@@ -2,7 +2,7 @@
 import type { EvidenceRow } from '@valise/core/evidence'
 import type { PageView, Shown, ShownEvidence } from '@valise/core/pages'
 import type { PageDocument } from '@valise/core/pages'
-import { fileAddress, renditionAddress } from '../evidence/queries.ts'
+import { fileAddress, renditionAddress } from '../evidence/addresses.ts'
 
 /** The facts of an item until the server tells them; its credit comes with the next answer. */
 export function toShownEvidence({ id, kind, title, version, rightsState }: EvidenceRow): ShownEvidence {

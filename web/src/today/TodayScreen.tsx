@@ -8,8 +8,9 @@ import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, Navigate } from 'react-router'
 import { homeOf } from '../app/places.ts'
 import { DropSlot } from '../evidence/DropSlot.tsx'
-import { uploadQueries } from '../evidence/queries.ts'
+import { uploadQueries } from '../evidence/uploadQueries.ts'
 import { uploadsHere } from '../evidence/uploadsHere.ts'
+import { arrivals } from '../gather/arrivals.ts'
 import { NewsList } from '../feedback/NewsList.tsx'
 import { newsQueries } from '../feedback/queries.ts'
 import { useSession } from '../people/useSession.ts'
@@ -143,7 +144,8 @@ const WhereYouStopped = lazy(async () => ({
 function ComingIn() {
   const here = uploadsHere.use()
   const open = useQuery(uploadQueries.open())
-  if (here.length === 0 && (open.data?.open.length ?? 0) === 0) return null
+  const arrived = arrivals.use()
+  if (here.length + arrived.length === 0 && (open.data?.open.length ?? 0) === 0) return null
   return (
     <Suspense fallback={null}>
       <UploadList />

@@ -1,10 +1,11 @@
 // Two or three choices side by side, of which one holds.
+import type { ReactNode } from 'react'
 import styles from './ChoiceBar.module.css'
 
 interface ChoiceBarProps<T extends string> {
   readonly label: string
   readonly value: T
-  readonly choices: readonly (readonly [value: T, words: string])[]
+  readonly choices: readonly (readonly [value: T, words: ReactNode])[]
   readonly onChange: (value: T) => void
   /** A choice that cannot be taken now; what stands in the way is said beside the bar. */
   readonly barred?: T | null

@@ -6,6 +6,7 @@ import type classes from './en/classes.json'
 import type collections from './en/collections.json'
 import type desk from './en/desk.json'
 import type evidence from './en/evidence.json'
+import type gather from './en/gather.json'
 import type { en } from './en/index.ts'
 import type pages from './en/pages.json'
 import type people from './en/people.json'
@@ -25,6 +26,7 @@ declare module 'i18next' {
       collections: typeof collections
       desk: typeof desk
       evidence: typeof evidence
+      gather: typeof gather
       pages: typeof pages
       people: typeof people
       problems: typeof problems

@@ -1,0 +1,53 @@
+// Words to find things by: also those inside documents and transcripts. The query follows while one types.
+import InputAdornment from '@mui/material/InputAdornment'
+import TextField from '@mui/material/TextField'
+import { IconSearch } from '@tabler/icons-react'
+import { useEffect, useRef, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+
+const BREATH_MS = 250
+
+interface WordSearchProps {
+  readonly words: string
+  readonly onChange: (words: string) => void
+}
+
+export function WordSearch({ words, onChange }: WordSearchProps) {
+  const { t } = useTranslation('evidence')
+  const [typed, setTyped] = useState(words)
+  const [told, setTold] = useState(words)
+  // Words that come from elsewhere (the sentence, a kept query) show here; those that came from here are here already.
+  if (told !== words) {
+    setTold(words)
+    if (typed.trim() !== words) setTyped(words)
+  }
+  const tell = useRef(onChange)
+  useEffect(() => {
+    tell.current = onChange
+  })
+  useEffect(() => {
+    if (typed.trim() === words) return
+    const timer = setTimeout(() => tell.current(typed.trim()), BREATH_MS)
+    return () => clearTimeout(timer)
+  }, [typed, words])
+  return (
+    <TextField
+      type="search"
+      size="small"
+      placeholder={t('query.wordsIn')}
+      value={typed}
+      onChange={(event) => setTyped(event.target.value)}
+      sx={{ width: { xs: '100%', sm: 190 } }}
+      slotProps={{
+        htmlInput: { 'aria-label': t('query.wordsIn'), maxLength: 200 },
+        input: {
+          startAdornment: (
+            <InputAdornment position="start">
+              <IconSearch size={17} stroke={1.7} aria-hidden="true" />
+            </InputAdornment>
+          ),
+        },
+      }}
+    />
+  )
+}

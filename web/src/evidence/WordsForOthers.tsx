@@ -1,0 +1,40 @@
+// What a picture shows, or what is said in a recording: the words for those who do not see or hear it.
+import TextField from '@mui/material/TextField'
+import { LONGEST_ALTERNATIVE_TEXT, LONGEST_TRANSCRIPT } from '@valise/core/evidence'
+import type { Evidence, EvidenceChange } from '@valise/core/evidence'
+import { useTranslation } from 'react-i18next'
+import { useKeptText } from '../ui/useKeptText.ts'
+
+interface WordsForOthersProps {
+  readonly item: Evidence
+  readonly readOnly: boolean
+  readonly onKeep: (words: EvidenceChange) => void
+}
+
+export function WordsForOthers({ item, readOnly, onKeep }: WordsForOthersProps) {
+  const { t } = useTranslation('evidence')
+  const isPicture = item.kind === 'picture'
+  const isHeard = item.kind === 'audio' || item.kind === 'video'
+  const kept = useKeptText(isPicture ? item.alternativeText : item.transcript, (words) =>
+    onKeep(isPicture ? { alternativeText: words } : { transcript: words }),
+  )
+  if (!isPicture && !isHeard) return null
+  const isOwed = isPicture && kept.text === '' && item.title !== ''
+  return (
+    <TextField
+      label={t(isPicture ? 'drawer.shows' : 'drawer.said')}
+      placeholder={t(isPicture ? 'drawer.showsHint' : 'drawer.saidHint')}
+      helperText={isOwed ? t('drawer.showsDraft', { title: item.title }) : undefined}
+      size="small"
+      multiline
+      maxRows={8}
+      fullWidth
+      value={kept.text}
+      onChange={(event) => kept.change(event.target.value)}
+      onBlur={kept.leave}
+      slotProps={{
+        htmlInput: { maxLength: isPicture ? LONGEST_ALTERNATIVE_TEXT : LONGEST_TRANSCRIPT, readOnly },
+      }}
+    />
+  )
+}

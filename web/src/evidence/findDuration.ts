@@ -1,0 +1,20 @@
+// A recording of a browser does not say how long it is. Going to its far end makes the player find out.
+
+/** Has a player of film or sound find its length, and go back to the start. Gives what stops it. */
+export function findDuration(player: HTMLMediaElement): () => void {
+  const onMetadata = () => {
+    if (player.duration !== Infinity) return
+    player.addEventListener('durationchange', onFound)
+    player.currentTime = 1e7
+  }
+  const onFound = () => {
+    if (player.duration === Infinity) return
+    player.removeEventListener('durationchange', onFound)
+    player.currentTime = 0
+  }
+  player.addEventListener('loadedmetadata', onMetadata)
+  return () => {
+    player.removeEventListener('loadedmetadata', onMetadata)
+    player.removeEventListener('durationchange', onFound)
+  }
+}

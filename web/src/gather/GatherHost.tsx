@@ -1,0 +1,20 @@
+// Shows the way in that was opened from anywhere, above whatever screen one is on.
+import { lazy, Suspense } from 'react'
+import { needWords } from '../words/i18n.ts'
+import { openWay } from './gathering.ts'
+
+const GatherDialogs = lazy(async () => {
+  await needWords('gather')
+  await needWords('evidence')
+  return { default: (await import('./GatherDialogs.tsx')).GatherDialogs }
+})
+
+export function GatherHost() {
+  const open = openWay.use()
+  if (open === null) return null
+  return (
+    <Suspense fallback={null}>
+      <GatherDialogs way={open.way} place={open.place} />
+    </Suspense>
+  )
+}

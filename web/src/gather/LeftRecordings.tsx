@@ -1,0 +1,67 @@
+// Recordings whose window went before they were kept: offered again, on the device that made them.
+import Button from '@mui/material/Button'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { addFiles } from '../evidence/addFiles.ts'
+import { toPlayTime } from '../evidence/playTime.ts'
+import { useClassInView } from '../evidence/useClassInView.ts'
+import { useSession } from '../people/useSession.ts'
+import { useWhen } from '../ui/useWhen.ts'
+import { openRecordingShelf } from './recordingShelf.ts'
+import type { LeftRecording } from './recordingShelf.ts'
+import { openWay } from './gathering.ts'
+import styles from './LeftRecordings.module.css'
+
+export function LeftRecordings() {
+  const { t } = useTranslation('evidence')
+  const { personId } = useSession()
+  const client = useQueryClient()
+  const classId = useClassInView()
+  const when = useWhen()
+  const queryKey = ['gather', 'left', personId]
+  const isRecording = openWay.use() !== null
+  const { data: left = [] } = useQuery({
+    queryKey,
+    queryFn: async () => (await openRecordingShelf(personId))?.list() ?? [],
+    staleTime: 0,
+    gcTime: 0,
+    // What is being recorded in this window is not left behind.
+    enabled: !isRecording,
+  })
+  if (isRecording || left.length === 0) return null
+  const forget = async ({ recordingId }: LeftRecording) => {
+    await (await openRecordingShelf(personId))?.remove(recordingId)
+    await client.invalidateQueries({ queryKey })
+  }
+  const keep = async (recording: LeftRecording) => {
+    const file = await recording.read()
+    const place = classId === null ? {} : { classId }
+    const { lengthMs } = recording
+    await addFiles([file], {
+      ...place,
+      isMine: true,
+      durationMs: Math.round(lengthMs),
+      onArrived: () => void forget(recording),
+    })
+  }
+  return (
+    <section className={styles.left} aria-label={t('left.label')}>
+      {left.map((recording) => (
+        <div key={recording.recordingId} className={styles.one}>
+          <p>
+            {t('left.one', {
+              time: when.dayTime(new Date(recording.startedAt)),
+              length: toPlayTime(recording.lengthMs),
+            })}
+          </p>
+          <Button size="small" onClick={() => void keep(recording)}>
+            {t('left.keep')}
+          </Button>
+          <Button size="small" variant="text" onClick={() => void forget(recording)}>
+            {t('left.drop')}
+          </Button>
+        </div>
+      ))}
+    </section>
+  )
+}

@@ -1,0 +1,104 @@
+// Adding a web link: an address becomes a title, a description and what it can show, before it is kept.
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import type { LookedUp } from '@valise/core/evidence'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Refusal } from '../ui/Refusal.tsx'
+import type { WayProps } from './GatherDialogs.tsx'
+import { useKeepLink, useLookUp } from './queries.ts'
+import { toLanding } from './toLanding.ts'
+import { useLanded } from './useLanded.ts'
+import { pastedAddress } from './pastedAddress.ts'
+import { WayDialog } from './WayDialog.tsx'
+import styles from './WayDialog.module.css'
+
+export function LinkDialog({ place }: WayProps) {
+  const { t } = useTranslation('gather')
+  const lookUp = useLookUp()
+  const keep = useKeepLink()
+  const landed = useLanded(place)
+  const [address, setAddress] = useState(() => pastedAddress.get())
+  const [title, setTitle] = useState<string | null>(null)
+  const found = lookUp.data
+  const look = () => {
+    setTitle(null)
+    lookUp.mutate(address)
+  }
+  const onKeep = () => {
+    if (!found) return
+    const said = (title ?? found.title).trim()
+    keep.mutate(
+      { address: found.address, ...(said !== '' && { title: said }), landing: toLanding(place) },
+      { onSuccess: landed },
+    )
+  }
+  return (
+    <WayDialog
+      title={t('link.title')}
+      acts={
+        <Button
+          variant="contained"
+          color="primary"
+          disabled={!found || lookUp.isPending}
+          loading={keep.isPending}
+          onClick={onKeep}
+        >
+          {t('link.keep')}
+        </Button>
+      }
+    >
+      <form
+        className={styles.line}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (address.trim() !== '') look()
+        }}
+      >
+        <TextField
+          autoFocus
+          size="small"
+          label={t('link.address')}
+          placeholder="https://"
+          value={address}
+          onChange={(event) => setAddress(event.target.value)}
+          sx={{ flex: '1 1 260px' }}
+          slotProps={{ htmlInput: { inputMode: 'url', maxLength: 2000 } }}
+        />
+        <Button type="submit" disabled={address.trim() === ''} loading={lookUp.isPending}>
+          {t('link.look')}
+        </Button>
+      </form>
+      <Refusal error={lookUp.error ?? keep.error} />
+      {found ? <Found found={found} title={title ?? found.title} onTitle={setTitle} /> : null}
+    </WayDialog>
+  )
+}
+
+interface FoundProps {
+  readonly found: LookedUp
+  readonly title: string
+  readonly onTitle: (title: string) => void
+}
+
+function Found({ found, title, onTitle }: FoundProps) {
+  const { t } = useTranslation(['gather', 'evidence'])
+  const { siteName, description, state, frame, known } = found
+  return (
+    <div className={styles.looked} role="status">
+      <TextField
+        size="small"
+        fullWidth
+        label={t('evidence:drawer.whatIsThis')}
+        value={title}
+        onChange={(event) => onTitle(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 200 } }}
+      />
+      <small>{siteName}</small>
+      {description === '' ? null : <p>{description}</p>}
+      {frame === null ? null : <small>{t(`link.frames.${frame.kind}`, { site: frame.site })}</small>}
+      {state === 'there' ? null : <p data-state={state}>{t(`evidence:link.states.${state}`)}</p>}
+      {known === null ? null : <p>{t('link.known')}</p>}
+    </div>
+  )
+}

@@ -1,0 +1,48 @@
+// Writing evidence: a note that is kept while it is written.
+import Button from '@mui/material/Button'
+import { useRef, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import type { WayProps } from './GatherDialogs.tsx'
+import { noteArrival } from './arrivals.ts'
+import { endGathering } from './gathering.ts'
+import { NoteEditor } from './NoteEditor.tsx'
+import type { NoteHandle } from './NoteEditor.tsx'
+import { toLanding } from './toLanding.ts'
+import { WayDialog } from './WayDialog.tsx'
+
+export function NoteDialog({ place }: WayProps) {
+  const { t } = useTranslation('gather')
+  const editor = useRef<NoteHandle>(null)
+  const navigate = useNavigate()
+  const [isSettling, setIsSettling] = useState(false)
+  const finish = async () => {
+    setIsSettling(true)
+    const id = (await editor.current?.settle()) ?? null
+    setIsSettling(false)
+    endGathering()
+    if (id === null) return
+    if (place.onKept) return place.onKept(id)
+    noteArrival(id)
+    if (window.location.pathname !== '/') void navigate(`/evidence/${id}`)
+  }
+  return (
+    <WayDialog
+      title={t('note.title')}
+      maxWidth="md"
+      cancel={t('note.close')}
+      // All of it is kept by itself: closing leaves it where it lies.
+      onClose={() => {
+        void finish()
+        return false
+      }}
+      acts={
+        <Button variant="contained" color="primary" loading={isSettling} onClick={() => void finish()}>
+          {t('note.done')}
+        </Button>
+      }
+    >
+      <NoteEditor ref={editor} known={null} landing={toLanding(place)} isFocused />
+    </WayDialog>
+  )
+}

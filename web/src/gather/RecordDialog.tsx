@@ -1,0 +1,148 @@
+// Recording film or voice: choose the device, see or hear that it works, record, pause, listen, keep or do it again.
+import Button from '@mui/material/Button'
+import { IconPlayerPause, IconPlayerPlay, IconPlayerRecord, IconPlayerStop } from '@tabler/icons-react'
+import { useTranslation } from 'react-i18next'
+import { addFiles } from '../evidence/addFiles.ts'
+import { toPlayTime } from '../evidence/playTime.ts'
+import { DeviceChoice } from './DeviceChoice.tsx'
+import type { WayProps } from './GatherDialogs.tsx'
+import { endGathering } from './gathering.ts'
+import { LevelMeter } from './LevelMeter.tsx'
+import { MediaHelp } from './MediaHelp.tsx'
+import { useMedia } from './useMedia.ts'
+import { useObjectUrl } from './useObjectUrl.ts'
+import { useRecorder } from './useRecorder.ts'
+import type { Recorder } from './useRecorder.ts'
+import { Viewfinder } from './Viewfinder.tsx'
+import { WayDialog } from './WayDialog.tsx'
+import styles from './WayDialog.module.css'
+
+export function FilmDialog({ place }: WayProps) {
+  return <RecordDialog what="film" place={place} />
+}
+
+export function VoiceDialog({ place }: WayProps) {
+  return <RecordDialog what="voice" place={place} />
+}
+
+function RecordDialog({ what, place }: WayProps & { readonly what: 'film' | 'voice' }) {
+  const { t } = useTranslation('gather')
+  const isFilm = what === 'film'
+  const media = useMedia({ camera: isFilm, microphone: true })
+  const recorder = useRecorder(media.stream, what)
+  const { state, file, lengthMs } = recorder
+  const address = useObjectUrl(file)
+  const isOver = state === 'ended'
+  const keep = () => {
+    if (file) {
+      const durationMs = Math.round(lengthMs)
+      void addFiles([file], { ...place, isMine: true, durationMs, onArrived: () => void recorder.letGo() })
+    }
+    endGathering()
+  }
+  return (
+    <WayDialog
+      title={t(`${what}.title`)}
+      maxWidth={isFilm ? 'md' : 'sm'}
+      onClose={() => {
+        // Whoever goes while it runs finds it again: it is kept on this device.
+        if (state === 'ready') return
+        if (isOver) recorder.again()
+      }}
+      acts={
+        isOver ? (
+          <>
+            <Button onClick={recorder.again}>{t('record.again')}</Button>
+            <Button variant="contained" color="primary" autoFocus onClick={keep}>
+              {t('keep')}
+            </Button>
+          </>
+        ) : (
+          <RecordButtons recorder={recorder} isReady={media.stream !== null} />
+        )
+      }
+    >
+      {media.trouble ? (
+        <MediaHelp trouble={media.trouble} what={isFilm ? 'camera' : 'microphone'} onAgain={media.askAgain} />
+      ) : null}
+      {isOver && address ? (
+        isFilm ? (
+          <div className={styles.view}>
+            <video src={address} controls playsInline aria-label={t('record.recorded')} />
+          </div>
+        ) : (
+          <div className={styles.voice}>
+            <audio src={address} controls aria-label={t('record.recorded')} />
+          </div>
+        )
+      ) : null}
+      {isFilm && !isOver && media.stream ? (
+        <div className={styles.view}>
+          <Viewfinder stream={media.stream} isMirrored={media.isMirrored} />
+        </div>
+      ) : null}
+      <div className={styles.line}>
+        <span className={styles.time} role="timer" data-running={state === 'running'}>
+          {toPlayTime(lengthMs)}
+        </span>
+        {media.stream && !isOver ? <LevelMeter stream={media.stream} /> : null}
+      </div>
+      {state === 'ready' && !media.trouble ? (
+        <div className={styles.line}>
+          {isFilm ? (
+            <DeviceChoice
+              what="camera"
+              devices={media.devices.cameras}
+              chosen={media.cameraId}
+              onChoose={media.chooseCamera}
+            />
+          ) : null}
+          <DeviceChoice
+            what="microphone"
+            devices={media.devices.microphones}
+            chosen={media.microphoneId}
+            onChoose={media.chooseMicrophone}
+          />
+        </div>
+      ) : null}
+    </WayDialog>
+  )
+}
+
+function RecordButtons({ recorder, isReady }: { readonly recorder: Recorder; readonly isReady: boolean }) {
+  const { t } = useTranslation('gather')
+  if (recorder.state === 'ready') {
+    return (
+      <Button
+        variant="contained"
+        color="primary"
+        startIcon={<IconPlayerRecord size={18} stroke={1.7} />}
+        disabled={!isReady}
+        onClick={recorder.start}
+      >
+        {t('record.start')}
+      </Button>
+    )
+  }
+  const isPaused = recorder.state === 'paused'
+  return (
+    <>
+      <Button
+        startIcon={
+          isPaused ? <IconPlayerPlay size={18} stroke={1.7} /> : <IconPlayerPause size={18} stroke={1.7} />
+        }
+        onClick={isPaused ? recorder.goOn : recorder.pause}
+      >
+        {t(isPaused ? 'record.goOn' : 'record.pause')}
+      </Button>
+      <Button
+        variant="contained"
+        color="primary"
+        startIcon={<IconPlayerStop size={18} stroke={1.7} />}
+        onClick={recorder.end}
+      >
+        {t('record.end')}
+      </Button>
+    </>
+  )
+}

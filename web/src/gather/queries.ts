@@ -1,0 +1,124 @@
+// What the ways in ask of the server: links, notes, the shared drive, the picture shelf, the lent camera.
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type {
+  DriveFolder,
+  Evidence,
+  FromDrive,
+  FromShelf,
+  Landing,
+  LentCamera,
+  LookedUp,
+  NewLink,
+  PhoneLink,
+  PhoneState,
+  ShelfPage,
+  WaysIn,
+} from '@valise/core/evidence'
+import type { RichText } from '@valise/core/pages'
+import { ask, get, withQuery } from '../api/index.ts'
+import { evidenceQueries, refreshEvidence } from '../evidence/queries.ts'
+
+const PHONE_LOOK_MS = 2000
+
+export const gatherQueries = {
+  all: () => ['gather'] as const,
+  waysIn: () =>
+    queryOptions({
+      queryKey: [...gatherQueries.all(), 'ways'],
+      queryFn: ({ signal }) => get<WaysIn>('/api/ways-in', signal),
+      staleTime: Infinity,
+    }),
+  folder: (id: string | null) =>
+    queryOptions({
+      queryKey: [...gatherQueries.all(), 'folder', id],
+      queryFn: ({ signal }) =>
+        get<DriveFolder>(id === null ? '/api/drive/folders' : `/api/drive/folders/${id}`, signal),
+      staleTime: 0,
+    }),
+  shelf: (words: string) =>
+    queryOptions({
+      queryKey: [...gatherQueries.all(), 'shelf', words],
+      queryFn: ({ signal }) => get<ShelfPage>(withQuery('/api/picture-shelf', { words }), signal),
+    }),
+  phone: (id: string) =>
+    queryOptions({
+      queryKey: [...gatherQueries.all(), 'phone', id],
+      queryFn: ({ signal }) => ask<PhoneState>('GET', `/api/phone-links/${id}`, { signal, background: true }),
+      refetchInterval: ({ state }) => (state.data?.state === 'ended' ? false : PHONE_LOOK_MS),
+      staleTime: 0,
+    }),
+  lent: () =>
+    queryOptions({
+      queryKey: [...gatherQueries.all(), 'lent'],
+      queryFn: ({ signal }) => get<LentCamera>('/api/phone', signal),
+      retry: false,
+    }),
+  note: (id: string) =>
+    queryOptions({
+      queryKey: [...evidenceQueries.all(), 'note', id],
+      queryFn: ({ signal }) => get<{ text: RichText; revision: number }>(`/api/notes/${id}`, signal),
+      staleTime: 0,
+    }),
+}
+
+export function smallPictureAddress(pictureId: string): string {
+  return `/api/picture-shelf/${pictureId}/small`
+}
+
+export function useLookUp() {
+  return useMutation({
+    mutationFn: (address: string) => ask<LookedUp>('POST', '/api/links/look-up', { body: { address } }),
+  })
+}
+
+/** What became evidence by any of these ways is shown wherever evidence is. */
+function useKeeping<V>(keep: (wish: V) => Promise<Evidence>) {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: keep,
+    onSuccess: () => void refreshEvidence(client),
+  })
+}
+
+export function useKeepLink() {
+  return useKeeping((body: NewLink) => ask<Evidence>('POST', '/api/links', { body }))
+}
+
+export function useKeepFromDrive() {
+  return useKeeping((body: FromDrive) => ask<Evidence>('POST', '/api/drive/documents', { body }))
+}
+
+export function useKeepFromShelf() {
+  return useKeeping((body: FromShelf) => ask<Evidence>('POST', '/api/picture-shelf/taken', { body }))
+}
+
+export function useReportPicture() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: ({ pictureId, words }: { pictureId: string; words: string }) =>
+      ask<undefined>('POST', `/api/picture-shelf/${pictureId}/reports`, { body: { words } }),
+    onSuccess: () => client.invalidateQueries({ queryKey: [...gatherQueries.all(), 'shelf'] }),
+  })
+}
+
+export function createNote(text: RichText, landing: Landing): Promise<Evidence> {
+  return ask<Evidence>('POST', '/api/notes', { body: { text, landing } })
+}
+
+export function writeNote(
+  id: string,
+  text: RichText,
+  revision: number,
+): Promise<{ text: RichText; revision: number }> {
+  return ask('PUT', `/api/notes/${id}`, { body: { text }, revision })
+}
+
+export function lendCamera(landing: Landing): Promise<PhoneLink> {
+  return ask<PhoneLink>('POST', '/api/phone-links', { body: landing })
+}
+
+export function endLending(): Promise<undefined> {
+  return ask<undefined>('DELETE', '/api/phone-links')
+}

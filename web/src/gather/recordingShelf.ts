@@ -1,0 +1,102 @@
+// Recordings on this device while they are made: second by second, encrypted under a key that only a sign-in brings, so
+// that a crash loses little and nobody else can hear them.
+import { openDB } from 'idb'
+import type { DBSchema, IDBPDatabase } from 'idb'
+import { fetchDeviceKey } from '../drafts/deviceStore.ts'
+
+interface KeptPart {
+  readonly personId: string
+  readonly recordingId: string
+  readonly n: number
+  readonly iv: Uint8Array<ArrayBuffer>
+  readonly sealed: ArrayBuffer
+}
+
+interface KeptHead {
+  readonly personId: string
+  readonly recordingId: string
+  readonly mime: string
+  readonly startedAt: number
+  /** Milliseconds so far. */
+  readonly lengthMs: number
+}
+
+interface Shelf extends DBSchema {
+  heads: { key: [string, string]; value: KeptHead }
+  parts: { key: [string, string, number]; value: KeptPart }
+}
+
+export interface LeftRecording extends KeptHead {
+  /** All that was kept of it, in one piece. */
+  read(): Promise<File>
+}
+
+export interface RecordingShelf {
+  /** Keeps the next part of a recording. */
+  append(
+    recording: Pick<KeptHead, 'recordingId' | 'mime' | 'startedAt' | 'lengthMs'>,
+    n: number,
+    part: Blob,
+  ): Promise<void>
+  remove(recordingId: string): Promise<void>
+  /** Recordings that nobody ended: their window crashed or was closed. */
+  list(): Promise<LeftRecording[]>
+}
+
+/** Null where the browser offers no storage or no encryption: then a recording lives in its window alone. */
+export async function openRecordingShelf(personId: string): Promise<RecordingShelf | null> {
+  if (!('indexedDB' in globalThis) || !globalThis.crypto?.subtle) return null
+  const [shelf, key] = await Promise.all([openShelf(), fetchDeviceKey()])
+  const partsOf = (recordingId: string) =>
+    IDBKeyRange.bound([personId, recordingId], [personId, recordingId, []])
+  return {
+    append: async (recording, n, part) => {
+      const iv = crypto.getRandomValues(new Uint8Array(12))
+      const sealed = await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, await part.arrayBuffer())
+      const { recordingId } = recording
+      const writing = shelf.transaction(['heads', 'parts'], 'readwrite')
+      await Promise.all([
+        writing.objectStore('heads').put({ personId, ...recording }),
+        writing.objectStore('parts').put({ personId, recordingId, n, iv, sealed }),
+        writing.done,
+      ])
+    },
+    remove: async (recordingId) => {
+      await shelf.delete('heads', [personId, recordingId])
+      await shelf.delete('parts', partsOf(recordingId))
+    },
+    list: async () => {
+      const heads = await shelf.getAll('heads', IDBKeyRange.bound([personId], [personId, []]))
+      return heads.map((head) => ({
+        ...head,
+        read: async () => {
+          const parts = await shelf.getAll('parts', partsOf(head.recordingId))
+          const open = ({ iv, sealed }: KeptPart) =>
+            crypto.subtle.decrypt({ name: 'AES-GCM', iv }, key, sealed)
+          return toFile(await Promise.all(parts.map(open)), head)
+        },
+      }))
+    },
+  }
+}
+
+export function toFile(
+  parts: readonly BlobPart[],
+  { mime, startedAt }: Pick<KeptHead, 'mime' | 'startedAt'>,
+): File {
+  const ending = mime.includes('mp4') ? 'mp4' : 'webm'
+  const what = mime.startsWith('audio') ? 'voice' : 'video'
+  return new File([...parts], `${what} ${startedAt}.${ending}`, { type: mime, lastModified: startedAt })
+}
+
+function openShelf(): Promise<IDBPDatabase<Shelf>> {
+  return openDB<Shelf>('valise-recordings', 1, {
+    upgrade: (database) => {
+      database.createObjectStore('heads', { keyPath: ['personId', 'recordingId'] })
+      database.createObjectStore('parts', { keyPath: ['personId', 'recordingId', 'n'] })
+    },
+    blocking: (_present, _next, event) => {
+      if (event.target instanceof IDBDatabase) event.target.close()
+    },
+  })
+}

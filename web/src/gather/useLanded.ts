@@ -1,0 +1,17 @@
+// What happens once something has come in by a dialog: a slot takes it, or it opens where it lands.
+import type { Evidence } from '@valise/core/evidence'
+import { useNavigate } from 'react-router'
+import { noteArrival } from './arrivals.ts'
+import { endGathering } from './gathering.ts'
+import type { LandingPlace } from './gathering.ts'
+
+export function useLanded({ onKept }: LandingPlace): (item: Evidence) => void {
+  const navigate = useNavigate()
+  return ({ id }) => {
+    endGathering()
+    if (onKept) return onKept(id)
+    noteArrival(id)
+    // On Today it is told there; from everywhere else the way leads to where it lies.
+    if (window.location.pathname !== '/') void navigate(`/evidence/${id}`)
+  }
+}

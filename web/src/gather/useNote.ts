@@ -1,0 +1,84 @@
+// A note that keeps itself while it is written: begun with its first words, written on with each breath.
+import { emptyText, isSame } from '@valise/core/pages'
+import type { RichText } from '@valise/core/pages'
+import type { Landing } from '@valise/core/evidence'
+import { useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
+import { loseWhereSignedOut } from '../app/lostSession.ts'
+import { refreshEvidence } from '../evidence/queries.ts'
+import { createNote, gatherQueries, writeNote } from './queries.ts'
+
+export interface Writing {
+  /** The item, once it is there. */
+  readonly id: string | null
+  readonly error: unknown
+  /** Keeps a text; texts are kept one after the other, and of several that wait the last. */
+  write(text: RichText): void
+  /** Resolves once all that was written is kept, with the item, or null where nothing was. */
+  settle(): Promise<string | null>
+}
+
+interface Known {
+  readonly id: string
+  readonly revision: number
+  readonly text: RichText
+}
+
+export function useNote(known: Known | null, landing: Landing): Writing {
+  const client = useQueryClient()
+  const present = useRef<Known | null>(known)
+  const next = useRef<RichText | null>(null)
+  const working = useRef<Promise<void> | null>(null)
+  const [id, setId] = useState(known?.id ?? null)
+  const [error, setError] = useState<unknown>(null)
+
+  const keepNext = async (): Promise<void> => {
+    const text = next.current
+    if (text === null) return
+    next.current = null
+    const { current } = present
+    if (current ? isSame(current.text, text) : isSame(text, emptyText)) return keepNext()
+    noteKeeping()
+    try {
+      if (current === null) {
+        const item = await createNote(text, landing)
+        present.current = { id: item.id, revision: item.revision, text }
+        setId(item.id)
+      } else {
+        const { revision } = await writeNote(current.id, text, current.revision)
+        present.current = { ...current, revision, text }
+        client.setQueryData(gatherQueries.note(current.id).queryKey, { text, revision })
+      }
+      setError(null)
+      noteKept()
+    } catch (problem) {
+      // What was written stays in the editor, and goes with the next try.
+      next.current ??= text
+      setError(problem)
+      noteRefused()
+      loseWhereSignedOut(problem)
+      return
+    }
+    return keepNext()
+  }
+  const work = () => {
+    working.current ??= keepNext().finally(() => {
+      working.current = null
+      void refreshEvidence(client)
+    })
+    return working.current
+  }
+  return {
+    id,
+    error,
+    write: (text) => {
+      next.current = text
+      void work()
+    },
+    settle: async () => {
+      await work()
+      return present.current?.id ?? null
+    },
+  }
+}

@@ -1,0 +1,35 @@
+// The ways in that this school and this device have, and what each does.
+import { useQuery } from '@tanstack/react-query'
+import { addFiles } from '../evidence/addFiles.ts'
+import { chooseFiles } from '../evidence/chooseFiles.ts'
+import { useClassInView } from '../evidence/useClassInView.ts'
+import { gather } from './gathering.ts'
+import type { LandingPlace } from './gathering.ts'
+import { gatherQueries } from './queries.ts'
+import { allWays } from './ways.ts'
+import type { Way } from './ways.ts'
+
+export interface WaysIn {
+  readonly ways: readonly Way[]
+  go(way: Way): void
+}
+
+/** @param place where it is to land; the class in view goes without saying */
+export function useWaysIn(place: LandingPlace = {}): WaysIn {
+  const classId = useClassInView()
+  const { data: school } = useQuery(gatherQueries.waysIn())
+  const landing: LandingPlace = { ...(classId !== null && { classId }), ...place }
+  return {
+    ways: allWays.filter((way) => {
+      if (way === 'drive') return school?.drive === true
+      return way !== 'shelf' || school?.shelf === true
+    }),
+    go: (way) => {
+      if (way !== 'files' && way !== 'folder') return gather(way, landing)
+      const chosen = chooseFiles({ several: landing.onKept === undefined, folder: way === 'folder' })
+      void chosen.then((files) => {
+        if (files.length > 0) void addFiles(files, landing)
+      })
+    },
+  }
+}
