@@ -5,9 +5,10 @@ import { html } from 'hono/html'
 import { makeDrive } from './drive/drive.ts'
 import { openMailRoom } from './mail-room/MailRoom.ts'
 import { mailRoomPage } from './mail-room/mailRoomPage.ts'
-import { makeShelf } from './picture-shelf/shelf.ts'
+import { drawShelfPictures } from './picture-shelf/drawShelfPicture.ts'
+import { makeShelf, shelfPictureNames } from './picture-shelf/shelf.ts'
 import { standInPage, standInStyle } from './standInPage.ts'
-import { madeUpHosts, makeWeb } from './web/sites.ts'
+import { madeUpHosts, makeWeb, webPictureNames } from './web/sites.ts'
 import type { MadeUpHost } from './web/sites.ts'
 
 export interface StandInOptions {
@@ -35,6 +36,7 @@ export interface StandIns {
 
 export async function startStandIns({ port, film, now }: StandInOptions): Promise<StandIns> {
   const mailRoom = await openMailRoom(port === 0 ? 0 : port + 1)
+  await drawShelfPictures([...shelfPictureNames, ...webPictureNames])
   const app = new Hono()
   app.get('/', (c) => c.html(overview()))
   app.get('/mail', (c) => c.html(mailRoomPage(mailRoom.letters())))

@@ -47,8 +47,7 @@ export async function examineFile(files: FileStore, file: FileToExamine): Promis
   const mime = await typeOf(head, file.fileName)
   const nothing = { ...unexamined, mime }
   const kind = kindOfMime(mime)
-  if (kind === 'audio' || kind === 'video')
-    return { ...nothing, durationMs: await readDuration(head, mime, file) }
+  if (kind === 'audio' || kind === 'video') return { ...nothing, ...(await readRecording(head, mime, file)) }
   if (kind !== 'picture') return nothing
   const camera = await readCamera(head)
   if (!canBeRendered(mime)) return { ...nothing, ...camera, previewProblem: 'picture-not-shown' }
@@ -85,16 +84,24 @@ function isText(head: Buffer): boolean {
   return odd.every((sign) => '\t\n\r\f\u001b\u0085'.includes(sign))
 }
 
-async function readDuration(head: Buffer, mime: string, { bytes }: FileToExamine): Promise<number | null> {
+/** How long it plays, and whether what calls itself a film has nothing to see: a recorded voice is such a film. */
+async function readRecording(
+  head: Buffer,
+  mime: string,
+  { bytes }: FileToExamine,
+): Promise<Pick<Examined, 'mime' | 'durationMs'>> {
   try {
     const { format } = await parseBuffer(head, { mimeType: mime, size: bytes }, { skipCovers: true })
-    const { duration } = format
-    return duration !== undefined && Number.isFinite(duration) && duration > 0
-      ? Math.round(duration * 1000)
-      : null
+    const { duration, hasAudio, hasVideo } = format
+    const isHeardOnly = hasAudio === true && hasVideo !== true && mime.startsWith('video/')
+    const isKnown = duration !== undefined && Number.isFinite(duration) && duration > 0
+    return {
+      mime: isHeardOnly ? mime.replace('video/', 'audio/') : mime,
+      durationMs: isKnown ? Math.round(duration * 1000) : null,
+    }
   } catch {
-    // A recording that does not say how long it is, or says it where nobody looks.
-    return null
+    // A recording that does not say what it holds, or says it where nobody looks.
+    return { mime, durationMs: null }
   }
 }
 

@@ -1,21 +1,26 @@
 // Draws the pictures of the shelf and of the made-up web: a handful of motifs, each its own picture by its name.
 import sharp from 'sharp'
 
-const drawn = new Map<string, Promise<Buffer>>()
+const WIDTH = 1000
+const drawn = new Map<string, Buffer>()
 
-/** A picture as JPEG, four by three; the same name gives the same one. */
-export function drawShelfPicture(name: string, width: number): Promise<Buffer> {
-  const key = `${name}-${width}`
-  const picture = drawn.get(key) ?? render(name, width)
-  drawn.set(key, picture)
-  return picture
+/** Pictures are drawn before the server's threads begin: these shut the reader of drawings for the whole process. */
+export async function drawShelfPictures(names: readonly string[]): Promise<void> {
+  await Promise.all(names.map(async (name) => drawn.set(name, await render(name))))
 }
 
-function render(name: string, width: number): Promise<Buffer> {
+/** A picture as JPEG, four by three; null where none has this name. */
+export async function shelfPicture(name: string, width = WIDTH): Promise<Buffer | null> {
+  const whole = drawn.get(name)
+  if (!whole || width === WIDTH) return whole ?? null
+  return sharp(whole).resize({ width }).jpeg({ quality: 80 }).toBuffer()
+}
+
+function render(name: string): Promise<Buffer> {
   const motif = motifs[name.split('-')[0] ?? ''] ?? shell
   const random = seeded(name)
   const svg =
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${Math.round(width * 0.75)}" ` +
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${WIDTH * 0.75}" ` +
     `viewBox="0 0 160 120">${motif(random)}</svg>`
   return sharp(Buffer.from(svg)).flatten({ background: '#fffdf8' }).jpeg({ quality: 84 }).toBuffer()
 }

@@ -2,7 +2,7 @@
 import { Hono } from 'hono'
 import { html } from 'hono/html'
 import { standInPage } from '../standInPage.ts'
-import { drawShelfPicture } from './drawShelfPicture.ts'
+import { shelfPicture } from './drawShelfPicture.ts'
 
 interface ShelfPicture {
   readonly id: string
@@ -132,6 +132,9 @@ function picture(
   return { id, title, maker, licence, shows, words }
 }
 
+/** The names under which its pictures are drawn. */
+export const shelfPictureNames = pictures.map(({ id }) => id)
+
 export function makeShelf(): Hono {
   const shelf = new Hono()
   const reports: { readonly title: string; readonly words: string }[] = []
@@ -154,9 +157,9 @@ export function makeShelf(): Hono {
   shelf.get('/api/pictures/:id/:size', async (c) => {
     const found = find(c.req.param('id'))
     if (!found) return c.notFound()
-    const width = c.req.param('size') === 'small' ? 480 : 1600
-    const content = new Uint8Array(await drawShelfPicture(found.id, width))
-    return c.body(content, 200, { 'content-type': 'image/jpeg' })
+    const content = await shelfPicture(found.id, c.req.param('size') === 'small' ? 480 : undefined)
+    if (!content) return c.notFound()
+    return c.body(new Uint8Array(content), 200, { 'content-type': 'image/jpeg' })
   })
   shelf.post('/api/pictures/:id/reports', async (c) => {
     const found = find(c.req.param('id'))
@@ -170,7 +173,7 @@ export function makeShelf(): Hono {
 
 function toAnswer({ id, title, maker, licence, shows }: ShelfPicture, address: string) {
   const source = `${new URL(address).origin}/shelf#${id}`
-  return { id, title, maker, licence, shows, source, width: 1600, height: 1200 }
+  return { id, title, maker, licence, shows, source, width: 1000, height: 750 }
 }
 
 function shelfPage(reports: readonly { readonly title: string; readonly words: string }[]) {

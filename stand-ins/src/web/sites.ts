@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises'
 import { Hono } from 'hono'
 import { html } from 'hono/html'
 import { standInPage } from '../standInPage.ts'
-import { drawShelfPicture } from '../picture-shelf/drawShelfPicture.ts'
+import { shelfPicture } from '../picture-shelf/drawShelfPicture.ts'
 
 export interface MadeUpHost {
   readonly name: string
@@ -52,6 +52,9 @@ const articles: Readonly<Record<string, { readonly title: string; readonly about
     about: 'After nine winters without it, the red stems stand again along the creek of Marram Bay.',
   },
 }
+
+/** The names under which its pictures are drawn. */
+export const webPictureNames = ['tide', 'reed', 'glasswort']
 
 /** @param film the file that the film house plays */
 export function makeWeb(film: URL): Hono {
@@ -106,11 +109,11 @@ export function makeWeb(film: URL): Hono {
     const found = articles[c.req.param('slug')]
     return found ? c.html(described('The Marram Gazette', found, 'glasswort', html``)) : c.notFound()
   })
-  web.get('/pictures/:file', async (c) =>
-    c.body(new Uint8Array(await drawShelfPicture(c.req.param('file').replace('.jpg', ''), 1200)), 200, {
-      'content-type': 'image/jpeg',
-    }),
-  )
+  web.get('/pictures/:file', async (c) => {
+    const content = await shelfPicture(c.req.param('file').replace('.jpg', ''))
+    if (!content) return c.notFound()
+    return c.body(new Uint8Array(content), 200, { 'content-type': 'image/jpeg' })
+  })
 
   // Addresses that misbehave, each in its own way.
   web.get('/slow', async (c) => {

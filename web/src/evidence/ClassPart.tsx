@@ -1,4 +1,4 @@
-// For which class it was made; said only by those who are in more than one, or who look at one.
+// For which class it was made; said only to those who are in more than one, or who look at one.
 import { useTranslation } from 'react-i18next'
 import { useSession } from '../people/useSession.ts'
 import { QueryMenu } from './QueryMenu.tsx'
@@ -9,7 +9,7 @@ export function ClassPart({ query, onChange }: QueryPartProps) {
   const { t } = useTranslation('evidence')
   const { memberships } = useSession()
   const name = memberships.find(({ classId }) => classId === query.classId)?.className
-  if (memberships.length === 0) return null
+  if (memberships.length < 2 && query.classId === null) return null
   return (
     <>
       {' '}

@@ -1,6 +1,7 @@
 // One item, opened under its row: what it is, what is said of it, who may use it, and its versions.
 import { useQuery } from '@tanstack/react-query'
 import type { Evidence } from '@valise/core/evidence'
+import { readerOf } from '@valise/core/evidence'
 import { textIn } from '@valise/core/people'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -82,7 +83,7 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
   const seers = useSeers('evidence', item.id)
   const isBinned = item.binnedAt !== null
   return (
-    <div className={styles.opened}>
+    <div className={styles.opened} data-wide={isWide(item)}>
       <Preview item={item} />
       <div className={styles.middle}>
         <TitleField
@@ -167,6 +168,11 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
       </dl>
     </div>
   )
+}
+
+/** What is read or worked with needs more room than what is looked at. */
+function isWide({ kind, version }: Evidence): boolean {
+  return ['data-table', 'note', 'link'].includes(kind) || readerOf(version.mime) !== null
 }
 
 function Facts({ item }: { readonly item: Evidence }) {

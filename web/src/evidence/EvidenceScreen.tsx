@@ -82,12 +82,7 @@ export function EvidenceScreen() {
     >
       <div className={styles.tools}>
         <MarkToggles query={query} counts={counts} onChange={change} />
-        <div className={styles.views}>
-          <span className={styles.found} role="status">
-            {counts ? t('found', { count: counts.matching, all: counts.all }) : ''}
-          </span>
-          <ViewSwitch view={view} onChange={show} />
-        </div>
+        <ViewSwitch view={view} onChange={show} />
       </div>
       <div className={styles.more}>
         <Button
@@ -109,12 +104,15 @@ export function EvidenceScreen() {
             {t('alike.compare')}
           </Button>
         ) : null}
+        <span className={styles.found} role="status">
+          {counts ? t('found', { count: counts.matching, all: counts.all }) : ''}
+        </span>
       </div>
       {counts ? (
         <WeekRibbon weeks={counts.weeks} from={query.from} until={query.until} onChange={change} />
       ) : null}
       <LeftRecordings />
-      <UploadList />
+      <UploadList openId={openId} />
       {isAway && list.data ? drawer(null) : null}
       <Fetched query={list}>
         {() =>

@@ -42,18 +42,20 @@ export function QuerySentence(props: QueryPartProps) {
     class: <ClassPart {...props} />,
     order: <OrderPart {...props} />,
   }
+  // A comma stays with the word before it, wherever the line breaks.
+  const pieces = t('query.sentence').split(/(<\w+\/>,?)/)
   return (
     <span className={styles.sentence}>
-      {t('query.sentence')
-        .split(/(<\w+\/>)/)
-        .map((piece, n) => (
-          <Fragment key={n}>{parts[/^<(\w+)\/>$/.exec(piece)?.[1] ?? ''] ?? withoutMarks(piece)}</Fragment>
-        ))}
+      {pieces.map((piece, n) => {
+        const [, name, comma] = /^<(\w+)\/>(,?)$/.exec(piece) ?? []
+        if (name === undefined) return <Fragment key={n}>{piece}</Fragment>
+        if (comma === '') return <Fragment key={n}>{parts[name]}</Fragment>
+        return (
+          <span key={n} className={styles.joined}>
+            {parts[name]},
+          </span>
+        )
+      })}
     </span>
   )
-}
-
-/** A part that says nothing now leaves its mark behind, which nobody should read. */
-function withoutMarks(piece: string): string {
-  return /^<\w+\/>$/.test(piece) ? '' : piece
 }

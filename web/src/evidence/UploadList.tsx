@@ -10,7 +10,8 @@ import { clearDone } from './sendFiles.ts'
 import { isOnItsWay, uploadsHere } from './uploadsHere.ts'
 import styles from './UploadList.module.css'
 
-export function UploadList() {
+/** @param openId the item whose drawer is open, which is not named twice */
+export function UploadList({ openId = null }: { readonly openId?: string | null }) {
   const { t } = useTranslation('evidence')
   const all = uploadsHere.use()
   // What has become a new thing is told among what has just come in; here stands what is still to be followed.
@@ -18,7 +19,7 @@ export function UploadList() {
   const open = useQuery(uploadQueries.open())
   const isHere = (id: string) => all.some(({ uploadId }) => uploadId === id)
   const stopped = (open.data?.open ?? []).filter(({ id }) => !isHere(id))
-  if (here.length === 0 && stopped.length === 0) return <JustGathered />
+  if (here.length === 0 && stopped.length === 0) return <JustGathered openId={openId} />
   const coming = here.filter(isOnItsWay).length
   const isWhole = here.every(({ state }) => state !== 'refused')
   const sentence =
@@ -29,7 +30,7 @@ export function UploadList() {
         : t('uploads.doneInPart')
   return (
     <>
-      <JustGathered />
+      <JustGathered openId={openId} />
       <section className={styles.list} aria-label={t('uploads.label')}>
         <header>
           <h2>

@@ -37,7 +37,7 @@ export function WordSearch({ words, onChange }: WordSearchProps) {
       placeholder={t('query.wordsIn')}
       value={typed}
       onChange={(event) => setTyped(event.target.value)}
-      sx={{ width: { xs: '100%', sm: 190 } }}
+      sx={{ width: { xs: '100%', sm: 216 } }}
       slotProps={{
         htmlInput: { 'aria-label': t('query.wordsIn'), maxLength: 200 },
         input: {

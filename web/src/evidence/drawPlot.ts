@@ -1,4 +1,5 @@
 // Draws a plot with Plotly, which is fetched when the first plot is looked at; in the colours of the chosen scheme.
+import { styleNonce } from '../ui/styleNonce.ts'
 import type { PlotlyBasic } from 'plotly.js-basic-dist-min'
 
 export interface PlotWish {
@@ -8,10 +9,22 @@ export interface PlotWish {
   readonly names: readonly [across: string, up: string]
 }
 
+/** The library would make its own element for styles, which the security policy refuses; it takes one that is there. */
+function prepareStyles(): void {
+  const id = 'plotly.js-style-global'
+  if (document.getElementById(id)) return
+  const styles = document.createElement('style')
+  styles.id = id
+  const nonce = styleNonce()
+  if (nonce) styles.nonce = nonce
+  document.head.append(styles)
+}
+
 /** Gives what takes the plot away again. */
 export function drawPlot(box: HTMLElement, { across, up, names }: PlotWish): () => void {
   let plotly: PlotlyBasic | null = null
   let isGone = false
+  prepareStyles()
   void import('plotly.js-basic-dist-min').then(({ default: found }) => {
     if (isGone) return
     plotly = found

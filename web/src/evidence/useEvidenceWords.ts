@@ -1,5 +1,6 @@
 // What things are called on the screens: their title, or what they are and when they were made.
 import type { EvidenceRow } from '@valise/core/evidence'
+import { toPlayTime } from './playTime.ts'
 import { useTranslation } from 'react-i18next'
 import { useWhen } from '../ui/useWhen.ts'
 
@@ -8,8 +9,8 @@ type Titled = Pick<EvidenceRow, 'title' | 'kind' | 'madeAt'>
 export interface EvidenceWords {
   /** The title, or "Picture of 24 Nov" where nobody has said yet what it is. */
   title(item: Titled): string
-  /** Picture, 24 Nov */
-  line(item: Titled): string
+  /** Picture, 24 Nov; Sound 1:42, 3 Nov; File 14 pages, 24 Oct */
+  line(item: Titled & Pick<EvidenceRow, 'version'>): string
   /** Picture */
   kind(item: Pick<EvidenceRow, 'kind'>): string
 }
@@ -19,7 +20,16 @@ export function useEvidenceWords(): EvidenceWords {
   const when = useWhen()
   return {
     title: (item) => item.title || t(`untitled.${item.kind}`, { date: when.date(item.madeAt) }),
-    line: (item) => t('kindAndDate', { kind: t(`kinds.${item.kind}`), date: when.date(item.madeAt) }),
+    line: (item) => {
+      const { durationMs, pages } = item.version
+      const more =
+        durationMs === null
+          ? pages === null
+            ? ''
+            : ` ${t('pagesCount', { count: pages })}`
+          : ` ${toPlayTime(durationMs)}`
+      return t('kindAndDate', { kind: t(`kinds.${item.kind}`) + more, date: when.date(item.madeAt) })
+    },
     kind: ({ kind }) => t(`kinds.${kind}`),
   }
 }

@@ -24,7 +24,7 @@ export function DriveDialog({ place }: WayProps) {
   const take = (documentId: string, how: 'copy' | 'connected') =>
     keep.mutate({ documentId, how, landing: toLanding(place) }, { onSuccess: landed })
   return (
-    <WayDialog title={t('drive.title')}>
+    <WayDialog title={t('drive.title')} maxWidth="md">
       <p>{t('drive.lead')}</p>
       <Refusal error={keep.error} />
       <Fetched query={query}>

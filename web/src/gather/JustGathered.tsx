@@ -19,11 +19,11 @@ import { arrivals, clearArrivals } from './arrivals.ts'
 import { WhatIsThis } from './WhatIsThis.tsx'
 import styles from './JustGathered.module.css'
 
-export function JustGathered() {
+export function JustGathered({ openId }: { readonly openId: string | null }) {
   const { t } = useTranslation('evidence')
   const ids = arrivals.use()
   const items = useQueries({ queries: ids.map((id) => evidenceQueries.one(id)) }).flatMap(({ data }) =>
-    data && data.binnedAt === null ? [data] : [],
+    data && data.binnedAt === null && data.id !== openId ? [data] : [],
   )
   if (items.length === 0) return null
   return (
@@ -101,7 +101,9 @@ function Shared({ items }: { readonly items: readonly Evidence[] }) {
         onChange={put}
       />
       {open.length === 0 ? (
-        <p role="status">{t('gathered.madeKnown')}</p>
+        <p role="status">
+          {t(items.every(({ rights }) => rights.state === 'mine') ? 'gathered.mine' : 'gathered.madeKnown')}
+        </p>
       ) : (
         <p className={styles.maker}>
           {t('uploads.whoMade', { count: open.length })}

@@ -10,6 +10,7 @@ import { useWhen } from '../ui/useWhen.ts'
 import { openRecordingShelf } from './recordingShelf.ts'
 import type { LeftRecording } from './recordingShelf.ts'
 import { openWay } from './gathering.ts'
+import { recordingsHere } from './recordingsHere.ts'
 import styles from './LeftRecordings.module.css'
 
 export function LeftRecordings() {
@@ -20,7 +21,8 @@ export function LeftRecordings() {
   const when = useWhen()
   const queryKey = ['gather', 'left', personId]
   const isRecording = openWay.use() !== null
-  const { data: left = [] } = useQuery({
+  const here = recordingsHere.use()
+  const { data: all = [] } = useQuery({
     queryKey,
     queryFn: async () => (await openRecordingShelf(personId))?.list() ?? [],
     staleTime: 0,
@@ -28,6 +30,7 @@ export function LeftRecordings() {
     // What is being recorded in this window is not left behind.
     enabled: !isRecording,
   })
+  const left = all.filter(({ recordingId }) => !here.includes(recordingId))
   if (isRecording || left.length === 0) return null
   const forget = async ({ recordingId }: LeftRecording) => {
     await (await openRecordingShelf(personId))?.remove(recordingId)

@@ -1,5 +1,6 @@
 // The phone as the laptop's camera: a code that opens once, and what the phone brings, as it comes.
 import Button from '@mui/material/Button'
+import Link from '@mui/material/Link'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { PHONE_LINK_MINUTES } from '@valise/core/evidence'
 import type { PhoneLink } from '@valise/core/evidence'
@@ -58,9 +59,9 @@ function Lent({ link, place, onAgain }: LentProps) {
         <div className={styles.code}>
           <p>{t('phone.lead', { count: PHONE_LINK_MINUTES })}</p>
           <QrCode text={link.address} label={t('phone.code')} />
-          <a href={link.address} target="_blank" rel="noopener">
+          <Link href={link.address} target="_blank" rel="noopener">
             {link.address}
-          </a>
+          </Link>
         </div>
       ) : (
         <p role="status">{t(state === 'lent' ? 'phone.there' : 'phone.over')}</p>

@@ -2,6 +2,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { useSession } from '../people/useSession.ts'
 import { openRecordingShelf, toFile } from './recordingShelf.ts'
+import { noteRecording, recordingsHere } from './recordingsHere.ts'
 
 const PART_MS = 1000
 
@@ -43,7 +44,11 @@ export function useRecorder(stream: MediaStream | null, what: keyof typeof kinds
   // What goes while it runs ends in good order: its last part is told and kept.
   useEffect(
     () => () => {
-      if (running.current?.recorder.state !== 'inactive') running.current?.recorder.stop()
+      const { current } = running
+      if (!current || current.recorder.state === 'inactive') return
+      current.recorder.stop()
+      // From now on it is one that was left behind.
+      recordingsHere.set(recordingsHere.get().filter((id) => id !== current.recordingId))
     },
     [],
   )
@@ -71,6 +76,7 @@ export function useRecorder(stream: MediaStream | null, what: keyof typeof kinds
       setState('ended')
     })
     running.current = { recorder, recordingId }
+    noteRecording(recordingId)
     clock.current = new StopWatch()
     clock.current.start()
     recorder.start(PART_MS)

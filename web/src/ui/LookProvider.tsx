@@ -5,10 +5,11 @@ import CssBaseline from '@mui/material/CssBaseline'
 import { ThemeProvider } from '@mui/material/styles'
 import type { ReactNode } from 'react'
 import './fonts.ts'
+import { styleNonce } from './styleNonce.ts'
 import { theme } from './theme.ts'
 import './tokens.css'
 
-const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content
+const nonce = styleNonce()
 const cache = createCache({ key: 'v', prepend: true, ...(nonce && { nonce }) })
 
 export function LookProvider({ children }: { children: ReactNode }) {
