@@ -14,6 +14,7 @@ import {
   once,
   saveLink,
   shiftedClock,
+  takeOutOfTray,
   updateEvidence,
 } from '@valise/server'
 import type { Services } from '@valise/server'
@@ -45,6 +46,7 @@ export async function buildOutside(services: Services, owner: PersonActor, today
   for (const { daysAgo, title, text, tags } of notes) {
     const note = await createNote(on(daysAgo), owner, { text, title, landing: {} })
     await updateEvidence(on(daysAgo).database, owner, note.id, note.revision, { tags })
+    await takeOutOfTray(services.database, owner, note.id)
   }
   await buildDriveDocument(on(12), owner)
 }

@@ -52,7 +52,9 @@ describe('the sample world', () => {
     }
     const having = (test: (item: Item) => boolean) => items.filter(test).length
     const kindCount = (kind: string) => having((item) => item.kind === kind)
-    expect(['video', 'audio', 'data-table', 'file', 'link', 'note'].map(kindCount)).toEqual([1, 2, 2, 3, 2, 2])
+    expect(['video', 'audio', 'data-table', 'file', 'link', 'note'].map(kindCount)).toEqual([
+      1, 2, 2, 3, 2, 2,
+    ])
     expect(having(({ rightsState }) => rightsState === 'missing')).toBe(1)
     expect(having(({ rightsState }) => rightsState === 'licensed')).toBe(2)
     expect(having(({ kind, version }) => kind === 'picture' && version.preview !== 'there')).toBe(0)

@@ -42,6 +42,7 @@ export {
   putIntoBin,
   putIntoTray,
   saveLink,
+  takeOutOfTray,
   updateEvidence,
 } from './evidence/index.ts'
 export { createNote, keepContent, once } from './gathering/index.ts'

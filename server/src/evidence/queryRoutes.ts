@@ -6,7 +6,6 @@ import {
   foundIdsSchema,
   manySchema,
   newSavedQuerySchema,
-  queryNames,
   readEvidenceQuery,
   renamedTagSchema,
   rightsForManySchema,
@@ -15,8 +14,10 @@ import {
   tagsForManySchema,
   tagsInUseSchema,
 } from '@valise/core/evidence'
+import type { queryNames } from '@valise/core/evidence'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
+import type { TSchema } from 'typebox'
 import { route } from '../http/index.ts'
 import { countItems, findIds, findItems, listBin } from './queryStore.ts'
 import { createSavedQuery, removeSavedQuery } from './savedQueryService.ts'
@@ -33,13 +34,19 @@ const pageQuery = {
   cursor: Type.Optional(Type.String({ maxLength: 600 })),
   limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
 }
-const asked = Object.fromEntries(
-  queryNames.map((name) => [name, Type.Optional(Type.String({ maxLength: name === 'tag' ? 2000 : 400 }))]),
-) as Record<(typeof queryNames)[number], ReturnType<typeof optionalText>>
-
-function optionalText() {
-  return Type.Optional(Type.String())
-}
+const text = (maxLength: number) => Type.Optional(Type.String({ maxLength }))
+const asked = {
+  words: text(400),
+  kind: text(400),
+  tag: text(2000),
+  tagged: text(10),
+  class: text(60),
+  from: text(10),
+  until: text(10),
+  only: text(100),
+  like: text(60),
+  order: text(20),
+} satisfies Record<(typeof queryNames)[number], TSchema>
 
 export const queryRoutes = [
   route(

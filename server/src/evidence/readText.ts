@@ -1,6 +1,7 @@
 // A text in whatever encoding it was written, as paragraphs.
 import type { DocumentBlock } from '@valise/core/evidence'
 import chardet from 'chardet'
+import iconv from 'iconv-lite'
 
 export interface ReadText {
   readonly blocks: DocumentBlock[]
@@ -26,19 +27,14 @@ export function decodeText(content: Buffer): { readonly text: string; readonly e
   } catch {
     // Not UTF-8: the usual case for files of old programs.
     const encoding = supported(chardet.detect(content) ?? 'windows-1252')
-    return { text: clean(new TextDecoder(encoding).decode(content)), encoding }
+    return { text: clean(iconv.decode(content, encoding)), encoding }
   }
 }
 
 function supported(encoding: string): string {
   // What is called ISO-8859-1 is in truth nearly always its larger sister, which has the typographic signs.
   if (encoding === 'ISO-8859-1') return 'windows-1252'
-  try {
-    return new TextDecoder(encoding).encoding
-  } catch {
-    // An encoding that this platform does not know; the most common one of the western world.
-    return 'windows-1252'
-  }
+  return iconv.encodingExists(encoding) ? encoding : 'windows-1252'
 }
 
 /** The head of a file may end within a sign of several bytes. */

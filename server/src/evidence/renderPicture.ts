@@ -56,7 +56,7 @@ export async function renderPicture(
 async function hashOf(picture: Sharp): Promise<string> {
   const small = picture.flatten({ background: '#ffffff' }).greyscale()
   const resized = small.resize({ width: HASH_WIDTH, height: HASH_HEIGHT, fit: 'fill', kernel: 'lanczos3' })
-  return differenceHash(await resized.raw().toBuffer())
+  return differenceHash(await resized.toFormat('raw').toBuffer())
 }
 
 async function* once(data: Uint8Array): AsyncIterable<Uint8Array> {

@@ -15,7 +15,7 @@ import type { Message } from '../mail/index.ts'
 import { makePasswordHasher } from '../people/index.ts'
 import { openOutside } from '../openOutside.ts'
 import { withJobs } from '../services.ts'
-import type { Services } from '../services.ts'
+import type { Outside, Services } from '../services.ts'
 
 const folders: string[] = []
 afterAll(() => {
@@ -56,6 +56,7 @@ export function makeTestSite(
   database: Database,
   extraRoutes: readonly Route[] = [],
   config = testConfig,
+  outside: Partial<Outside> = {},
 ): TestSite {
   const mails: Message[] = []
   const dataFolder = mkdtempSync(join(tmpdir(), 'valise-files-'))
@@ -79,7 +80,7 @@ export function makeTestSite(
     log,
     workers: makeInlineWorkers(evidenceTasks(files)),
     readInside: (file) => readInside(files, file),
-    outside: openOutside({ ...config, dataFolder }),
+    outside: { ...openOutside({ ...config, dataFolder }), ...outside },
   })
   const app = createApp(services, { checkAnswers: true, extraRoutes })
   return { services, mails, browser: () => new TestBrowser((path, init) => app.request(path, init)) }

@@ -4,7 +4,7 @@ import type { Evidence } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { fileAddress, renditionAddress } from './addresses.ts'
 import { findDuration } from './findDuration.ts'
-import { FileCard } from './Preview.tsx'
+import { FileCard } from './FileCard.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './Preview.module.css'
 

@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { ApiProblem } from '../api/index.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { evidenceQueries } from './queries.ts'
-import { FileCard } from './Preview.tsx'
+import { FileCard } from './FileCard.tsx'
 import styles from './Preview.module.css'
 
 const SHOWN_BLOCKS = 400

@@ -7,7 +7,7 @@ import { useTranslation } from 'react-i18next'
 import { fileAddress } from './addresses.ts'
 import { openPdf } from './openPdf.ts'
 import type { OpenedPdf } from './openPdf.ts'
-import { FileCard } from './Preview.tsx'
+import { FileCard } from './FileCard.tsx'
 import styles from './Preview.module.css'
 
 export function PdfPreview({ item }: { readonly item: Evidence }) {

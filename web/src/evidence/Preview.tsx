@@ -1,15 +1,13 @@
 // The item itself, as well as a browser can show it; what cannot be shown says what it is and can be saved.
-import Link from '@mui/material/Link'
 import { readerOf } from '@valise/core/evidence'
 import type { Evidence } from '@valise/core/evidence'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Loading } from '../ui/Fetched.tsx'
-import { useSize } from '../ui/useSize.ts'
-import { fileAddress, renditionAddress } from './addresses.ts'
+import { renditionAddress } from './addresses.ts'
+import { FileCard } from './FileCard.tsx'
 import { FilmPreview } from './FilmPreview.tsx'
 import { LinkPreview } from './LinkPreview.tsx'
-import { Thumbnail } from './Thumbnail.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './Preview.module.css'
 
@@ -50,31 +48,5 @@ function Picture({ item }: { readonly item: Evidence }) {
     <a className={styles.shown} href={address} target="_blank" rel="noopener">
       <img src={address} alt={t('drawer.large', { title: words.title(item) })} />
     </a>
-  )
-}
-
-/** Name, size, type and a way to save it, with what stands in the way of showing it. */
-export function FileCard({ item, problem }: { readonly item: Evidence; readonly problem?: string }) {
-  const { t } = useTranslation('evidence')
-  const size = useSize()
-  const { version } = item
-  const { width, height } = version
-  return (
-    <div className={styles.card}>
-      <Thumbnail item={item} />
-      {version.preview === 'making' ? <p role="status">{t('preview.making')}</p> : null}
-      {problem === undefined ? null : <p>{problem}</p>}
-      {version.previewProblem === null ? null : (
-        <p>{t(`preview.${version.previewProblem}`, { width, height })}</p>
-      )}
-      <p>
-        <bdi>{version.fileName}</bdi>
-        <br />
-        {t('preview.typeAndSize', { type: version.mime, size: size(version.bytes) })}
-      </p>
-      <Link href={fileAddress(item.id, version.n)} download={version.fileName}>
-        {t('versions.save')}
-      </Link>
-    </div>
   )
 }

@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { fileAddress } from './addresses.ts'
 import { findDuration } from './findDuration.ts'
 import { readPeaks } from './readPeaks.ts'
-import { FileCard } from './Preview.tsx'
+import { FileCard } from './FileCard.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './Preview.module.css'
 

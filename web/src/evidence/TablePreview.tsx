@@ -7,7 +7,7 @@ import { ApiProblem } from '../api/index.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Loading } from '../ui/Fetched.tsx'
 import { evidenceQueries } from './queries.ts'
-import { FileCard } from './Preview.tsx'
+import { FileCard } from './FileCard.tsx'
 import styles from './Preview.module.css'
 
 const TablePlot = lazy(async () => ({ default: (await import('./TablePlot.tsx')).TablePlot }))

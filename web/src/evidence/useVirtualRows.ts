@@ -41,7 +41,9 @@ export function useVirtualRows({ count, estimate, keyOf, staying, holder, onEnd 
       return [...seen, ...more].sort((a, b) => a - b)
     },
   })
-  // What stands above the rows moves them; where they begin is measured whenever that may have changed.
+  // What stands above the rows moves them, and says so to nobody: where they begin is measured after every rendering. It
+  // comes to rest, because a second measurement finds the same.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
   useLayoutEffect(() => {
     const work = document.getElementById('work')
     if (!holder.current || !work) return

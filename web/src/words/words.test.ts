@@ -20,6 +20,7 @@ const namespaces = [
   'classes',
   'evidence',
   'feedback',
+  'gather',
   'pages',
   'people',
   'records',
