@@ -1,5 +1,5 @@
 // Gathering: files come in, are named, tagged and credited, picked up, put into the bin and taken out again.
-import { chooseFiles, picture } from './support/acts.ts'
+import { chooseFiles, gatherFiles, justGathered, picture } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite({ VALISE_LARGEST_FILE: '60' })
@@ -18,20 +18,18 @@ test('several files come in from Today, get their maker, and lie first in the gr
   ])
   const list = page.getByRole('region', { name: 'Files on their way' })
   await expect(list.getByRole('heading')).toHaveText('Not all of it came in')
-  await expect(list.getByText('In your evidence')).toHaveCount(2)
   await expect(list.getByRole('alert')).toHaveText(/^The file is empty\. Choose another one/)
+  const gathered = justGathered(page)
+  await expect(gathered.getByRole('heading')).toHaveText('2 things just gathered')
   await expect(page.getByText('Kept 10:42').first()).toBeVisible()
-  await list.getByRole('button', { name: 'Made by me' }).click()
-  await expect(list.getByText('Kept: made by you.')).toBeVisible()
-  await list
-    .getByRole('listitem')
-    .filter({ hasText: 'rock pool' })
-    .getByRole('link', { name: 'Show it' })
-    .click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 things gathered, latest first')
+  await gathered.getByRole('button', { name: 'Made by me' }).click()
+  await expect(gathered.getByText('Made by you.')).toBeVisible()
+  await gathered.getByRole('link', { name: 'Show it rock pool' }).click()
+  await expect(page.getByText('2 of 2')).toBeVisible()
   const drawer = page.getByRole('region', { name: 'rock pool' })
   await expect(drawer.getByLabel('What is this?')).toHaveValue('rock pool')
   await expect(drawer.getByText('Made by me', { exact: true })).toBeVisible()
+  await expect(drawer.getByRole('button', { name: 'Out of the tray' })).toBeVisible()
   await expect(page.getByRole('button', { name: /^File of 26 Nov/ })).toBeVisible() // only a device spoke there
 })
 
@@ -86,13 +84,13 @@ test('what is said of an item keeps itself, and stands there after a reload', as
 
 test('a title that was typed the moment before the window closed is kept', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
-  await page.goto('/evidence')
+  await page.goto('/evidence?words=wrack')
   await page.getByRole('button', { name: /^Wrack line/ }).click()
   await page.getByLabel('What is this?').fill('Wrack after the gale')
   const context = page.context()
   await page.close({ runBeforeUnload: true })
   const next = await context.newPage()
-  await next.goto('/evidence')
+  await next.goto('/evidence?words=wrack')
   await expect(next.getByRole('button', { name: /^Wrack after the gale/ })).toBeVisible()
 })
 
@@ -209,9 +207,12 @@ test('everything goes by keyboard', async ({ browser }) => {
   await page.keyboard.press('ArrowLeft')
   await expect(page.getByRole('button', { name: /^Quadrat 7/ })).toBeFocused()
   await page.keyboard.press('Tab')
+  await expect(page.getByRole('checkbox', { name: 'Choose Quadrat 7, low marsh' })).toBeFocused()
+  await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: 'Out of the tray: Quadrat 7, low marsh' })).toBeFocused()
   await page.keyboard.press('Space')
   await page.getByRole('button', { name: 'Into the tray: Quadrat 7, low marsh' }).press('Shift+Tab')
+  await page.keyboard.press('Shift+Tab')
   await page.keyboard.press('Enter')
   const drawer = page.getByRole('region', { name: 'Quadrat 7, low marsh' })
   await expect(drawer).toBeFocused()
@@ -219,7 +220,7 @@ test('everything goes by keyboard', async ({ browser }) => {
   await expect(drawer).toHaveCount(0)
   await expect(page.getByRole('button', { name: /^Quadrat 7/ })).toBeFocused()
   await page.keyboard.press('ArrowDown')
-  await expect(page.getByRole('button', { name: /^(Transect map|Map, the long)/ })).toBeFocused()
+  await expect(page.getByRole('button', { name: /^Heron at the/ })).toBeFocused()
   await page.keyboard.press('End')
   await page.keyboard.press('Home')
   await expect(page.getByRole('button', { name: /^Dawn on the low marsh/ })).toBeFocused()
@@ -235,6 +236,7 @@ test('a picture goes in from a phone', async ({ browser }) => {
   ])
   expect(await chooser.element().getAttribute('capture')).toBe('environment')
   await chooser.setFiles(picture('crab'))
+  await expect(justGathered(page).getByText('Made by you.')).toBeVisible()
   await page.getByRole('link', { name: 'Show it' }).tap()
   await expect(page.getByRole('region', { name: 'crab' })).toBeVisible()
 })
@@ -248,13 +250,13 @@ test('pictures that cannot be shown say why, and nothing that is kept shuts anyb
   const bomb = Buffer.from(whole)
   bomb.writeUInt32BE(60_000, 16)
   bomb.writeUInt32BE(60_000, 20)
-  await chooseFiles(page, 'Add files', [
+  await gatherFiles(page, [
     { name: 'huge.png', mimeType: 'image/png', buffer: bomb },
     { name: 'cut.png', mimeType: 'image/png', buffer: whole.subarray(0, 50) },
     { name: 'too large.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(0) },
     text('مستنقع 🌾.txt', 'name in two directions'),
   ])
-  await expect(page.getByText('In your evidence')).toHaveCount(3)
+  await expect(justGathered(page).getByRole('heading')).toHaveText('3 things just gathered')
   for (const [name, sentence] of [
     ['cut', 'This picture ends too early or is damaged.'],
     ['huge', /This picture .*(60000 by 60000 pixels|damaged)/],

@@ -1,7 +1,7 @@
 // Handing in: what is missing is mended in place, what is sealed stays, and nothing that was typed is lost.
 import { createHash, createPublicKey, verify } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { chooseFiles, dayField, kept, writeDay } from './support/acts.ts'
+import { chooseFiles, dayField, justGathered, kept, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -88,7 +88,7 @@ test('an item of which nobody knows who made it is declared on the way', async (
   await chooseFiles(page, 'Choose files', [
     { name: 'tide table.txt', mimeType: 'text/plain', buffer: Buffer.from('High water 09:12') },
   ])
-  await expect(page.getByText('In your evidence')).toBeVisible()
+  await expect(justGathered(page)).toBeVisible()
   await openAssignment(page, 'One plant, one season')
   await page.getByRole('button', { name: 'Add evidence' }).first().click()
   await page

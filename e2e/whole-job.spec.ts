@@ -1,5 +1,5 @@
 // The whole job: gathered, reflected on, put on a page, into a collection, shown, handed in, answered, and the answer seen.
-import { addText, beginPage, chooseFiles, kept, picture, publish } from './support/acts.ts'
+import { addText, beginPage, chooseFiles, justGathered, kept, picture, publish } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -20,13 +20,10 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
       picture('sea lavender in June'),
       picture('sea lavender in July'),
     ])
-    const list = sefa.getByRole('region', { name: 'Files on their way' })
-    await expect(list.getByText('In your evidence')).toHaveCount(2)
-    await list.getByRole('button', { name: 'Made by me' }).click()
-    await expect(list.getByText('Kept: made by you.')).toBeVisible()
-    await sefa.goto('/evidence')
-    await sefa.getByRole('button', { name: 'Into the tray: sea lavender in June' }).click()
-    await sefa.getByRole('button', { name: 'Into the tray: sea lavender in July' }).click()
+    const gathered = justGathered(sefa)
+    await expect(gathered.getByRole('heading')).toHaveText('2 things just gathered')
+    await gathered.getByRole('button', { name: 'Made by me' }).click()
+    await expect(gathered.getByText('Made by you.')).toBeVisible()
   })
 
   await test.step('reflect', async () => {

@@ -14,6 +14,7 @@ import {
   usualYearGroups,
 } from '@valise/server'
 import type { Services, Trx } from '@valise/server'
+import { buildLargeWorld } from './buildLargeWorld.ts'
 import { buildEvidence } from './buildEvidence.ts'
 import { buildPages } from './buildPages.ts'
 import { buildSharing } from './buildSharing.ts'
@@ -41,7 +42,7 @@ interface Building {
  *
  * @param longSide pixels of the longer side of each picture; tests build a small world
  */
-export async function buildWorld(services: Services, longSide = 1280): Promise<void> {
+export async function buildWorld(services: Services, longSide = 1280): Promise<{ readonly classId: string }> {
   const passwordHash = await services.passwords.hash(SAMPLE_PASSWORD)
   const today = dayOf(services.database.clock.now(), ZONE)
   // The school was set up in late summer, and its people have heard of it: their news are dated then.
@@ -69,6 +70,18 @@ export async function buildWorld(services: Services, longSide = 1280): Promise<v
   await buildPages(services, today)
   await buildSharing(services, today, building.classIds.methods)
   await buildSubmissions(services, today, building.classIds.methods)
+  return { classId: building.classIds.methods }
+}
+
+/** Adds the large world to a sample world that was just built. */
+export async function enlargeWorld(
+  services: Services,
+  classId: string,
+  onStep: (words: string) => void,
+): Promise<void> {
+  const passwordHash = await services.passwords.hash(SAMPLE_PASSWORD)
+  const today = dayOf(services.database.clock.now(), ZONE)
+  await buildLargeWorld(services, { classId, passwordHash, today, onStep })
 }
 
 async function addStaff(on: Building): Promise<void> {

@@ -26,6 +26,21 @@ export async function chooseFiles(page: Page, button: string, files: Files): Pro
   await chooser.setFiles(files)
 }
 
+/** Opens one of the ways in from the evidence screen. */
+export async function goWay(page: Page, way: string): Promise<void> {
+  await page.getByRole('button', { name: 'Gather', exact: true }).click()
+  await page.getByRole('menuitem', { name: way }).click()
+}
+
+/** Brings files in from the evidence screen. */
+export async function gatherFiles(page: Page, files: Files): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), goWay(page, 'Choose files')])
+  await chooser.setFiles(files)
+}
+
+/** What has just come in, wherever one is. */
+export const justGathered = (page: Page): Locator => page.getByRole('region', { name: 'Just gathered' })
+
 /** A field for a date, by its name. */
 export function dayField(within: Page | Locator, name: string): Locator {
   return within.getByRole('group', { name })

@@ -8,6 +8,7 @@ import {
   buildWorld,
   cast,
   demoRoutes,
+  enlargeWorld,
   markSampleFolder,
   readSampleState,
   SAMPLE_PASSWORD,
@@ -38,6 +39,7 @@ const { values } = parseArgs({
     data: { type: 'string', default: process.env['VALISE_DATA'] ?? 'data' },
     reset: { type: 'boolean', default: false },
     quiet: { type: 'boolean', default: false },
+    large: { type: 'boolean', default: false },
   },
 })
 
@@ -109,7 +111,9 @@ async function buildWhereEmpty(services: Services): Promise<void> {
   if (readSampleState(dataFolder) === 'built') return
   const started = Date.now()
   markSampleFolder(dataFolder, 'building')
-  await buildWorld(services)
+  const { classId } = await buildWorld(services)
+  if (values.large)
+    await enlargeWorld(services, classId, (words) => !values.quiet && print(`Writing ${words}…`))
   markSampleFolder(dataFolder, 'built')
   if (!values.quiet) print(`Built the sample world in ${((Date.now() - started) / 1000).toFixed(1)} s.`)
 }

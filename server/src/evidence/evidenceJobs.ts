@@ -36,7 +36,7 @@ export function evidenceJobs(services: Services): Readonly<Record<string, JobHan
           null,
         ),
     },
-    [INDEX_EVIDENCE]: { run: () => indexWhatIsNot(services) },
+    [INDEX_EVIDENCE]: { run: () => indexEverything(services) },
     [SWEEP]: { run: () => sweep(services) },
   }
 }
@@ -104,7 +104,7 @@ async function keepReading(
 const AT_ONCE = 200
 
 /** What came in before there was an index of words. Again and again until nothing is left. */
-async function indexWhatIsNot({ database, jobs }: Services): Promise<void> {
+export async function indexEverything({ database, jobs }: Services): Promise<void> {
   for (;;) {
     const isDone = await inTransaction(database, async (trx) => {
       const ids = await listUnindexed(trx, AT_ONCE)

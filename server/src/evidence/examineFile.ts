@@ -88,20 +88,26 @@ function isText(head: Buffer): boolean {
 async function readRecording(
   head: Buffer,
   mime: string,
-  { bytes }: FileToExamine,
+  file: FileToExamine,
 ): Promise<Pick<Examined, 'mime' | 'durationMs'>> {
+  const isHeardOnly = mime === 'video/webm' && !hasPictures(head)
+  return { mime: isHeardOnly ? 'audio/webm' : mime, durationMs: await readDuration(head, mime, file) }
+}
+
+/** The tracks of a WebM name their codecs in plain letters (Matroska, RFC 9559): those of pictures begin with V_. */
+function hasPictures(head: Buffer): boolean {
+  return /V_(VP8|VP9|AV1|MPEG)/.test(head.subarray(0, 16_384).toString('latin1'))
+}
+
+async function readDuration(head: Buffer, mime: string, { bytes }: FileToExamine): Promise<number | null> {
   try {
     const { format } = await parseBuffer(head, { mimeType: mime, size: bytes }, { skipCovers: true })
-    const { duration, hasAudio, hasVideo } = format
-    const isHeardOnly = hasAudio === true && hasVideo !== true && mime.startsWith('video/')
+    const { duration } = format
     const isKnown = duration !== undefined && Number.isFinite(duration) && duration > 0
-    return {
-      mime: isHeardOnly ? mime.replace('video/', 'audio/') : mime,
-      durationMs: isKnown ? Math.round(duration * 1000) : null,
-    }
+    return isKnown ? Math.round(duration * 1000) : null
   } catch {
-    // A recording that does not say what it holds, or says it where nobody looks.
-    return { mime, durationMs: null }
+    // A recording that does not say how long it is, or says it where nobody looks.
+    return null
   }
 }
 

@@ -43,10 +43,10 @@ export const router = createBrowserRouter([
       { index: true, element: <TodayScreen /> },
       {
         path: 'evidence/:id?',
-        lazy: inWords(
-          'evidence',
-          async () => (await import('../evidence/EvidenceScreen.tsx')).EvidenceScreen,
-        ),
+        lazy: inWords('evidence', async () => {
+          await needWords('pages')
+          return (await import('../evidence/EvidenceScreen.tsx')).EvidenceScreen
+        }),
       },
       {
         path: 'pages',

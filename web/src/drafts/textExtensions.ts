@@ -1,5 +1,6 @@
 // What can be written: the grammar of the core and nothing beside it. What is pasted is cut down to it.
 import { Node } from '@tiptap/core'
+import { Link } from '@tiptap/extension-link'
 import { Placeholder } from '@tiptap/extensions'
 import { StarterKit } from '@tiptap/starter-kit'
 import type { Extensions } from '@tiptap/react'
@@ -17,26 +18,31 @@ function tablePart(name: string, content: string, tag: string, group?: string) {
   })
 }
 
+/** The core's link knows its address alone; with anything beside it the whole text would not be kept. */
+const BareLink = Link.extend({
+  addAttributes: () => ({ href: { default: null } }),
+})
+
 const cellContent = '(paragraph | bulletList | orderedList)+'
 
 export function textExtensions(placeholder: string): Extensions {
   return [
     StarterKit.configure({
       heading: { levels: [2, 3] },
-      link: {
-        openOnClick: false,
-        autolink: true,
-        defaultProtocol: 'https',
-        isAllowedUri: (address) => isLinkAddress(address),
-        // The core's link knows its address alone.
-        HTMLAttributes: { target: null, rel: null, class: null },
-      },
+      link: false,
       code: false,
       codeBlock: false,
       horizontalRule: false,
       strike: false,
       underline: false,
       trailingNode: false,
+    }),
+    BareLink.configure({
+      openOnClick: false,
+      autolink: true,
+      defaultProtocol: 'https',
+      isAllowedUri: (address) => isLinkAddress(address),
+      HTMLAttributes: { target: null, rel: null, class: null },
     }),
     tablePart('table', 'tableRow+', 'table', 'block'),
     tablePart('tableRow', '(tableHeader | tableCell)+', 'tr'),

@@ -3,6 +3,7 @@
 import type { EvidenceRow } from '@valise/core/evidence'
 import { useMemo, useRef, useState } from 'react'
 import type { KeyboardEvent, ReactNode } from 'react'
+import { flushSync } from 'react-dom'
 import { useWidth } from '../ui/useWidth.ts'
 import { EvidenceTile } from './EvidenceTile.tsx'
 import type { Choosing } from './useChoosing.ts'
@@ -60,12 +61,9 @@ export function EvidenceGrid(props: EvidenceGridProps) {
   const focus = (place: number) => {
     const id = items[place]?.id
     if (id === undefined) return
-    setCurrentId(id)
-    const tile = () => grid.current?.querySelector<HTMLElement>(`[data-tile="${id}"]`)
-    if (tile()) return tile()?.focus()
-    // Out of sight: it is there once the window has come to it.
-    virtual.scrollTo(stripOf(place))
-    requestAnimationFrame(() => requestAnimationFrame(() => tile()?.focus()))
+    // What has the focus is always there, also out of sight: at once, so that no key falls between.
+    flushSync(() => setCurrentId(id))
+    grid.current?.querySelector<HTMLElement>(`[data-tile="${id}"]`)?.focus()
   }
   const onKeyDown = (event: KeyboardEvent) => {
     const isOnTile = event.target instanceof HTMLElement && event.target.dataset['tile'] !== undefined

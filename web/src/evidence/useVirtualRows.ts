@@ -21,7 +21,6 @@ export interface VirtualRows {
   readonly rows: readonly VirtualItem[]
   readonly height: number
   measure(element: Element | null): void
-  scrollTo(n: number): void
 }
 
 const OVERSCAN = 3
@@ -61,6 +60,5 @@ export function useVirtualRows({ count, estimate, keyOf, staying, holder, onEnd 
     rows: rows.map((row) => ({ ...row, start: row.start - margin })),
     height: virtualizer.getTotalSize(),
     measure: virtualizer.measureElement,
-    scrollTo: (n) => virtualizer.scrollToIndex(n),
   }
 }

@@ -4,8 +4,8 @@ import { needWords } from '../words/i18n.ts'
 import { openWay } from './gathering.ts'
 
 const GatherDialogs = lazy(async () => {
-  await needWords('gather')
-  await needWords('evidence')
+  // The buttons over a text are those of pages.
+  await Promise.all([needWords('gather'), needWords('evidence'), needWords('pages')])
   return { default: (await import('./GatherDialogs.tsx')).GatherDialogs }
 })
 

@@ -2,6 +2,9 @@
 const QUALITY = 0.92
 
 export async function takePicture(film: HTMLVideoElement, name: string): Promise<File> {
+  // A camera that was just opened has shown nothing yet.
+  if (film.videoWidth === 0)
+    await new Promise((resolve) => film.addEventListener('loadeddata', resolve, { once: true }))
   const canvas = document.createElement('canvas')
   canvas.width = film.videoWidth
   canvas.height = film.videoHeight

@@ -75,7 +75,9 @@ export const AddPiece = memo(function AddPiece() {
       </ul>
       {choosing === 'picture' || choosing === 'file' ? (
         <EvidenceChooser
-          kinds={choosing === 'picture' ? ['picture'] : ['file', 'video', 'audio', 'data-table']}
+          kinds={
+            choosing === 'picture' ? ['picture'] : ['file', 'video', 'audio', 'data-table', 'link', 'note']
+          }
           onChoose={(item) => addEvidence([item])}
           onClose={() => setChoosing(null)}
         />

@@ -11,6 +11,8 @@ import { listPlaces, movePiece, putPieces, removePiece } from './places.ts'
 import type { PagePlace } from './places.ts'
 import { pagePath, pageQueries } from './queries.ts'
 import { toShownEvidence } from './shownHere.ts'
+import { standsAsWords, toPieces } from './wordsOfEvidence.ts'
+import type { PlacedItem } from './wordsOfEvidence.ts'
 
 /** What is in one's hand: something new from the tray, or a piece that moves. */
 export type Held =
@@ -72,6 +74,7 @@ export function usePageEditor(page: Page): { readonly state: PageState; readonly
   const { sync, document } = draft
   const shown = useShown(page, draft)
   const [here, setHere] = useState<Shown['evidence']>({})
+  const client = useQueryClient()
   const [chosen, choose] = useState<string | null>(null)
   const [held, setHeld] = useState<Held | null>(null)
   const [target, aim] = useState<PagePlace | null>(null)
@@ -85,17 +88,26 @@ export function usePageEditor(page: Page): { readonly state: PageState; readonly
     sync.act(putPieces(place, pieces, newId))
     choose(pieces[0]?.id ?? null)
   }
-  const addEvidence = (items: readonly EvidenceRow[], place?: PagePlace) => {
-    const wide = items.length > 1 ? 4 : undefined
-    const pieces = items.map((item) => ({ piece: newEvidencePiece(newId(), item, wide), item }))
+  const place = (placed: readonly PlacedItem[], where?: PagePlace) => {
+    const shownNow = placed.filter(({ piece }) => 'evidenceId' in piece)
     setHere((before) => ({
       ...before,
-      ...Object.fromEntries(pieces.map(({ piece, item }) => [piece.id, toShownEvidence(item)])),
+      ...Object.fromEntries(shownNow.map(({ piece, item }) => [piece.id, toShownEvidence(item)])),
     }))
     add(
-      pieces.map(({ piece }) => piece),
-      place,
+      placed.map(({ piece }) => piece),
+      where,
     )
+  }
+  const addEvidence = (items: readonly EvidenceRow[], where?: PagePlace) => {
+    const wide = items.length > 1 ? 4 : undefined
+    // What needs no asking stands at once, under the very finger that let it go.
+    if (!items.some(standsAsWords))
+      return place(
+        items.map((item) => ({ item, piece: newEvidencePiece(newId(), item, wide) })),
+        where,
+      )
+    void toPieces(client, items, newId, wide).then((placed) => place(placed, where))
   }
   const letGo = () => {
     setHeld(null)

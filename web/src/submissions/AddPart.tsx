@@ -21,11 +21,13 @@ const EvidenceChooser = lazy(async () => {
 })
 
 interface AddPartProps {
+  /** What is gathered on the way is made for it. */
+  readonly assignmentId: string
   readonly parts: readonly ListedPart[]
   readonly onAdd: (parts: readonly ChosenPart[]) => void
 }
 
-export function AddPart({ parts, onAdd }: AddPartProps) {
+export function AddPart({ assignmentId, parts, onAdd }: AddPartProps) {
   const { t } = useTranslation('submissions')
   const [choosing, setChoosing] = useState<PartKind | null>(null)
   const onClose = () => setChoosing(null)
@@ -72,6 +74,7 @@ export function AddPart({ parts, onAdd }: AddPartProps) {
         {choosing === 'evidence' ? (
           <EvidenceChooser
             kinds={evidenceKinds}
+            assignmentId={assignmentId}
             onChoose={({ id }) => add('evidence', [id])}
             onClose={onClose}
           />

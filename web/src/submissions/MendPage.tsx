@@ -29,7 +29,11 @@ export function MendPage({ line, handIn }: MendPageProps) {
       ) : (
         <p className={styles.lead}>{t('mend.choosePage')}</p>
       )}
-      <AddPart parts={handIn.parts} onAdd={(added) => choose.mutate((all) => [...all, ...added])} />
+      <AddPart
+        assignmentId={handIn.assignment.id}
+        parts={handIn.parts}
+        onAdd={(added) => choose.mutate((all) => [...all, ...added])}
+      />
     </>
   )
 }

@@ -45,7 +45,11 @@ export function PartsList({ handIn }: { readonly handIn: HandIn }) {
         </ul>
       )}
       <Refusal error={choose.error} />
-      <AddPart parts={parts} onAdd={(added) => choose.mutate((all) => [...all, ...added])} />
+      <AddPart
+        assignmentId={assignment.id}
+        parts={parts}
+        onAdd={(added) => choose.mutate((all) => [...all, ...added])}
+      />
       <div className={styles.sealed}>
         <h3>{t('parts.whatTitle')}</h3>
         <p>

@@ -1,0 +1,250 @@
+// The large world: 2,000 students and 100,000 items, one of them with 10,000, to see how costs grow. Written straight
+// into the tables: by the usual ways in it would take an hour.
+import { personNamed, systemActor } from '@valise/core/people'
+import { everything } from '@valise/core/evidence'
+import { addDays, toMilliseconds } from '@valise/core/time'
+import type { Instant, LocalDay } from '@valise/core/time'
+import {
+  changeCollection,
+  createCollection,
+  createEntry,
+  createLogbook,
+  createMembership,
+  createPage,
+  createPerson,
+  findItems,
+  indexEverything,
+  inTransaction,
+  renderStored,
+  savePassword,
+} from '@valise/server'
+import type { Services, Trx } from '@valise/server'
+import { drawPicture } from './drawPicture.ts'
+import { ownerActor } from './ownerActor.ts'
+import { makeDice, scenes } from './scenes/index.ts'
+import type { SceneName } from './scenes/index.ts'
+
+const STUDENTS = 2000
+const ITEMS = 100_000
+const ITEMS_OF_ONE = 10_000
+const ENTRIES = 2000
+const PAGES = 500
+const AT_ONCE = 250
+const DAYS = 800
+
+/** The student with the 10,000 items. */
+export const LARGE_STUDENT = 'Marlo Ashdown-Reyes'
+
+interface LargeOptions {
+  readonly classId: string
+  readonly passwordHash: string
+  readonly today: LocalDay
+  /** Told now and then how far it is. */
+  readonly onStep?: (words: string) => void
+}
+
+export async function buildLargeWorld(services: Services, options: LargeOptions): Promise<void> {
+  const { onStep = () => undefined } = options
+  const templates = await drawTemplates(services)
+  onStep('2,000 students')
+  const owners = await addStudents(services, options)
+  const [first = '', ...others] = owners
+  onStep('100,000 items')
+  let n = 0
+  for (const [place, ownerId] of [first, ...others].entries()) {
+    const share = Math.floor((ITEMS - ITEMS_OF_ONE) / others.length)
+    const count =
+      place === 0 ? ITEMS_OF_ONE : share + (place <= (ITEMS - ITEMS_OF_ONE) % others.length ? 1 : 0)
+    await inTransaction(services.database, async (trx) => {
+      for (let from = 0; from < count; from += AT_ONCE) {
+        const size = Math.min(AT_ONCE, count - from)
+        await insertItems(trx, { ownerId, from: n + from, size, templates, ...options })
+      }
+    })
+    n += count
+  }
+  onStep('the index of their words')
+  await indexEverything(services)
+  onStep('2,000 entries and a collection of 500 pages')
+  await writeMuch(services, first, options)
+}
+
+interface Template {
+  readonly scene: SceneName
+  readonly file: { readonly sha256: string; readonly bytes: number }
+  readonly renditions: Awaited<ReturnType<typeof renderStored>>
+}
+
+/** A few pictures that all items share: their bytes are not what is measured. */
+async function drawTemplates(services: Services): Promise<Template[]> {
+  const names = Object.keys(scenes) as SceneName[]
+  return Promise.all(
+    names.map(async (scene, seed) => {
+      const content = await drawPicture({ scene, seed: 300 + seed }, 640)
+      const file = await services.files.put(once(content))
+      return { scene, file, renditions: await renderStored(services, file.sha256) }
+    }),
+  )
+}
+
+async function addStudents(services: Services, { classId, passwordHash }: LargeOptions): Promise<string[]> {
+  const actor = systemActor('large world')
+  return inTransaction(services.database, async (trx) => {
+    const ids: string[] = []
+    for (let n = 0; n < STUDENTS; n += 1) {
+      const name = n === 0 ? LARGE_STUDENT : `Student ${n} of the Large Year`
+      const { person } = await createPerson(
+        trx,
+        actor,
+        personNamed(name, { signInName: n === 0 ? 'marlo' : `large${n}` }),
+      )
+      await createMembership(trx, actor, person.id, {
+        classId,
+        role: 'student',
+        firstDay: null,
+        lastDay: null,
+      })
+      if (n === 0) await savePassword(trx, person.id, passwordHash)
+      ids.push(person.id)
+    }
+    return ids
+  })
+}
+
+const common = ['marsh', 'creek', 'silt', 'bank', 'visit', 'low', 'water', 'storm', 'quadrat', 'line']
+const rare = ['godwit', 'samphire', 'bladderwrack', 'sandhopper', 'saltpan']
+const tags = ['Transect', 'Water', 'Birds', 'Season', 'Bank repair', 'Field notes', 'Pools', 'Glasswort']
+const kinds = [
+  'picture',
+  'picture',
+  'picture',
+  'picture',
+  'video',
+  'audio',
+  'data-table',
+  'file',
+  'note',
+] as const
+
+interface Chunk extends LargeOptions {
+  readonly ownerId: string
+  readonly from: number
+  readonly size: number
+  readonly templates: readonly Template[]
+}
+
+async function insertItems(trx: Trx, chunk: Chunk): Promise<void> {
+  const dice = makeDice(chunk.from)
+  const roll = (below: number) => Math.floor(dice() * below)
+  const pick = <T>(choices: readonly T[]): T => choices[roll(choices.length)] as T
+  const items = Array.from({ length: chunk.size }, (_, n) => {
+    const kind = pick(kinds)
+    const word = (chunk.from + n) % 997 === 0 ? pick(rare) : pick(common)
+    const day = addDays(chunk.today, -roll(DAYS))
+    return {
+      id: trx.newId(),
+      title: `${word} ${pick(common)} ${chunk.from + n}`,
+      kind,
+      day,
+      madeAt: `${day}T${String(7 + roll(12)).padStart(2, '0')}:00:00.000Z`,
+      isUnused: roll(4) === 0 ? 0 : 1,
+      isMissing: roll(12) === 0,
+      isSilent: kind === 'picture' && roll(5) === 0,
+      template: pick(chunk.templates),
+      tags: tags.filter(() => roll(6) === 0),
+    }
+  })
+  await trx.sql('evidence').insert(items.map((item) => evidenceRow(item, chunk, trx.now)))
+  await trx.sql('evidenceVersions').insert(items.map((item) => versionRow(item, chunk.ownerId, trx.now)))
+  await trx.sql('renditions').insert(items.flatMap((item) => renditionRows(item, chunk.ownerId, trx.now)))
+  const tagged = items.flatMap(({ id, tags: own }) =>
+    own.map((tag, position) => ({
+      ...{ evidenceId: id, tagKey: tag.toLowerCase(), ownerId: chunk.ownerId, tag, position },
+    })),
+  )
+  if (tagged.length > 0) await trx.sql('evidenceTags').insert(tagged)
+}
+
+interface LargeItem {
+  readonly id: string
+  readonly title: string
+  readonly kind: (typeof kinds)[number]
+  readonly day: LocalDay
+  readonly madeAt: Instant
+  readonly isUnused: number
+  readonly isMissing: boolean
+  readonly isSilent: boolean
+  readonly template: Template
+}
+
+function evidenceRow(item: LargeItem, { ownerId, classId }: Chunk, now: Instant) {
+  const { id, title, kind, madeAt, isUnused, isMissing, isSilent } = item
+  const weekday = (new Date(`${item.day}T00:00:00Z`).getUTCDay() + 6) % 7
+  return {
+    ...{ id, ownerId, kind, title, titleKey: title, classId, assignmentId: null, madeAt, isUnused },
+    rights: JSON.stringify({ state: isMissing ? 'missing' : 'mine' }),
+    lacksRights: isMissing ? 1 : 0,
+    alternativeText: kind === 'picture' && !isSilent ? 'What it shows' : '',
+    lacksAlternative: isSilent ? 1 : 0,
+    madeWeek: addDays(item.day, -weekday),
+    ...{ madeAtKnown: 1, looksAlike: 0, searchRow: 0, currentVersion: 1, statement: '', transcript: '' },
+    ...{ binnedAt: null, createdAt: now, revision: 1 },
+  }
+}
+
+function versionRow({ id, kind, template }: LargeItem, ownerId: string, now: Instant) {
+  const { sha256, bytes } = template.file
+  return {
+    ...{
+      evidenceId: id,
+      n: 1,
+      ownerId,
+      fileSha256: sha256,
+      fileName: 'IMG_1.jpg',
+      mime: 'image/jpeg',
+      bytes,
+    },
+    ...{ width: 640, height: 480, latitude: null, longitude: null, previewProblem: null },
+    preview: kind === 'picture' || kind === 'video' ? 'there' : 'none',
+    ...{ document: null, durationMs: null, pages: null, encoding: null, hash: null, textState: 'none' },
+    createdAt: now,
+  }
+}
+
+function renditionRows({ id, template }: LargeItem, ownerId: string, now: Instant) {
+  return template.renditions.map(({ kind, sha256, bytes, mime, width, height }) => ({
+    ...{ evidenceId: id, n: 1, kind, recipeRevision: 0, concealRevision: 0, makerVersion: 1, ownerId },
+    ...{ fileSha256: sha256, mime, bytes, width, height, createdAt: now },
+  }))
+}
+
+async function writeMuch(services: Services, ownerId: string, { today }: LargeOptions): Promise<void> {
+  const owner = ownerActor(ownerId)
+  const { database } = services
+  const { items } = await findItems(database.reader(), owner, everything, { cursor: undefined, limit: 1 })
+  if (items.length === 0) throw new Error('the large world holds no items')
+  const logbook = await createLogbook(database, owner, 'Every day')
+  for (let n = 0; n < ENTRIES; n += 1)
+    await createEntry(database, owner, logbook.id, {
+      day: addDays(today, -(n % DAYS)),
+      title: `Day ${n}`,
+      lang: 'en',
+    })
+  const collection = await createCollection(database, owner, 'All pages')
+  let revision = collection.revision
+  for (let n = 0; n < PAGES; n += 1) {
+    const page = await createPage(database, owner, { title: `Page ${n}`, lang: 'en' })
+    const item = {
+      id: database.newId(toMilliseconds(database.clock.now())),
+      kind: 'page' as const,
+      pageId: page.id,
+      isHidden: false,
+    }
+    const operations = [{ op: 'insert' as const, item, after: null }]
+    revision = (await changeCollection(database, owner, collection.id, { revision, operations })).revision
+  }
+}
+
+async function* once(content: Buffer): AsyncIterable<Buffer> {
+  yield content
+}

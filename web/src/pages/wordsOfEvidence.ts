@@ -1,0 +1,48 @@
+// Evidence that stands on a page as its words: a note with its text, a link with its title and where it leads.
+import type { QueryClient } from '@tanstack/react-query'
+import type { EvidenceRow } from '@valise/core/evidence'
+import { newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
+import type { Piece, RichText } from '@valise/core/pages'
+import { evidenceQueries } from '../evidence/queries.ts'
+import { gatherQueries } from '../gather/queries.ts'
+
+export interface PlacedItem {
+  readonly item: EvidenceRow
+  readonly piece: Piece
+}
+
+/** The piece for each item, in their order; notes and links are asked for their words first. */
+export function toPieces(
+  client: QueryClient,
+  items: readonly EvidenceRow[],
+  newId: () => string,
+  span: number | undefined,
+): Promise<PlacedItem[]> {
+  return Promise.all(
+    items.map(async (item) => {
+      const words = standsAsWords(item) ? await wordsOf(client, item) : null
+      return {
+        item,
+        piece: words ? newTextPiece(newId(), words, span) : newEvidencePiece(newId(), item, span),
+      }
+    }),
+  )
+}
+
+export function standsAsWords({ kind }: Pick<EvidenceRow, 'kind'>): boolean {
+  return kind === 'note' || kind === 'link'
+}
+
+async function wordsOf(client: QueryClient, { id, kind, title }: EvidenceRow): Promise<RichText | null> {
+  if (kind === 'note') return (await client.fetchQuery(gatherQueries.note(id))).text
+  const { link } = await client.fetchQuery(evidenceQueries.one(id))
+  if (!link) return null
+  const { address, description } = link
+  const named = {
+    type: 'text',
+    text: title || address,
+    marks: [{ type: 'link' as const, attrs: { href: address } }],
+  }
+  const about = description === '' ? [] : textOf(description).content
+  return { type: 'doc', content: [{ type: 'paragraph', content: [named] }, ...about] }
+}
