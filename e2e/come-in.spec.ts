@@ -57,7 +57,7 @@ test('a forgotten password is replaced through the mail room, once', async ({ br
       page.getByRole('heading', { name: 'Choose your password for Marram Bay Field College' }),
     ).toBeVisible({ timeout: 500 })
   }).toPass()
-  const link = page.getByRole('link')
+  const link = page.getByRole('article').getByRole('link')
   const address = (await link.getAttribute('href')) ?? ''
   await link.click()
   await page.getByLabel('New password').fill('short')

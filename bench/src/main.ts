@@ -2,12 +2,28 @@
 import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import type { Row } from './compare.ts'
+import { filterCounts, filteredPage, fullTextCommon, fullTextRare } from './rows/finding.ts'
 import { firstAnswer } from './rows/firstAnswer.ts'
 import { initialJavascript } from './rows/initialJavascript.ts'
 import { keystroke } from './rows/keystroke.ts'
 import { listRoute } from './rows/listRoute.ts'
+import { gridNodes, scrollStep } from './rows/scrolling.ts'
+import { uploadMemory, uploadTime } from './rows/upload.ts'
 
-const rows = { initialJavascript, firstAnswer, listRoute, keystroke }
+const rows = {
+  initialJavascript,
+  firstAnswer,
+  listRoute,
+  keystroke,
+  filteredPage,
+  filterCounts,
+  fullTextRare,
+  fullTextCommon,
+  uploadTime,
+  uploadMemory,
+  scrollStep,
+  gridNodes,
+}
 
 const { values } = parseArgs({ options: { json: { type: 'string' }, only: { type: 'string' } } })
 const names = Object.keys(rows).filter((name) => values.only === undefined || name === values.only)

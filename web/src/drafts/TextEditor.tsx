@@ -96,7 +96,9 @@ function useTellAfterBreath(editor: Editor | null, { told, keep, beforeJoin }: T
       timer = undefined
       since = null
       const written: unknown = editor.getJSON()
-      if (!isRichText(written) || isSame(written, told.current)) return
+      // The editor knows the grammar of the core and nothing beside it; anything else would be lost in silence.
+      if (!isRichText(written)) throw new Error('the editor wrote what the core does not know')
+      if (isSame(written, told.current)) return
       told.current = written
       keep.current(written)
     }

@@ -1,0 +1,164 @@
+// Scrolling over 10,000 items: the main thread's time per step against 60 static tiles, and how many nodes there are.
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import type { CDPSession, Page } from '@playwright/test'
+import { compare, toRow } from '../compare.ts'
+import type { Row } from '../compare.ts'
+import { LARGE_SIGN_IN, largeWorldFolder, startServer } from '../largeWorld.ts'
+
+const PORT = 7470
+const STEPS = 40
+const STEP = 130
+const ITEMS = 10_000
+
+export function scrollStep(): Promise<Row> {
+  return withGrid(async (page, session) => {
+    await loadUntil(page, 2000)
+    const reference = await page.context().newPage()
+    await reference.setContent(await staticTiles(page))
+    const referenceSession = await page.context().newCDPSession(reference)
+    await referenceSession.send('Performance.enable')
+    return compare({
+      name: 'scroll step over 10,000 items',
+      limit: 2,
+      unit: 'ms per step',
+      ours: () => scrollCost(page, session),
+      reference: () => scrollCost(reference, referenceSession),
+    })
+  })
+}
+
+/** Nodes of the whole document at the last item, against those at item 100. */
+export function gridNodes(): Promise<Row> {
+  return withGrid(async (page) => {
+    await scrollToItem(page, 100)
+    const early: number[] = []
+    for (let n = 0; n < 15; n += 1) early.push(await countNodes(page))
+    await loadUntil(page, ITEMS)
+    await scrollToItem(page, ITEMS)
+    const late: number[] = []
+    for (let n = 0; n < 15; n += 1) late.push(await countNodes(page))
+    return toRow({
+      name: 'nodes at item 10,000',
+      limit: 1.2,
+      unit: 'nodes at item 100',
+      ratios: late.map((count, n) => count / (early[n] ?? 1)),
+      references: early,
+    })
+  })
+}
+
+async function withGrid(measure: (page: Page, session: CDPSession) => Promise<Row>): Promise<Row> {
+  // A copy, so that what one row leaves behind is not in the way of the next.
+  const folder = mkdtempSync(join(tmpdir(), 'valise-bench-'))
+  cpSync(await largeWorldFolder(), folder, { recursive: true })
+  const server = await startServer(folder, PORT)
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  })
+  try {
+    const address = `http://localhost:${PORT}`
+    const context = await browser.newContext({
+      baseURL: address,
+      locale: 'en-GB',
+      viewport: { width: 1280, height: 800 },
+    })
+    await context.request.post('/api/session', { data: LARGE_SIGN_IN, headers: { origin: address } })
+    const page = await context.newPage()
+    await page.goto('/evidence')
+    await page.locator('[data-tile]').first().waitFor()
+    const session = await context.newCDPSession(page)
+    await session.send('Performance.enable')
+    return await measure(page, session)
+  } finally {
+    await browser.close()
+    await server.stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+/** Scrolls to the end again and again, until so many items have come in. */
+async function loadUntil(page: Page, count: number): Promise<void> {
+  for (;;) {
+    const loaded = await page.evaluate(() => {
+      const work = document.getElementById('work')
+      work?.scrollTo(0, work.scrollHeight)
+      return work?.scrollHeight ?? 0
+    })
+    await page.waitForTimeout(60)
+    // Six in a row of 170 pixels, as the window of this width lays them out.
+    const items = (loaded / 172) * 6
+    const last = await page.evaluate(
+      (height) => document.getElementById('work')?.scrollHeight === height,
+      loaded,
+    )
+    if (items >= count && last) return
+    if (last && items > count * 0.97) {
+      await page.waitForTimeout(500)
+      const grown = await page.evaluate(
+        (height) => document.getElementById('work')?.scrollHeight !== height,
+        loaded,
+      )
+      if (!grown) return
+    }
+  }
+}
+
+async function scrollToItem(page: Page, n: number): Promise<void> {
+  await page.evaluate((top) => document.getElementById('work')?.scrollTo(0, top), (n / 6) * 172)
+  await page.waitForTimeout(800)
+}
+
+function countNodes(page: Page): Promise<number> {
+  return page.evaluate(() => document.querySelectorAll('*').length)
+}
+
+/** Milliseconds of work on the main thread for one step down, on the way down and up again. */
+async function scrollCost(page: Page, session: CDPSession): Promise<number> {
+  await page.bringToFront()
+  const before = await taskTime(session)
+  await page.evaluate(
+    async ({ steps, step }) => {
+      const work = document.getElementById('work') ?? document.documentElement
+      const start = work.scrollTop
+      const nextFrame = () => new Promise((resolve) => requestAnimationFrame(resolve))
+      for (let n = 1; n <= steps; n += 1) {
+        // Back and forth, so that the static tiles have room for every step as well.
+        work.scrollTop = start + (n % 2 === 0 ? -1 : 1) * ((n * step) % 900)
+        await nextFrame()
+      }
+      work.scrollTop = start
+      await nextFrame()
+    },
+    { steps: STEPS, step: STEP },
+  )
+  return ((await taskTime(session)) - before) / STEPS
+}
+
+async function taskTime(session: CDPSession): Promise<number> {
+  const { metrics } = await session.send('Performance.getMetrics')
+  return (metrics.find(({ name }) => name === 'TaskDuration')?.value ?? 0) * 1000
+}
+
+/** Sixty of the very tiles, as they stand, in a page that does nothing else. */
+async function staticTiles(page: Page): Promise<string> {
+  return page.evaluate(() => {
+    const rules = [...document.styleSheets].flatMap((sheet) =>
+      [...sheet.cssRules].map((rule) => rule.cssText),
+    )
+    const tiles = [...document.querySelectorAll('[data-tile]')].map(
+      (tile) => tile.closest('li')?.outerHTML ?? '',
+    )
+    const sixty = Array.from({ length: 60 }, (_, n) => tiles[n % tiles.length] ?? '')
+    const rows = Array.from(
+      { length: 10 },
+      (_, n) =>
+        `<ul style="display:flex;gap:12px;list-style:none;padding:0">${sixty.slice(n * 6, n * 6 + 6).join('')}</ul>`,
+    )
+    const base = `<base href="${location.origin}/">`
+    return `<!doctype html>${base}<style>${rules.join('\n')}</style><main id="work" style="height:800px;overflow:auto">${rows.join('')}</main>`
+  })
+}
