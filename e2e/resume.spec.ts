@@ -131,20 +131,47 @@ test('a file that one has already is not added twice, and one too large is refus
   await expect(page.getByRole('heading', { name: 'Just gathered' })).toBeVisible()
   await gatherFiles(page, film.path)
   await expect(page.getByText('You have this already, it was not added twice')).toBeVisible()
+  // It came in with the tray as its first place; once it is out, it is offered again.
+  const intoTray = page.getByRole('button', { name: 'Into the tray twice.bin' })
+  await expect(intoTray).toHaveCount(0)
+  const tray = page.getByRole('region', { name: 'Tray' })
+  await page.keyboard.press('t')
+  await tray.getByRole('button', { name: /Take twice out/i }).click()
+  await intoTray.click()
+  await expect(tray.getByRole('link', { name: /twice/i })).toBeVisible()
   await gatherFiles(page, makeFilm('large.bin', 61).path)
   await expect(page.getByRole('alert')).toHaveText(/^The file is larger than 60 MB/)
   await page.getByRole('button', { name: 'Take off the list large.bin' }).click()
   await expect(page.getByRole('alert')).toHaveCount(0)
 })
 
-test('one that is stopped goes, with what was there of it', async ({ browser }) => {
+test('one that is paused rests until it may go on, and one that is stopped goes, with what was there of it', async ({
+  browser,
+}) => {
   const page = await site.pageAs(browser, 'Nell Quillan')
   await page.goto('/evidence')
   const letGo = await holdAfterFirstPiece(page)
   await gatherFiles(page, makeFilm('no.bin', 40).path)
   await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open.length).toBe(1)
+  await page.getByRole('button', { name: 'Pause no.bin' }).click()
+  await expect(page.getByText('Paused at')).toBeVisible()
+  await page.getByRole('button', { name: 'Go on no.bin' }).click()
   await page.getByRole('button', { name: 'Stop no.bin' }).click()
   letGo()
   await expect(page.getByRole('region', { name: 'Files on their way' })).toHaveCount(0)
+  await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open).toEqual([])
+})
+
+test('a file that changes while it is read is told from a broken line', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Nell Quillan')
+  await page.goto('/evidence')
+  const film = makeFilm('changing.bin', 40)
+  const letGo = await holdAfterFirstPiece(page)
+  await gatherFiles(page, film.path)
+  await untilFirstPieceIsKept(page)
+  makeFilm('changing.bin', 39)
+  letGo()
+  await expect(page.getByRole('alert')).toHaveText(/^The file was changed or moved while it was being read/)
+  await page.getByRole('button', { name: 'Take off the list changing.bin' }).click()
   await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open).toEqual([])
 })

@@ -2,7 +2,7 @@
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
-import { idSchema } from '../people/index.ts'
+import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import type { RichText } from './richText.ts'
 import {
@@ -234,7 +234,10 @@ export type PageList = Static<typeof pageListSchema>
 export const newPageSchema = object({ title, lang: Type.Enum([...textLanguages]) })
 export type NewPage = Static<typeof newPageSchema>
 
-/** Where a thing stands: a page or an entry that shows it. */
-export const useSchema = object({ kind: Type.Enum(['page', 'entry']), id: idSchema, title: Type.String() })
+/** Where a thing stands: a page or an entry that shows it, or a submission whose sealed copy holds it. */
+export const useSchema = Type.Union([
+  object({ kind: Type.Enum(['page', 'entry']), id: idSchema, title: Type.String() }),
+  object({ kind: Type.Literal('submission'), id: idSchema, title: localizedSchema(Number.MAX_SAFE_INTEGER) }),
+])
 export const usesSchema = Type.Array(useSchema)
 export type Use = Static<typeof useSchema>

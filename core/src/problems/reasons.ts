@@ -36,6 +36,8 @@ export const reasonSentences = {
   'sign-in-link-gone': 'This link was used or has run out. Ask your administrator for a new one.',
   'repeated-differently': 'This was sent before with other content. Reload the page and look what was kept.',
   'file-empty': 'The file is empty. Choose another one, or save it again and then add it.',
+  'file-changed':
+    'The file was changed or moved while it was being read, so it did not arrive whole. Choose it again.',
   'file-too-large': 'The file is larger than {{most}} MB, the most that one file may have. Make it smaller.',
   'quota-full':
     'Your storage has {{left}} MB left, too little for this file. Empty your bin or remove what you no longer need.',

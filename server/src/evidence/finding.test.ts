@@ -259,7 +259,7 @@ describeEachDatabase('finding evidence again', (open) => {
   })
 
   it('renames a tag on everything, and makes two tags one', async () => {
-    const { site, wren, add, find } = await start()
+    const { wren, add, find } = await start()
     const [a, b] = [await add('a.txt', Buffer.from('a')), await add('b.txt', Buffer.from('b'))]
     await wren.put('/api/evidence/tagged', { ids: [a, b], add: ['Birds'] })
     await wren.put('/api/evidence/tagged', { ids: [b], add: ['Waders'] })
@@ -296,7 +296,7 @@ describeEachDatabase('finding evidence again', (open) => {
   })
 
   it('asks when it was made where no file says it, and takes no day to come', async () => {
-    const { site, wren, add } = await start()
+    const { wren, add } = await start()
     const id = await add('a.txt', Buffer.from('a'))
     const say = (madeOn: string, revision: number) => wren.patch(`/api/evidence/${id}`, { madeOn }, revision)
     const { revision } = (await wren.get(`/api/evidence/${id}`)).body

@@ -143,7 +143,7 @@ export const pageRoutes = [
     {
       method: 'get',
       path: '/api/evidence/{id}/uses',
-      summary: 'My pages and entries that show an item',
+      summary: 'My pages and entries that show an item, and the submissions whose copy holds it',
       who: 'signed-in',
       params: byId,
       answer: usesSchema,

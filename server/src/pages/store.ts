@@ -194,7 +194,7 @@ export async function listWithheld(
   return new Set(ids.filter((id) => !there.has(id)))
 }
 
-/** The pages and entries of one's own whose draft shows an item. */
+/** The pages and entries of one's own whose draft shows an item, and the submissions whose sealed copy holds it. */
 export async function listUses(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
   const usesIn = (table: 'pages' | 'logEntries') =>
     reader
@@ -207,8 +207,26 @@ export async function listUses(reader: Reader, actor: PersonActor, evidenceId: s
       .limit(100)
   const pages = await usesIn('pages')
   const entries = await usesIn('logEntries')
-  const toUse = (kind: Use['kind']) => (row: { id: string; title: string }) => ({ kind, ...row })
-  return [...pages.map(toUse('page')), ...entries.map(toUse('entry'))]
+  const toUse = (kind: 'page' | 'entry') => (row: { id: string; title: string }) => ({ kind, ...row })
+  const submissions = await listSubmissionsWith(reader, actor, evidenceId)
+  return [...pages.map(toUse('page')), ...entries.map(toUse('entry')), ...submissions]
+}
+
+async function listSubmissionsWith(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
+  const { sql } = reader
+  const asPart = sql('submissionParts')
+    .where({ kind: 'evidence', thingId: evidenceId })
+    .select('submissionId')
+  // Where a page that was handed in shows it, the copy keeps its file under its id.
+  const onPage = sql('sealedFiles').whereLike('path', `files/${evidenceId}-%`).select('submissionId')
+  const rows: { id: string; title: string }[] = await sql('submissions')
+    .join('assignments', 'assignments.id', 'submissions.assignmentId')
+    .where({ 'submissions.ownerId': actor.personId })
+    .where((q) => q.whereIn('submissions.id', asPart).orWhereIn('submissions.id', onPage))
+    .orderBy('submissions.id', 'desc')
+    .select('submissions.id', 'assignments.title')
+    .limit(100)
+  return rows.map(({ id, title }) => ({ kind: 'submission', id, title: JSON.parse(title) }))
 }
 
 interface PublishedRecord {

@@ -97,6 +97,14 @@ describeEachDatabase('sealed copies', (open) => {
       expect((await wren.get(`/api/submissions/${id}/parts/${n}`)).body.html).toContain('Ines Quarrow')
   })
 
+  it('are named at what their pages show, to its owner', async () => {
+    const { wren, odalys, id } = await startSealed(open)
+    const { items } = (await wren.get('/api/evidence')).body
+    const uses = (await wren.get(`/api/evidence/${items[0].id}/uses`)).body
+    expect(uses).toMatchObject([{ kind: 'page' }, { kind: 'submission', id }])
+    expect((await odalys.get(`/api/evidence/${items[0].id}/uses`)).status).toBe(404)
+  })
+
   it('tell when the bytes of a copy no longer agree', async () => {
     const { site, odalys, id } = await startSealed(open)
     const put = site.services.files.open.bind(site.services.files)
@@ -125,6 +133,8 @@ describeEachDatabase('sealed copies', (open) => {
     await odalys.post(`/api/submissions/${handed.id}/open`)
     const part = (await odalys.get(`/api/submissions/${handed.id}/parts/1`)).body
     expect(part.html).toContain('<img')
+    const use = { kind: 'submission', id: handed.id, title: handed.title }
+    expect((await wren.get(`/api/evidence/${evidenceId}/uses`)).body).toEqual([use])
   })
 
   it('say so when sealing fails for good, and can be handed in again', async () => {

@@ -56,14 +56,36 @@ export async function sendFile(
       const isOurs = readProblem(originalResponse?.getBody() ?? '') !== null
       if (!mayGoBetter || (status === 409 && isOurs)) return false
       events.onPause()
+      // A browser tells a file that changed under its hands no differently from a broken line.
+      void isReadable(file).then((is) => {
+        if (!is) void upload.abort().then(() => events.onRefused(fileChanged()))
+      })
       return true
     },
     onSuccess: () => events.onDone(),
     onError: (error) => {
       const response = 'originalResponse' in error ? error.originalResponse : null
+      if (error instanceof DOMException) return events.onRefused(fileChanged())
       events.onRefused(new ApiProblem(readProblem(response?.getBody() ?? ''), error))
     },
   })
   upload.start()
   return { stop: () => upload.abort() }
+}
+
+/** Whether the file is still what was chosen: browsers refuse to read one that changed or moved since. */
+async function isReadable(file: File): Promise<boolean> {
+  try {
+    await file.slice(0, 1).arrayBuffer()
+    return true
+  } catch {
+    return false
+  }
+}
+
+function fileChanged(): ApiProblem {
+  return new ApiProblem({
+    ...{ type: '', title: '', status: 422 },
+    ...{ code: 'invalid', reason: 'file-changed', params: {} },
+  })
 }

@@ -38,19 +38,23 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
       </div>
     )
   }
+  // Notes are written on, links looked up, and what is connected gets its versions from the drive.
+  const hasFileOfOwn = item.kind !== 'link' && item.kind !== 'note' && item.drive === null
   return (
     <>
       <div className={styles.verbs}>
         <Button size="small" startIcon={<OwnIcon name={isIn ? 'pickf' : 'pick'} />} onClick={toggle}>
           {isIn ? t('tray.out') : t('tray.in')}
         </Button>
-        <Button
-          size="small"
-          startIcon={<IconReplace size={18} stroke={1.7} />}
-          onClick={() => void onReplace()}
-        >
-          {t('versions.replace')}
-        </Button>
+        {hasFileOfOwn ? (
+          <Button
+            size="small"
+            startIcon={<IconReplace size={18} stroke={1.7} />}
+            onClick={() => void onReplace()}
+          >
+            {t('versions.replace')}
+          </Button>
+        ) : null}
         <Button
           size="small"
           startIcon={<IconTrash size={18} stroke={1.7} />}

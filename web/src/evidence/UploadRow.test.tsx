@@ -43,6 +43,17 @@ describe('a file on its way', () => {
     expect(text(arrived)).not.toContain('Stop')
   })
 
+  it('can be paused and goes on, and what is there already is offered for use', () => {
+    expect(text(row({}))).toContain('Pause')
+    const paused = row({ state: 'paused' })
+    expect(text(paused)).toMatch(/Paused at 1 kB of 2 kB.*Go on/)
+    const same = row({ state: 'arrived', outcome: { kind: 'same', evidenceId: 'e1' } as never })
+    expect(text(same)).toContain('Into the tray')
+    expect(
+      text(row({ state: 'arrived', outcome: { kind: 'new', evidenceId: 'e1' } as never })),
+    ).not.toContain('tray')
+  })
+
   it('can go on where the trouble may pass, and only be removed where it will not', () => {
     const unreachable = row({ state: 'refused', problem: problem('busy', 'unexpected') })
     expect(text(unreachable)).toContain('Go on')
@@ -89,9 +100,12 @@ describe('an item', () => {
     const html = uses([
       { kind: 'page', id: 'p1', title: 'The creek' },
       { kind: 'entry', id: 'n1', title: '' },
+      { kind: 'submission', id: 's1', title: { en: 'Reading the tide', es: 'Leer la marea' } },
     ])
     expect(html).toContain('href="/pages/p1"')
     expect(html).toContain('href="/entries/n1"')
+    expect(html).toContain('href="/submissions/s1"')
+    expect(text(html)).toContain('Handed in for Reading the tide')
     expect(html).not.toMatch(/><\/a>/)
     expect(text(uses([]))).toMatch(/[A-Z]/)
   })

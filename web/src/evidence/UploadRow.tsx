@@ -2,12 +2,15 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import Link from '@mui/material/Link'
+import { useQuery } from '@tanstack/react-query'
 import { cleanFileName } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
-import { giveUp, tryAgain } from './sendFiles.ts'
+import { useCarryMany } from './queries.ts'
+import { trayQueries } from './trayQueries.ts'
+import { giveUp, goOn, pause } from './sendFiles.ts'
 import { isOnItsWay } from './uploadsHere.ts'
 import type { UploadHere } from './uploadsHere.ts'
 import styles from './UploadList.module.css'
@@ -26,14 +29,21 @@ export function UploadRow({ upload }: { readonly upload: UploadHere }) {
         <UploadState upload={upload} />
       </div>
       <div className={styles.verbs}>
+        {outcome?.kind === 'same' ? <IntoTray id={outcome.evidenceId} name={name} /> : null}
         {outcome ? (
           <Link component={RouterLink} to={`/evidence/${outcome.evidenceId}`}>
             {t('uploads.show')}
           </Link>
         ) : null}
         {mayGoOn ? (
-          <Button size="small" onClick={() => tryAgain(key)}>
+          <Button size="small" onClick={() => goOn(key)}>
             {t('uploads.goOn')}
+          </Button>
+        ) : null}
+        {isOnItsWay(upload) ? (
+          <Button size="small" onClick={() => (state === 'paused' ? goOn(key) : void pause(key))}>
+            {t(state === 'paused' ? 'uploads.resume' : 'uploads.pause')}
+            <span className="only-heard"> {name}</span>
           </Button>
         ) : null}
         {state === 'arrived' ? null : (
@@ -56,6 +66,20 @@ export function UploadRow({ upload }: { readonly upload: UploadHere }) {
   )
 }
 
+/** What one has already is offered for use, where it would have gone. */
+function IntoTray({ id, name }: { readonly id: string; readonly name: string }) {
+  const { t } = useTranslation('evidence')
+  const carry = useCarryMany()
+  const { data: tray } = useQuery(trayQueries.all())
+  if (tray?.some((item) => item.id === id)) return null
+  return (
+    <Button size="small" loading={carry.isPending} onClick={() => carry.mutate([id])}>
+      {t('tray.in')}
+      <span className="only-heard"> {name}</span>
+    </Button>
+  )
+}
+
 function UploadState({ upload }: { readonly upload: UploadHere }) {
   const { t } = useTranslation('evidence')
   const size = useSize()
@@ -67,6 +91,10 @@ function UploadState({ upload }: { readonly upload: UploadHere }) {
       return <small>{t('uploads.going', { sent: size(sent), size: size(file.size) })}</small>
     case 'pausing':
       return <small data-state="pausing">{t('uploads.pausing')}</small>
+    case 'paused':
+      return (
+        <small data-state="paused">{t('uploads.paused', { sent: size(sent), size: size(file.size) })}</small>
+      )
     case 'arrived':
       return <small data-state="arrived">{t(`uploads.became.${outcome?.kind ?? 'new'}`)}</small>
     case 'refused':

@@ -42,7 +42,7 @@ class Line {
 jest.unstable_mockModule('tus-js-client', () => ({ Upload: Line }))
 Object.assign(globalThis, { window: { addEventListener: () => undefined } })
 
-const { clearDone, giveUp, sendFiles, tryAgain } = await import('./sendFiles.ts')
+const { clearDone, giveUp, goOn, pause, sendFiles } = await import('./sendFiles.ts')
 const { uploadsHere } = await import('./uploadsHere.ts')
 const { keptState } = await import('../app/kept.ts')
 // Fetched before it is needed, so that all that follows is a matter of turns and not of time.
@@ -139,7 +139,7 @@ it('a broken line is tried again by itself; a refusal says why and can be tried 
   expect(states()).toEqual(['a.jpg refused'])
   expect(uploadsHere.get()[0]?.problem?.reason).toBe('quota-full')
   expect(keptState().state).toBe('refused')
-  tryAgain(uploadsHere.get()[0]?.key ?? 0)
+  goOn(uploadsHere.get()[0]?.key ?? 0)
   await settle()
   expect(Line.all[1]?.options.uploadUrl).toBe('/api/uploads/of-a.jpg')
   Line.all[1]?.options.onSuccess()
@@ -154,4 +154,47 @@ it('one that is stopped goes, here and on the server, and makes room for the nex
   expect(Line.all[0]?.isStopped).toBe(true)
   expect(server.bodies('DELETE /api/uploads/of-a.jpg')).toHaveLength(1)
   expect(states()).toEqual(['b.jpg going', 'c.jpg going', 'd.jpg going'])
+})
+
+it('one that is paused rests where it is, lets the next go, and goes on where it was', async () => {
+  await send('a.jpg', 'b.jpg', 'c.jpg', 'd.jpg')
+  const key = uploadsHere.get()[0]?.key ?? 0
+  Line.all[0]?.options.onProgress(3)
+  await pause(key)
+  await settle()
+  Line.all[0]?.options.onProgress(4)
+  expect(Line.all[0]?.isStopped).toBe(true)
+  expect(states()).toEqual(['a.jpg paused', 'b.jpg going', 'c.jpg going', 'd.jpg going'])
+  expect(server.bodies('DELETE /api/uploads/of-a.jpg')).toHaveLength(0)
+  for (const line of Line.all.slice(1)) line.options.onSuccess()
+  await settle()
+  clearDone()
+  expect(states()).toEqual(['a.jpg paused'])
+  goOn(key)
+  await settle()
+  expect(Line.all.at(-1)?.options.uploadUrl).toBe('/api/uploads/of-a.jpg')
+  Line.all.at(-1)?.options.onSuccess()
+  await settle()
+  expect(states()).toEqual(['a.jpg arrived'])
+})
+
+it('one that is paused before anything was sent does not go after all', async () => {
+  const sending = sendFiles([file('a.jpg')], {})
+  await pause(uploadsHere.get()[0]?.key ?? 0)
+  await sending
+  await settle()
+  expect(states()).toEqual(['a.jpg paused'])
+  expect(Line.all.every(({ isStopped }) => isStopped)).toBe(true)
+  await giveUp(uploadsHere.get()[0]?.key ?? 0)
+})
+
+it('a file that changed while it was read is told from a broken line', async () => {
+  const changed = file('a.jpg')
+  Object.assign(changed, { slice: () => ({ arrayBuffer: () => Promise.reject(new Error('changed')) }) })
+  await sendFiles([changed], {})
+  await settle()
+  Line.all[0]?.fail(0, null)
+  await settle()
+  expect(Line.all[0]?.isStopped).toBe(true)
+  expect(uploadsHere.get()[0]).toMatchObject({ state: 'refused', problem: { reason: 'file-changed' } })
 })

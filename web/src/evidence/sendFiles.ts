@@ -20,7 +20,7 @@ export interface AddOptions extends UploadLanding {
 
 const AT_ONCE = 3
 
-const sendings = new Map<number, Sending>()
+const sendings = new Map<number, Promise<Sending>>()
 let nextKey = 1
 
 /** Begins to send files, a few at a time. */
@@ -50,10 +50,20 @@ export async function sendFiles(files: readonly File[], { replaces, ...landing }
   sendNext()
 }
 
-/** Goes on with one that was refused, after what stood in the way was mended. */
-export function tryAgain(key: number): void {
-  if (find(key)?.state !== 'refused') return
-  noteKeeping()
+/** Lets one rest; what has arrived of it stays. */
+export async function pause(key: number): Promise<void> {
+  const upload = find(key)
+  if (!upload || !isOnItsWay(upload)) return
+  change(key, { state: 'paused' })
+  await stopSending(key)
+  sendNext()
+}
+
+/** Goes on with one that rests, or that was refused, after what stood in the way was mended. */
+export function goOn(key: number): void {
+  const state = find(key)?.state
+  if (state !== 'refused' && state !== 'paused') return
+  if (state === 'refused') noteKeeping()
   change(key, { state: 'waiting', problem: null })
   sendNext()
 }
@@ -62,8 +72,7 @@ export function tryAgain(key: number): void {
 export async function giveUp(key: number): Promise<void> {
   const upload = find(key)
   if (!upload) return
-  await sendings.get(key)?.stop()
-  sendings.delete(key)
+  await stopSending(key)
   if (isOnItsWay(upload)) noteKept()
   uploadsHere.set(uploadsHere.get().filter((one) => one.key !== key))
   if (upload.uploadId !== null && upload.outcome === null) {
@@ -96,19 +105,27 @@ async function send({ key, file, replaces, landing, uploadId }: UploadHere): Pro
     ...(landing.isMine === true && { mine: 'yes' }),
     ...(landing.durationMs !== undefined && { durationMs: String(landing.durationMs) }),
   }
-  const sending = await sendFile(
+  const sending = sendFile(
     { file, metadata, uploadId },
     {
       onBegun: (id) => change(key, { uploadId: id }),
-      onProgress: (sent) => change(key, { state: 'going', sent }),
-      onPause: () => change(key, { state: 'pausing' }),
+      onProgress: (sent) => changeOnLine(key, { state: 'going', sent }),
+      onPause: () => changeOnLine(key, { state: 'pausing' }),
       onDone: () => void arrive(key),
       onRefused: (problem) => refuse(key, problem),
     },
   )
-  // Given up while the protocol's library was still being fetched.
-  if (!find(key)) return void sending.stop()
   sendings.set(key, sending)
+  // The protocol's library could not be fetched.
+  await sending.catch((error: unknown) => refuse(key, new ApiProblem(null, error)))
+}
+
+async function stopSending(key: number): Promise<void> {
+  const sending = sendings.get(key)
+  sendings.delete(key)
+  // One that never began has nothing to stop, and has been refused already.
+  const begun = await sending?.catch(() => null)
+  await begun?.stop()
 }
 
 async function arrive(key: number): Promise<void> {
@@ -132,6 +149,7 @@ function refuse(key: number, problem: ApiProblem): void {
     change(key, { uploadId: null, sent: 0, state: 'waiting' })
     return sendNext()
   }
+  if (!find(key)) return
   change(key, { state: 'refused', problem })
   find(key)?.landing.onRefused?.(problem)
   noteRefused()
@@ -160,6 +178,11 @@ function find(key: number): UploadHere | undefined {
 
 function change(key: number, to: Partial<UploadHere>): void {
   uploadsHere.set(uploadsHere.get().map((one) => (one.key === key ? { ...one, ...to } : one)))
+}
+
+/** What the line tells late of one that was paused meanwhile changes nothing. */
+function changeOnLine(key: number, to: Partial<UploadHere>): void {
+  if (find(key)?.state !== 'paused') change(key, to)
 }
 
 /** A file is found again by what the device says of it: name, size and last change. */

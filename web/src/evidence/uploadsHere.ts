@@ -3,7 +3,8 @@ import type { Upload } from '@valise/core/evidence'
 import type { ApiProblem } from '../api/index.ts'
 import { createStore } from '../ui/createStore.ts'
 
-export type UploadState = 'waiting' | 'going' | 'pausing' | 'arrived' | 'refused'
+/** `pausing` waits for the line and goes on by itself; `paused` waits for whoever paused it. */
+export type UploadState = 'waiting' | 'going' | 'pausing' | 'paused' | 'arrived' | 'refused'
 
 export interface UploadHere {
   readonly key: number
@@ -34,5 +35,4 @@ export interface UploadLanding {
 
 export const uploadsHere = createStore<readonly UploadHere[]>([])
 
-export const isOnItsWay = ({ state }: UploadHere) =>
-  state === 'waiting' || state === 'going' || state === 'pausing'
+export const isOnItsWay = ({ state }: UploadHere) => state !== 'arrived' && state !== 'refused'

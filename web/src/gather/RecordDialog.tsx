@@ -42,7 +42,7 @@ function RecordDialog({ what, place }: WayProps & { readonly what: 'film' | 'voi
   }
   return (
     <WayDialog
-      title={t(`${what}.title`)}
+      title={t(`recordingOf.${what}`)}
       maxWidth={isFilm ? 'md' : 'sm'}
       onClose={() => {
         // Whoever goes while it runs finds it again: it is kept on this device.

@@ -1,8 +1,8 @@
 // The words that go with a picture or a file: its caption, and for who cannot see it what it shows.
-import { LONGEST_ALTERNATIVE, LONGEST_CAPTION } from '@valise/core/pages'
+import { lacksAlternative, LONGEST_ALTERNATIVE, LONGEST_CAPTION } from '@valise/core/pages'
 import type { FilePiece, PicturePiece } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import { usePageActs } from './usePageEditor.ts'
+import { usePage } from './usePageEditor.ts'
 import styles from './PieceBar.module.css'
 
 interface PieceWordsProps {
@@ -13,13 +13,15 @@ interface PieceWordsProps {
 
 export function PieceWords({ piece, what, onClose }: PieceWordsProps) {
   const { t } = useTranslation('pages')
-  const { setPiece } = usePageActs()
+  const { setPiece, shown } = usePage()
   const isCaption = what === 'caption' || piece.kind !== 'picture'
   const value = isCaption ? piece.caption : piece.alternativeText
   const keep = (text: string) => {
     if (isCaption) setPiece({ ...piece, caption: text })
     else if (piece.kind === 'picture') setPiece({ ...piece, alternativeText: text })
   }
+  const title = shown.evidence[piece.id]?.title ?? ''
+  const mayBeginWithTitle = !isCaption && lacksAlternative(piece) && title !== ''
   return (
     <div className={styles.words}>
       <label>
@@ -39,6 +41,11 @@ export function PieceWords({ piece, what, onClose }: PieceWordsProps) {
           }}
         />
       </label>
+      {mayBeginWithTitle ? (
+        <button type="button" className={styles.button} onClick={() => keep(title)}>
+          {t('bar.beginWithTitle', { title })}
+        </button>
+      ) : null}
       {!isCaption && piece.kind === 'picture' ? (
         <label className={styles.check}>
           <input

@@ -125,6 +125,11 @@ describe('keys that the screens ask for', () => {
     expect(unused).toEqual([])
   })
 
+  /** Families within families: `trouble.${trouble}.${what}`. */
+  const families = [...code.matchAll(/`([a-z][\w:]*\.\$\{\w+\}\.[^`]*)`/g)].map(
+    ([, family = '']) => new RegExp(`^${family.replaceAll('.', '\\.').replace(/\$\{\w+\}/g, '[^.]+')}$`),
+  )
+
   /** A key is asked for as it stands, or as one of a family (`roles.${role}`). */
   function isAskedFor(key: string): boolean {
     const last = key.slice(0, key.lastIndexOf('.') + 1)
@@ -132,7 +137,8 @@ describe('keys that the screens ask for', () => {
       code.includes(`${key}'`) ||
       code.includes(`${key}"`) ||
       (last !== '' && code.includes(`${last}\${`)) ||
-      code.includes(`'${key}_`)
+      code.includes(`'${key}_`) ||
+      families.some((family) => family.test(key))
     )
   }
 })
