@@ -20,9 +20,10 @@ const colourProperties: Plugin = {
 const frame = new RegExp(
   [
     'web/src/ui/(Avatar|createStore|Empty|Fetched|Missing|Mark|OwnIcon|place|Refusal|Screen|StitchedBox|useLetterKey|useProblemWords|useWhen)\\.',
-    'web/src/(app/(kept|lostSession|places|MissingScreen)|people/(useSession|tabs)|evidence/(trayPlace|draggedItem|Thumbnail|useEvidenceWords|useClassInView|uploadsHere))\\.',
-    'web/src/api/(ask|ApiProblem|index)\\.',
-    'core/src/(evidence/(extensionOf|valueLists)|people/(names|valueLists))\\.',
+    'web/src/(app/(kept|lostSession|places|MissingScreen)|people/(useSession|tabs)|evidence/(trayPlace|trayQueries|Tray|draggedItem|Thumbnail|useEvidenceWords|useClassInView|uploadsHere|uploadQueries|addFiles|chooseFiles)|gather/(useWaysIn|ways|gathering|pastedAddress|arrivals))\\.',
+    'web/src/(api/(ask|ApiProblem|index)|app/queryClient|words/i18n)\\.',
+    '@tanstack/(query-core|react-query)/',
+    'core/src/(evidence/(extensionOf|valueLists)|people/(names|valueLists|textIn))\\.',
     '@tabler/icons-react/dist/esm/(createReactComponent|icons/(IconBook2|IconFileText|IconPhoto|IconTrash|IconX|IconChevronUp|IconChevronDown|IconArrowBarUp|IconSunHigh|IconUsers|IconUsersGroup|IconBell|IconFile|IconMovie)\\.)',
   ].join('|'),
 )

@@ -8,7 +8,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { LandingPlace } from './gathering.ts'
 import { useWaysIn } from './useWaysIn.ts'
-import { wayIcons } from './ways.ts'
+import { wayIcons } from './wayIcons.ts'
 
 interface GatherMenuProps {
   readonly place?: LandingPlace

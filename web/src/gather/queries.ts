@@ -12,7 +12,6 @@ import type {
   PhoneLink,
   PhoneState,
   ShelfPage,
-  WaysIn,
 } from '@valise/core/evidence'
 import type { RichText } from '@valise/core/pages'
 import { ask, get, withQuery } from '../api/index.ts'
@@ -22,12 +21,6 @@ const PHONE_LOOK_MS = 2000
 
 export const gatherQueries = {
   all: () => ['gather'] as const,
-  waysIn: () =>
-    queryOptions({
-      queryKey: [...gatherQueries.all(), 'ways'],
-      queryFn: ({ signal }) => get<WaysIn>('/api/ways-in', signal),
-      staleTime: Infinity,
-    }),
   folder: (id: string | null) =>
     queryOptions({
       queryKey: [...gatherQueries.all(), 'folder', id],

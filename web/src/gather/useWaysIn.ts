@@ -1,13 +1,21 @@
 // The ways in that this school and this device have, and what each does.
-import { useQuery } from '@tanstack/react-query'
+import { queryOptions, useQuery } from '@tanstack/react-query'
+import type { WaysIn as SchoolWays } from '@valise/core/evidence'
+import { get } from '../api/index.ts'
 import { addFiles } from '../evidence/addFiles.ts'
 import { chooseFiles } from '../evidence/chooseFiles.ts'
 import { useClassInView } from '../evidence/useClassInView.ts'
 import { gather } from './gathering.ts'
 import type { LandingPlace } from './gathering.ts'
-import { gatherQueries } from './queries.ts'
 import { allWays } from './ways.ts'
 import type { Way } from './ways.ts'
+
+/** What this school has set up; apart from what the dialogs ask, since Today asks it at once. */
+const schoolWays = queryOptions({
+  queryKey: ['ways-in'],
+  queryFn: ({ signal }) => get<SchoolWays>('/api/ways-in', signal),
+  staleTime: Infinity,
+})
 
 export interface WaysIn {
   readonly ways: readonly Way[]
@@ -17,7 +25,7 @@ export interface WaysIn {
 /** @param place where it is to land; the class in view goes without saying */
 export function useWaysIn(place: LandingPlace = {}): WaysIn {
   const classId = useClassInView()
-  const { data: school } = useQuery(gatherQueries.waysIn())
+  const { data: school } = useQuery(schoolWays)
   const landing: LandingPlace = { ...(classId !== null && { classId }), ...place }
   return {
     ways: allWays.filter((way) => {

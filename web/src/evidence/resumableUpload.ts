@@ -1,6 +1,5 @@
 // Sending a file so that it can be gone on with: the tus protocol, its library fetched when it is first needed.
-import { ApiProblem } from './ApiProblem.ts'
-import { readProblem } from './ask.ts'
+import { ApiProblem, readProblem } from '../api/index.ts'
 
 const ENDPOINT = '/api/uploads'
 /** Pieces small enough that a slow line gets one through before anybody loses patience. */

@@ -1,0 +1,27 @@
+// The drawing of each way in.
+import {
+  IconBooks,
+  IconCamera,
+  IconCloud,
+  IconDeviceMobile,
+  IconFile,
+  IconFolder,
+  IconLink,
+  IconMicrophone,
+  IconPencil,
+  IconVideo,
+} from '@tabler/icons-react'
+import type { Way } from './ways.ts'
+
+export const wayIcons = {
+  photo: IconCamera,
+  film: IconVideo,
+  voice: IconMicrophone,
+  files: IconFile,
+  folder: IconFolder,
+  note: IconPencil,
+  link: IconLink,
+  drive: IconCloud,
+  shelf: IconBooks,
+  phone: IconDeviceMobile,
+} as const satisfies Record<Way, unknown>
