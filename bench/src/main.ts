@@ -26,15 +26,16 @@ const rows = {
 }
 
 const { values } = parseArgs({ options: { json: { type: 'string' }, only: { type: 'string' } } })
-const names = Object.keys(rows).filter((name) => values.only === undefined || name === values.only)
-if (names.length === 0) {
-  process.stderr.write(`There is no row ${values.only}. There are: ${Object.keys(rows).join(', ')}.\n`)
+const wanted = values.only?.split(',') ?? Object.keys(rows)
+const unknown = wanted.filter((name) => !(name in rows))
+if (unknown.length > 0) {
+  process.stderr.write(`There is no row ${unknown.join(', ')}. There are: ${Object.keys(rows).join(', ')}.\n`)
   process.exit(1)
 }
 
 const measured: Row[] = []
 for (const [name, measure] of Object.entries(rows)) {
-  if (!names.includes(name)) continue
+  if (!wanted.includes(name)) continue
   process.stderr.write(`${name}…\n`)
   measured.push(await measure())
 }

@@ -15,14 +15,11 @@ import {
   findItems,
   indexEverything,
   inTransaction,
-  renderStored,
   savePassword,
 } from '@valise/server'
 import type { Services, Trx } from '@valise/server'
-import { drawPicture } from './drawPicture.ts'
 import { ownerActor } from './ownerActor.ts'
-import { makeDice, scenes } from './scenes/index.ts'
-import type { SceneName } from './scenes/index.ts'
+import { makeDice } from './scenes/index.ts'
 
 const STUDENTS = 2000
 const ITEMS = 100_000
@@ -31,6 +28,7 @@ const ENTRIES = 2000
 const PAGES = 500
 const AT_ONCE = 250
 const DAYS = 800
+const TEMPLATES = 12
 
 /** The student with the 10,000 items. */
 export const LARGE_STUDENT = 'Marlo Ashdown-Reyes'
@@ -45,7 +43,7 @@ interface LargeOptions {
 
 export async function buildLargeWorld(services: Services, options: LargeOptions): Promise<void> {
   const { onStep = () => undefined } = options
-  const templates = await drawTemplates(services)
+  const templates = await findTemplates(services)
   onStep('2,000 students')
   const owners = await addStudents(services, options)
   const [first = '', ...others] = owners
@@ -69,21 +67,36 @@ export async function buildLargeWorld(services: Services, options: LargeOptions)
   await writeMuch(services, first, options)
 }
 
-interface Template {
-  readonly scene: SceneName
-  readonly file: { readonly sha256: string; readonly bytes: number }
-  readonly renditions: Awaited<ReturnType<typeof renderStored>>
+interface Rendition {
+  readonly kind: string
+  readonly fileSha256: string
+  readonly mime: string
+  readonly bytes: number
+  readonly width: number | null
+  readonly height: number | null
 }
 
-/** A few pictures that all items share: their bytes are not what is measured. */
-async function drawTemplates(services: Services): Promise<Template[]> {
-  const names = Object.keys(scenes) as SceneName[]
+interface Template {
+  readonly file: { readonly sha256: string; readonly bytes: number }
+  readonly renditions: readonly Rendition[]
+}
+
+/** A few pictures of the sample world that all items share: their bytes are not what is measured. */
+async function findTemplates(services: Services): Promise<Template[]> {
+  const { sql } = services.database.reader()
+  const files: { id: string; fileSha256: string; bytes: number }[] = await sql('evidence')
+    .join('evidenceVersions as version', 'version.evidenceId', 'evidence.id')
+    .where({ kind: 'picture', n: 1, preview: 'there' })
+    .orderBy('evidence.id')
+    .select('evidence.id', 'version.fileSha256', 'version.bytes')
+    .limit(TEMPLATES)
   return Promise.all(
-    names.map(async (scene, seed) => {
-      const content = await drawPicture({ scene, seed: 300 + seed }, 640)
-      const file = await services.files.put(once(content))
-      return { scene, file, renditions: await renderStored(services, file.sha256) }
-    }),
+    files.map(async ({ id, fileSha256, bytes }) => ({
+      file: { sha256: fileSha256, bytes },
+      renditions: await sql('renditions')
+        .where({ evidenceId: id, n: 1 })
+        .select('kind', 'fileSha256', 'mime', 'bytes', 'width', 'height'),
+    })),
   )
 }
 
@@ -212,9 +225,10 @@ function versionRow({ id, kind, template }: LargeItem, ownerId: string, now: Ins
 }
 
 function renditionRows({ id, template }: LargeItem, ownerId: string, now: Instant) {
-  return template.renditions.map(({ kind, sha256, bytes, mime, width, height }) => ({
-    ...{ evidenceId: id, n: 1, kind, recipeRevision: 0, concealRevision: 0, makerVersion: 1, ownerId },
-    ...{ fileSha256: sha256, mime, bytes, width, height, createdAt: now },
+  return template.renditions.map((rendition) => ({
+    ...{ evidenceId: id, n: 1, recipeRevision: 0, concealRevision: 0, makerVersion: 1, ownerId },
+    ...rendition,
+    createdAt: now,
   }))
 }
 
@@ -243,8 +257,4 @@ async function writeMuch(services: Services, ownerId: string, { today }: LargeOp
     const operations = [{ op: 'insert' as const, item, after: null }]
     revision = (await changeCollection(database, owner, collection.id, { revision, operations })).revision
   }
-}
-
-async function* once(content: Buffer): AsyncIterable<Buffer> {
-  yield content
 }

@@ -42,7 +42,6 @@ export {
   keepPoster,
   putIntoBin,
   putIntoTray,
-  renderStored,
   saveLink,
   takeOutOfTray,
   updateEvidence,

@@ -70,7 +70,7 @@ function fullText(name: string, word: string): Promise<Row> {
         /select `rowid` from `evidenceWords` where `rowid` between \(.*?\) and \(.*?\) and "evidenceWords" MATCH \?/,
         'select rowid from temp.ownWords where ownWords MATCH ?',
       ),
-      bindings: sql.includes('evidenceWords') ? withoutStretch(sql, bindings) : bindings,
+      bindings: sql.includes('evidenceWords') ? bindings.slice(2) : bindings,
     }))
     if (!statements.some(({ sql }) => sql.includes('ownWords')))
       throw new Error('the statement of the search is not as the reference knows it')
@@ -88,12 +88,6 @@ function fullText(name: string, word: string): Promise<Row> {
         }),
     })
   })
-}
-
-/** The two owners that the stretch of rows asks for stand before the words. */
-function withoutStretch(sql: string, bindings: readonly unknown[]): unknown[] {
-  const before = sql.slice(0, sql.indexOf('`evidenceWords`')).split('?').length - 1
-  return [...bindings.slice(0, before), ...bindings.slice(before + 2)]
 }
 
 interface Statement {

@@ -17,7 +17,7 @@ import { sharedEvidence } from '../access/index.ts'
 import { countRows, newestFirst, parseCursor, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { getSchool } from '../people/index.ts'
-import { foundRows } from '../search/index.ts'
+import { amongRows, findRows } from '../search/index.ts'
 import { ownEvidence, toEvidenceRow, withVersion } from './store.ts'
 import type { EvidenceRecord } from './store.ts'
 
@@ -28,8 +28,7 @@ export async function findItems(
   query: EvidenceQuery,
   { cursor, limit }: PageWish,
 ): Promise<EvidencePage> {
-  const zone = (await getSchool(reader)).timeZone
-  const found = kept(reader, actor).modify(matches, { reader, actor, query, zone })
+  const found = kept(reader, actor).modify(matches, await toMatching(reader, actor, query))
   const page = withVersion(reader, found.clone(), actor).limit(limit + 1)
   const { column, direction } = orders[query.order]
   page.orderBy([column, 'id'].map((one) => ({ column: `evidence.${one}`, order: direction })))
@@ -46,10 +45,9 @@ export async function findItems(
 
 /** The ids of all that a query finds, in its order; at most as many as can be chosen at once. */
 export async function findIds(reader: Reader, actor: PersonActor, query: EvidenceQuery): Promise<string[]> {
-  const zone = (await getSchool(reader)).timeZone
   const { column, direction } = orders[query.order]
   const rows: { id: string }[] = await kept(reader, actor)
-    .modify(matches, { reader, actor, query, zone })
+    .modify(matches, await toMatching(reader, actor, query))
     .orderBy([column, 'id'].map((one) => ({ column: `evidence.${one}`, order: direction })))
     .select('evidence.id')
     .limit(MOST_CHOSEN)
@@ -65,7 +63,7 @@ export async function countItems(
   actor: PersonActor,
   query: EvidenceQuery,
 ): Promise<EvidenceCounts> {
-  const zone = (await getSchool(reader)).timeZone
+  const matching = await toMatching(reader, actor, query)
   const hasDays = query.from !== null || query.until !== null
   // What the groups themselves tell apart is counted from them, and left out of the condition.
   const marks = query.marks.filter((mark) => mark !== 'shared')
@@ -75,14 +73,12 @@ export async function countItems(
     marks: query.marks.filter((mark) => mark === 'shared'),
   }
   const anyTime = { ...grouped, from: null, until: null }
-  const ever = await listGroups(reader, actor, anyTime, zone)
-  const inTime = hasDays ? await listGroups(reader, actor, grouped, zone) : ever
+  const ever = await listGroups({ ...matching, query: anyTime })
+  const inTime = hasDays ? await listGroups({ ...matching, query: grouped }) : ever
   const chosen = { kinds: query.kinds, marks }
   const tallied = tallyCounts(inTime, chosen)
   const shared = await countRows(
-    kept(reader, actor)
-      .modify(matches, { reader, actor, query, zone })
-      .whereIn('evidence.id', sharedEvidence(reader, actor)),
+    kept(reader, actor).modify(matches, matching).whereIn('evidence.id', sharedEvidence(reader, actor)),
   )
   return {
     all: isNarrowed(anyTime) ? await countRows(kept(reader, actor)) : sumOf(ever),
@@ -93,15 +89,10 @@ export async function countItems(
   }
 }
 
-async function listGroups(
-  reader: Reader,
-  actor: PersonActor,
-  query: EvidenceQuery,
-  zone: Zone,
-): Promise<LikeItems[]> {
+async function listGroups(matching: Matching): Promise<LikeItems[]> {
   const columns = ['kind', 'madeWeek', ...Object.values(markColumns)]
-  const rows: GroupRow[] = await kept(reader, actor)
-    .modify(matches, { reader, actor, query, zone })
+  const rows: GroupRow[] = await kept(matching.reader, matching.actor)
+    .modify(matches, matching)
     .groupBy(columns.map((column) => `evidence.${column}`))
     .select(columns.map((column) => `evidence.${column}`))
     .count({ count: '*' })
@@ -155,10 +146,18 @@ interface Matching {
   readonly actor: PersonActor
   readonly query: EvidenceQuery
   readonly zone: Zone
+  /** Where the words of the query are, or null where it has none. */
+  readonly rows: readonly number[] | null
 }
 
-function matches(items: Knex.QueryBuilder, { reader, actor, query, zone }: Matching): void {
-  const { words, kinds, tags, tagged, classId, from, until, marks, likeId } = query
+async function toMatching(reader: Reader, actor: PersonActor, query: EvidenceQuery): Promise<Matching> {
+  const zone = (await getSchool(reader)).timeZone
+  const rows = query.words === '' ? null : await findRows(reader, actor.personId, query.words)
+  return { reader, actor, query, zone, rows }
+}
+
+function matches(items: Knex.QueryBuilder, { reader, actor, query, zone, rows }: Matching): void {
+  const { kinds, tags, tagged, classId, from, until, marks, likeId } = query
   if (kinds.length > 0) items.whereIn('evidence.kind', [...kinds])
   if (classId !== null) items.where('evidence.classId', classId)
   if (from !== null) items.where('evidence.madeAt', '>=', startOfDay(from, zone))
@@ -177,7 +176,7 @@ function matches(items: Knex.QueryBuilder, { reader, actor, query, zone }: Match
     if (mark === 'shared') items.whereIn('evidence.id', sharedEvidence(reader, actor))
     else items.where(`evidence.${markColumns[mark]}`, 1)
   }
-  if (words !== '') items.whereIn('evidence.searchRow', foundRows(reader, actor.personId, words))
+  if (rows !== null) items.whereRaw('?? in ?', ['evidence.searchRow', amongRows(reader, rows)])
 }
 
 function taggedWith(

@@ -4,13 +4,7 @@ import { AppError } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
 import type { StoredFile } from '../files/index.ts'
 import type { Services } from '../services.ts'
-import type { Rendered } from './renderPicture.ts'
 import { findVersion, findVersionOf, saveRenditions, saveShownSize } from './versionStore.ts'
-
-/** Makes renditions of a stored picture, for whoever writes them down themselves. */
-export async function renderStored({ workers }: Services, sha256: string): Promise<readonly Rendered[]> {
-  return (await workers.run('render', { sha256 })).made
-}
 
 /** Makes renditions of a stored picture for a version. One that cannot be opened leaves the version as it was. */
 export async function showPicture(

@@ -1,2 +1,2 @@
 // Search: the index of the words in what people keep.
-export { foundRows, putWords, removeWords } from './wordIndex.ts'
+export { amongRows, findRows, putWords, removeWords } from './wordIndex.ts'

@@ -26,9 +26,14 @@ export async function removeWords(trx: Trx, rows: readonly number[]): Promise<vo
   if (there.length > 0) await trx.sql('evidenceWords').whereIn('rowid', there).delete()
 }
 
-/** The rows of an owner's items that hold every one of the words; the last one may be the beginning of a word. */
-export function foundRows(reader: Reader, ownerId: string, words: string): Knex.QueryBuilder {
+/**
+ * The rows of an owner's items that hold every one of the words; the last one may be the beginning of a word. They are
+ * looked up once for all that is asked of them: the beginning of a common word costs more than all the rest.
+ */
+export async function findRows(reader: Reader, ownerId: string, words: string): Promise<number[]> {
   const wanted = toSearchWords(words)
+  // Signs without a letter or a number among them are in no text.
+  if (wanted.length === 0) return []
   const owner = reader.sql('searchOwners').where({ ownerId })
   const first = owner.clone().select(reader.sql.raw(`n * ${STRETCH}`))
   const last = owner.clone().select(reader.sql.raw(`n * ${STRETCH} + ${STRETCH - 1}`))
@@ -36,13 +41,20 @@ export function foundRows(reader: Reader, ownerId: string, words: string): Knex.
     .sql('evidenceWords')
     .select('rowid')
     .whereBetween('rowid', [first, last] as never)
-  // Signs without a letter or a number among them are in no text.
-  if (wanted.length === 0) return found.whereRaw('1 = 0')
-  return isPostgres(reader)
+  const rows: { rowid: number | string }[] = await (isPostgres(reader)
     ? found.whereRaw(`"found" @@ to_tsquery('simple', ?)`, [`${wanted.join(' & ')}:*`])
     : found.whereRaw('"evidenceWords" MATCH ?', [
         wanted.map((word, n) => `"${word}"${n === wanted.length - 1 ? ' *' : ''}`).join(' AND '),
-      ])
+      ]))
+  return rows.map(({ rowid }) => Number(rowid))
+}
+
+/** Rows as something to look in, however many they are. */
+export function amongRows(reader: Reader, rows: readonly number[]): Knex.Raw {
+  const list = JSON.stringify(rows)
+  return isPostgres(reader)
+    ? reader.sql.raw('(select value::bigint from json_array_elements_text(?) as value)', [list])
+    : reader.sql.raw('(select value from json_each(?))', [list])
 }
 
 /** The same folding as that of a search, so that both databases find alike. */
