@@ -33,7 +33,7 @@ test('a tagged, titled, credited photo takes at most seven actions from signing 
   await page.getByRole('button', { name: /^Sea lavender/ }).click()
   const drawer = drawerOf(page, 'Sea lavender')
   await expect(drawer.getByText('Made by me', { exact: true })).toBeVisible()
-  await expect(drawer.getByText('others hear “Sea lavender”')).toBeVisible()
+  await expect(drawer.getByText('Its first draft is the title, “Sea lavender”')).toBeVisible()
   await expect(drawer.getByRole('button', { name: 'Out of the tray' })).toBeVisible()
 })
 

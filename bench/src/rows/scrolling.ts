@@ -124,14 +124,13 @@ async function scrollCost(page: Page, session: CDPSession): Promise<number> {
     async ({ steps, step }) => {
       const work = document.getElementById('work') ?? document.documentElement
       const start = work.scrollTop
-      const nextFrame = () => new Promise((resolve) => requestAnimationFrame(resolve))
       for (let n = 1; n <= steps; n += 1) {
         // Back and forth, so that the static tiles have room for every step as well.
         work.scrollTop = start + (n % 2 === 0 ? -1 : 1) * ((n * step) % 900)
-        await nextFrame()
+        await new Promise((resolve) => requestAnimationFrame(resolve))
       }
       work.scrollTop = start
-      await nextFrame()
+      await new Promise((resolve) => requestAnimationFrame(resolve))
     },
     { steps: STEPS, step: STEP },
   )

@@ -174,11 +174,13 @@ function Nothing({ isEverything: isAll, onEverything }: NothingProps) {
   const { t } = useTranslation('evidence')
   if (isAll) return <Empty>{t('empty')}</Empty>
   return (
-    <Empty>
-      {t('foundNothing')}{' '}
-      <Button size="small" onClick={onEverything}>
-        {t('query.everything')}
-      </Button>
-    </Empty>
+    <div className={styles.nothing}>
+      <Empty>
+        {t('foundNothing')}{' '}
+        <Button size="small" onClick={onEverything}>
+          {t('query.everything')}
+        </Button>
+      </Empty>
+    </div>
   )
 }
