@@ -21,11 +21,18 @@ import type { Services, Trx } from '@valise/server'
 import { ownerActor } from './ownerActor.ts'
 import { makeDice } from './scenes/index.ts'
 
-const STUDENTS = 2000
-const ITEMS = 100_000
-const ITEMS_OF_ONE = 10_000
-const ENTRIES = 2000
-const PAGES = 500
+export interface LargeSize {
+  readonly students: number
+  readonly items: number
+  /** How many of the items are of the first student. */
+  readonly itemsOfOne: number
+  /** Of the first student, as are the pages. */
+  readonly entries: number
+  readonly pages: number
+}
+
+const LARGE: LargeSize = { students: 2000, items: 100_000, itemsOfOne: 10_000, entries: 2000, pages: 500 }
+
 const AT_ONCE = 250
 const DAYS = 800
 const TEMPLATES = 12
@@ -37,34 +44,36 @@ interface LargeOptions {
   readonly classId: string
   readonly passwordHash: string
   readonly today: LocalDay
+  /** How large; a test is content with less. */
+  readonly size?: LargeSize
   /** Told now and then how far it is. */
   readonly onStep?: (words: string) => void
 }
 
 export async function buildLargeWorld(services: Services, options: LargeOptions): Promise<void> {
-  const { onStep = () => undefined } = options
+  const { onStep = () => undefined, size = LARGE } = options
   const templates = await findTemplates(services)
-  onStep('2,000 students')
-  const owners = await addStudents(services, options)
+  onStep(`${size.students} students`)
+  const owners = await addStudents(services, size.students, options)
   const [first = '', ...others] = owners
-  onStep('100,000 items')
+  onStep(`${size.items} items`)
   let n = 0
   for (const [place, ownerId] of [first, ...others].entries()) {
-    const share = Math.floor((ITEMS - ITEMS_OF_ONE) / others.length)
-    const count =
-      place === 0 ? ITEMS_OF_ONE : share + (place <= (ITEMS - ITEMS_OF_ONE) % others.length ? 1 : 0)
+    const rest = size.items - size.itemsOfOne
+    const share = Math.floor(rest / others.length)
+    const count = place === 0 ? size.itemsOfOne : share + (place <= rest % others.length ? 1 : 0)
     await inTransaction(services.database, async (trx) => {
       for (let from = 0; from < count; from += AT_ONCE) {
-        const size = Math.min(AT_ONCE, count - from)
-        await insertItems(trx, { ownerId, from: n + from, size, templates, ...options })
+        const some = Math.min(AT_ONCE, count - from)
+        await insertItems(trx, { ...options, ownerId, from: n + from, count: some, templates })
       }
     })
     n += count
   }
   onStep('the index of their words')
   await indexEverything(services)
-  onStep('2,000 entries and a collection of 500 pages')
-  await writeMuch(services, first, options)
+  onStep(`${size.entries} entries and a collection of ${size.pages} pages`)
+  await writeMuch(services, first, size, options)
 }
 
 interface Rendition {
@@ -100,11 +109,15 @@ async function findTemplates(services: Services): Promise<Template[]> {
   )
 }
 
-async function addStudents(services: Services, { classId, passwordHash }: LargeOptions): Promise<string[]> {
+async function addStudents(
+  services: Services,
+  count: number,
+  { classId, passwordHash }: LargeOptions,
+): Promise<string[]> {
   const actor = systemActor('large world')
   return inTransaction(services.database, async (trx) => {
     const ids: string[] = []
-    for (let n = 0; n < STUDENTS; n += 1) {
+    for (let n = 0; n < count; n += 1) {
       const name = n === 0 ? LARGE_STUDENT : `Student ${n} of the Large Year`
       const { person } = await createPerson(
         trx,
@@ -142,7 +155,7 @@ const kinds = [
 interface Chunk extends LargeOptions {
   readonly ownerId: string
   readonly from: number
-  readonly size: number
+  readonly count: number
   readonly templates: readonly Template[]
 }
 
@@ -150,7 +163,7 @@ async function insertItems(trx: Trx, chunk: Chunk): Promise<void> {
   const dice = makeDice(chunk.from)
   const roll = (below: number) => Math.floor(dice() * below)
   const pick = <T>(choices: readonly T[]): T => choices[roll(choices.length)] as T
-  const items = Array.from({ length: chunk.size }, (_, n) => {
+  const items = Array.from({ length: chunk.count }, (_, n) => {
     const kind = pick(kinds)
     const word = (chunk.from + n) % 997 === 0 ? pick(rare) : pick(common)
     const day = addDays(chunk.today, -roll(DAYS))
@@ -232,13 +245,18 @@ function renditionRows({ id, template }: LargeItem, ownerId: string, now: Instan
   }))
 }
 
-async function writeMuch(services: Services, ownerId: string, { today }: LargeOptions): Promise<void> {
+async function writeMuch(
+  services: Services,
+  ownerId: string,
+  size: LargeSize,
+  { today }: LargeOptions,
+): Promise<void> {
   const owner = ownerActor(ownerId)
   const { database } = services
   const { items } = await findItems(database.reader(), owner, everything, { cursor: undefined, limit: 1 })
   if (items.length === 0) throw new Error('the large world holds no items')
   const logbook = await createLogbook(database, owner, 'Every day')
-  for (let n = 0; n < ENTRIES; n += 1)
+  for (let n = 0; n < size.entries; n += 1)
     await createEntry(database, owner, logbook.id, {
       day: addDays(today, -(n % DAYS)),
       title: `Day ${n}`,
@@ -246,7 +264,7 @@ async function writeMuch(services: Services, ownerId: string, { today }: LargeOp
     })
   const collection = await createCollection(database, owner, 'All pages')
   let revision = collection.revision
-  for (let n = 0; n < PAGES; n += 1) {
+  for (let n = 0; n < size.pages; n += 1) {
     const page = await createPage(database, owner, { title: `Page ${n}`, lang: 'en' })
     const item = {
       id: database.newId(toMilliseconds(database.clock.now())),
