@@ -1,6 +1,7 @@
 // The evidence beside an entry's words: each with its caption, its description, and the ways to order it.
 import Button from '@mui/material/Button'
 import { IconArrowUp, IconPlus, IconX } from '@tabler/icons-react'
+import { evidenceKinds } from '@valise/core/evidence'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { LONGEST_ALTERNATIVE, LONGEST_CAPTION, renderPiece } from '@valise/core/pages'
 import type { FilePiece, PageDocument, PicturePiece, Piece, Shown } from '@valise/core/pages'
@@ -71,11 +72,7 @@ export function BesideWords({ document, evidence, onPut, onChange, onRemove, onU
         {t('entry.add')}
       </Button>
       {isChoosing ? (
-        <EvidenceChooser
-          kinds={['picture', 'file', 'video', 'audio', 'data-table']}
-          onChoose={onPut}
-          onClose={() => setIsChoosing(false)}
-        />
+        <EvidenceChooser kinds={evidenceKinds} onChoose={onPut} onClose={() => setIsChoosing(false)} />
       ) : null}
     </section>
   )
