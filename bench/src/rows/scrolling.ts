@@ -12,10 +12,13 @@ const PORT = 7470
 const STEPS = 40
 const STEP = 130
 const ITEMS = 10_000
+/** What the screen asks for at once. */
+const PAGE = 60
 
 export function scrollStep(): Promise<Row> {
-  return withGrid(async (page, session) => {
-    await loadUntil(page, 2000)
+  return withGrid(async (grid) => {
+    const { page, session } = grid
+    await loadUntil(grid, 2000)
     const reference = await page.context().newPage()
     await reference.setContent(await staticTiles(page))
     const referenceSession = await page.context().newCDPSession(reference)
@@ -32,12 +35,14 @@ export function scrollStep(): Promise<Row> {
 
 /** Nodes of the whole document at the last item, against those at item 100. */
 export function gridNodes(): Promise<Row> {
-  return withGrid(async (page) => {
-    await scrollToItem(page, 100)
+  return withGrid(async (grid) => {
+    const { page, came } = grid
+    await loadUntil(grid, 240)
+    await scrollToItem(page, 100, came.items)
     const early: number[] = []
     for (let n = 0; n < 15; n += 1) early.push(await countNodes(page))
-    await loadUntil(page, ITEMS)
-    await scrollToItem(page, ITEMS)
+    await loadUntil(grid, ITEMS)
+    await scrollToItem(page, ITEMS, ITEMS)
     const late: number[] = []
     for (let n = 0; n < 15; n += 1) late.push(await countNodes(page))
     return toRow({
@@ -50,7 +55,14 @@ export function gridNodes(): Promise<Row> {
   })
 }
 
-async function withGrid(measure: (page: Page, session: CDPSession) => Promise<Row>): Promise<Row> {
+interface Grid {
+  readonly page: Page
+  readonly session: CDPSession
+  /** How many items the screen has asked for. */
+  readonly came: { items: number }
+}
+
+async function withGrid(measure: (grid: Grid) => Promise<Row>): Promise<Row> {
   // A copy, so that what one row leaves behind is not in the way of the next.
   const folder = mkdtempSync(join(tmpdir(), 'valise-bench-'))
   cpSync(await largeWorldFolder(), folder, { recursive: true })
@@ -68,11 +80,15 @@ async function withGrid(measure: (page: Page, session: CDPSession) => Promise<Ro
     })
     await context.request.post('/api/session', { data: LARGE_SIGN_IN, headers: { origin: address } })
     const page = await context.newPage()
+    const came = { items: 0 }
+    page.on('response', (response) => {
+      if (new URL(response.url()).pathname === '/api/evidence') came.items += PAGE
+    })
     await page.goto('/evidence')
     await page.locator('[data-tile]').first().waitFor()
     const session = await context.newCDPSession(page)
     await session.send('Performance.enable')
-    return await measure(page, session)
+    return await measure({ page, session, came })
   } finally {
     await browser.close()
     await server.stop()
@@ -81,35 +97,24 @@ async function withGrid(measure: (page: Page, session: CDPSession) => Promise<Ro
 }
 
 /** Scrolls to the end again and again, until so many items have come in. */
-async function loadUntil(page: Page, count: number): Promise<void> {
-  for (;;) {
-    const loaded = await page.evaluate(() => {
+async function loadUntil({ page, came }: Grid, count: number): Promise<void> {
+  while (came.items < count) {
+    await page.evaluate(() => {
       const work = document.getElementById('work')
       work?.scrollTo(0, work.scrollHeight)
-      return work?.scrollHeight ?? 0
     })
     await page.waitForTimeout(60)
-    // Six in a row of 170 pixels, as the window of this width lays them out.
-    const items = (loaded / 172) * 6
-    const last = await page.evaluate(
-      (height) => document.getElementById('work')?.scrollHeight === height,
-      loaded,
-    )
-    if (items >= count && last) return
-    if (last && items > count * 0.97) {
-      await page.waitForTimeout(500)
-      const grown = await page.evaluate(
-        (height) => document.getElementById('work')?.scrollHeight !== height,
-        loaded,
-      )
-      if (!grown) return
-    }
   }
+  await page.waitForTimeout(1000)
 }
 
-async function scrollToItem(page: Page, n: number): Promise<void> {
-  await page.evaluate((top) => document.getElementById('work')?.scrollTo(0, top), (n / 6) * 172)
-  await page.waitForTimeout(800)
+/** Roughly to an item, by its share of all that is loaded: the tiles are of many widths. */
+async function scrollToItem(page: Page, n: number, of: number): Promise<void> {
+  await page.evaluate((share) => {
+    const work = document.getElementById('work')
+    work?.scrollTo(0, work.scrollHeight * share)
+  }, n / of)
+  await page.waitForTimeout(1000)
 }
 
 function countNodes(page: Page): Promise<number> {
