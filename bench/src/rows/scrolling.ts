@@ -130,8 +130,8 @@ async function scrollCost(page: Page, session: CDPSession): Promise<number> {
       const work = document.getElementById('work') ?? document.documentElement
       const start = work.scrollTop
       for (let n = 1; n <= steps; n += 1) {
-        // Back and forth, so that the static tiles have room for every step as well.
-        work.scrollTop = start + (n % 2 === 0 ? -1 : 1) * ((n * step) % 900)
+        // Six steps down and six up again, so that the static tiles have room for every step as well.
+        work.scrollTop = start + step * (6 - Math.abs(6 - (n % 12)))
         await new Promise((resolve) => requestAnimationFrame(resolve))
       }
       work.scrollTop = start

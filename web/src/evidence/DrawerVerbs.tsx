@@ -8,7 +8,7 @@ import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { chooseFiles } from './chooseFiles.ts'
-import { useCarrying } from './PickMark.tsx'
+import { useTray } from './useTray.ts'
 import { useBin } from './queries.ts'
 import { addFiles } from './addFiles.ts'
 import styles from './Fields.module.css'
@@ -22,7 +22,8 @@ interface DrawerVerbsProps {
 export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
   const { t } = useTranslation('evidence')
   const when = useWhen()
-  const { isIn, toggle } = useCarrying(item)
+  const tray = useTray()
+  const isIn = tray.holds(item)
   const bin = useBin()
   const onReplace = async () => {
     const files = await chooseFiles()
@@ -43,7 +44,11 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
   return (
     <>
       <div className={styles.verbs}>
-        <Button size="small" startIcon={<OwnIcon name={isIn ? 'pickf' : 'pick'} />} onClick={toggle}>
+        <Button
+          size="small"
+          startIcon={<OwnIcon name={isIn ? 'pickf' : 'pick'} />}
+          onClick={() => tray.toggle(item)}
+        >
           {isIn ? t('tray.out') : t('tray.in')}
         </Button>
         {hasFileOfOwn ? (

@@ -8,6 +8,7 @@ import { useWidth } from '../ui/useWidth.ts'
 import { EvidenceTile } from './EvidenceTile.tsx'
 import type { Choosing } from './useChoosing.ts'
 import { arrowTarget, centreIn, layOutDays, layOutStrips } from './strips.ts'
+import { useMarks } from './useMarks.ts'
 import { useVirtualRows } from './useVirtualRows.ts'
 import styles from './EvidenceGrid.module.css'
 
@@ -49,6 +50,7 @@ export function EvidenceGrid(props: EvidenceGridProps) {
   const stripOf = (place: number) => (place === -1 ? -1 : strips.findLastIndex(({ start }) => start <= place))
   const currentPlace = placeOf(currentId)
   const current = currentPlace === -1 ? (openId ?? items[0]?.id ?? null) : currentId
+  const marks = useMarks()
   const virtual = useVirtualRows({
     count: strips.length,
     estimate: ESTIMATE,
@@ -98,8 +100,9 @@ export function EvidenceGrid(props: EvidenceGridProps) {
                   isOpen={item.id === openId}
                   isCurrent={item.id === current}
                   choosing={choosing}
-                  onOpen={() => onToggle(item.id)}
-                  onFocus={() => setCurrentId(item.id)}
+                  marks={marks}
+                  onOpen={onToggle}
+                  onFocus={setCurrentId}
                 />
               ))}
             </ul>

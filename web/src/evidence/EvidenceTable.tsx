@@ -1,7 +1,7 @@
 // The same things as a table: for those who compare and sort. On a phone each row becomes a labelled block.
 import type { EvidenceOrder, EvidenceRow } from '@valise/core/evidence'
 import { IconArrowDown, IconArrowUp } from '@tabler/icons-react'
-import { useRef } from 'react'
+import { memo, useRef } from 'react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSize } from '../ui/useSize.ts'
@@ -10,7 +10,8 @@ import { PickMark } from './PickMark.tsx'
 import { Thumbnail } from './Thumbnail.tsx'
 import { TickMark } from './TickMark.tsx'
 import type { Choosing } from './useChoosing.ts'
-import { useEvidenceWords } from './useEvidenceWords.ts'
+import { useMarks } from './useMarks.ts'
+import type { Marks } from './useMarks.ts'
 import { useVirtualRows } from './useVirtualRows.ts'
 import styles from './EvidenceTable.module.css'
 
@@ -32,6 +33,7 @@ interface EvidenceTableProps {
 export function EvidenceTable(props: EvidenceTableProps) {
   const { label, items, count, openId, choosing, order, onOrder, onToggle, drawer, onEnd } = props
   const { t } = useTranslation('evidence')
+  const marks = useMarks()
   const body = useRef<HTMLDivElement>(null)
   const virtual = useVirtualRows({
     count: items.length,
@@ -76,7 +78,8 @@ export function EvidenceTable(props: EvidenceTableProps) {
                 n={index}
                 isOpen={item.id === openId}
                 choosing={choosing}
-                onOpen={() => onToggle(item.id)}
+                marks={marks}
+                onOpen={onToggle}
               />
               {item.id === openId ? (
                 <div role="row">
@@ -119,21 +122,21 @@ interface RowProps {
   readonly n: number
   readonly isOpen: boolean
   readonly choosing: Choosing
-  readonly onOpen: () => void
+  readonly marks: Marks
+  readonly onOpen: (id: string) => void
 }
 
-function Row({ item, n, isOpen, choosing, onOpen }: RowProps) {
-  const { t } = useTranslation('evidence')
-  const words = useEvidenceWords()
+const Row = memo(function Row({ item, n, isOpen, choosing, marks, onOpen }: RowProps) {
+  const { t, words } = marks
   const when = useWhen()
   const size = useSize()
   return (
     <div role="row" aria-rowindex={n + 2} className={styles.row} data-open={isOpen}>
       <span role="cell" className={styles.tick}>
-        <TickMark item={item} choosing={choosing} />
+        <TickMark item={item} choosing={choosing} marks={marks} />
       </span>
       <span role="cell" className={styles.title}>
-        <button type="button" data-tile={item.id} aria-expanded={isOpen} onClick={onOpen}>
+        <button type="button" data-tile={item.id} aria-expanded={isOpen} onClick={() => onOpen(item.id)}>
           <span className={styles.picture}>
             <Thumbnail item={item} />
           </span>
@@ -153,8 +156,8 @@ function Row({ item, n, isOpen, choosing, onOpen }: RowProps) {
         {size(item.version.bytes)}
       </span>
       <span role="cell" className={styles.pick}>
-        <PickMark item={item} />
+        <PickMark item={item} marks={marks} />
       </span>
     </div>
   )
-}
+})

@@ -1,13 +1,13 @@
 // One thing in the grid: its picture, what it is called, its tick, the case mark, and what it lacks.
 import { IconLicense } from '@tabler/icons-react'
 import type { EvidenceRow } from '@valise/core/evidence'
-import { useTranslation } from 'react-i18next'
+import { memo } from 'react'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { PickMark } from './PickMark.tsx'
 import { Thumbnail } from './Thumbnail.tsx'
 import { TickMark } from './TickMark.tsx'
 import type { Choosing } from './useChoosing.ts'
-import { useEvidenceWords } from './useEvidenceWords.ts'
+import type { Marks } from './useMarks.ts'
 import styles from './EvidenceTile.module.css'
 
 interface EvidenceTileProps {
@@ -18,13 +18,15 @@ interface EvidenceTileProps {
   /** Whether Tab comes here; arrows go to all the others. */
   readonly isCurrent: boolean
   readonly choosing: Choosing
-  readonly onOpen: () => void
-  readonly onFocus: () => void
+  readonly marks: Marks
+  readonly onOpen: (id: string) => void
+  readonly onFocus: (id: string) => void
 }
 
-export function EvidenceTile(props: EvidenceTileProps) {
-  const { item, width, height, isOpen, isCurrent, choosing, onOpen, onFocus } = props
-  const words = useEvidenceWords()
+/** Rendered anew when something of it changes, and not for each step that the list is scrolled. */
+export const EvidenceTile = memo(function EvidenceTile(props: EvidenceTileProps) {
+  const { item, width, height, isOpen, isCurrent, choosing, marks, onOpen, onFocus } = props
+  const { words } = marks
   const title = words.title(item)
   const tabIndex = isCurrent ? 0 : -1
   return (
@@ -33,7 +35,7 @@ export function EvidenceTile(props: EvidenceTileProps) {
       style={{ width }}
       data-open={isOpen}
       data-chosen={choosing.has(item.id)}
-      onFocus={onFocus}
+      onFocus={() => onFocus(item.id)}
     >
       <button
         type="button"
@@ -41,7 +43,7 @@ export function EvidenceTile(props: EvidenceTileProps) {
         data-tile={item.id}
         aria-expanded={isOpen}
         tabIndex={tabIndex}
-        onClick={onOpen}
+        onClick={() => onOpen(item.id)}
       >
         <span className={styles.picture} style={{ height }}>
           <Thumbnail item={item} />
@@ -49,17 +51,22 @@ export function EvidenceTile(props: EvidenceTileProps) {
         <b className={item.title ? '' : styles.untitled}>{title}</b>
         <small>{words.line(item)}</small>
         {/* Heard after the title, seen on the picture. */}
-        <Lacks item={item} top={height - 28} />
+        <Lacks item={item} t={marks.t} top={height - 28} />
       </button>
-      <TickMark item={item} choosing={choosing} tabIndex={tabIndex} />
-      <PickMark item={item} tabIndex={tabIndex} />
+      <TickMark item={item} choosing={choosing} marks={marks} tabIndex={tabIndex} />
+      <PickMark item={item} marks={marks} tabIndex={tabIndex} />
     </li>
   )
+})
+
+interface LacksProps {
+  readonly item: EvidenceRow
+  readonly t: Marks['t']
+  readonly top: number
 }
 
 /** The one lack that matters most: without rights nothing can be shown. */
-function Lacks({ item, top }: { readonly item: EvidenceRow; readonly top: number }) {
-  const { t } = useTranslation('evidence')
+function Lacks({ item, t, top }: LacksProps) {
   const isSilent = item.kind === 'picture' && item.alternativeText === ''
   if (item.rightsState !== 'missing' && !isSilent) return null
   return (

@@ -1,19 +1,17 @@
 // The tick on a thing: for choosing several. It shows when it is pointed at, and on all while anything is chosen.
 import type { EvidenceRow } from '@valise/core/evidence'
-import { useTranslation } from 'react-i18next'
 import type { Choosing } from './useChoosing.ts'
-import { useEvidenceWords } from './useEvidenceWords.ts'
+import type { Marks } from './useMarks.ts'
 import styles from './TickMark.module.css'
 
 interface TickMarkProps {
   readonly item: EvidenceRow
   readonly choosing: Choosing
+  readonly marks: Marks
   readonly tabIndex?: number
 }
 
-export function TickMark({ item, choosing, tabIndex }: TickMarkProps) {
-  const { t } = useTranslation('evidence')
-  const words = useEvidenceWords()
+export function TickMark({ item, choosing, marks: { t, words }, tabIndex }: TickMarkProps) {
   return (
     <label className={styles.mark} data-any={choosing.ids.length > 0}>
       <input

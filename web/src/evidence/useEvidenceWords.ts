@@ -1,8 +1,11 @@
 // What things are called on the screens: their title, or what they are and when they were made.
 import type { EvidenceRow } from '@valise/core/evidence'
-import { toPlayTime } from './playTime.ts'
+import type { TFunction } from 'i18next'
+import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
+import { toPlayTime } from './playTime.ts'
 import { useWhen } from '../ui/useWhen.ts'
+import type { When } from '../ui/useWhen.ts'
 
 type Titled = Pick<EvidenceRow, 'title' | 'kind' | 'madeAt'>
 
@@ -18,6 +21,10 @@ export interface EvidenceWords {
 export function useEvidenceWords(): EvidenceWords {
   const { t } = useTranslation('things')
   const when = useWhen()
+  return useMemo(() => wordsWith(t, when), [t, when])
+}
+
+function wordsWith(t: TFunction<'things'>, when: When): EvidenceWords {
   return {
     title: (item) => item.title || t(`untitled.${item.kind}`, { date: when.date(item.madeAt) }),
     line: (item) => {

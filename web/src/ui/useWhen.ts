@@ -1,6 +1,7 @@
 // Instants in words, in the zone of the school: "Tue 24 Nov, 10:42", the year only when it is another one.
 import { useSuspenseQuery } from '@tanstack/react-query'
-import type { Instant, LocalDay } from '@valise/core/time'
+import type { Instant, LocalDay, Zone } from '@valise/core/time'
+import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
 import { localeOf } from './localeOf.ts'
@@ -30,8 +31,25 @@ export function useWhen(): When {
   const { i18n } = useTranslation()
   const { data: school } = useSuspenseQuery(sessionQueries.school())
   const language = localeOf(i18n.language)
-  const format = (at: Instant | Date, options: Intl.DateTimeFormatOptions, timeZone = school.timeZone) =>
-    new Intl.DateTimeFormat(language, { ...options, timeZone }).format(new Date(at)).replaceAll(',', '')
+  // The same words as long as language and zone stay: lists hand them to many rows.
+  return useMemo(() => whenIn(language, school.timeZone), [language, school.timeZone])
+}
+
+const formatters = new Map<string, Intl.DateTimeFormat>()
+
+/** They are dear to make, and a list asks for the same few a hundred times. */
+function formatter(language: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = `${language} ${JSON.stringify(options)}`
+  const known = formatters.get(key) ?? new Intl.DateTimeFormat(language, options)
+  formatters.set(key, known)
+  return known
+}
+
+function whenIn(language: string, zone: Zone): When {
+  const format = (at: Instant | Date, options: Intl.DateTimeFormatOptions, timeZone = zone) =>
+    formatter(language, { ...options, timeZone })
+      .format(new Date(at))
+      .replaceAll(',', '')
   const yearOf = (at: Instant | Date) => format(at, { year: 'numeric' })
   const time = (at: Instant | Date) => format(at, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
   const date = (at: Instant | Date, more: Intl.DateTimeFormatOptions = {}) =>
@@ -50,7 +68,7 @@ export function useWhen(): When {
     soonDay: (at, now) => {
       // Swedish writes a day as YYYY-MM-DD, which is read as the start of that day in UTC.
       const dayAt = (one: Instant | Date) =>
-        Date.parse(new Intl.DateTimeFormat('sv-SE', { timeZone: school.timeZone }).format(new Date(one)))
+        Date.parse(formatter('sv-SE', { timeZone: zone }).format(new Date(one)))
       const away = (dayAt(at) - dayAt(now)) / DAY_MS
       if (away !== 0 && away !== 1) return null
       return new Intl.RelativeTimeFormat(language, { numeric: 'auto' }).format(away, 'day')
