@@ -155,6 +155,9 @@ test('one that is paused rests until it may go on, and one that is stopped goes,
   await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open.length).toBe(1)
   await page.getByRole('button', { name: 'Pause no.bin' }).click()
   await expect(page.getByText('Paused at')).toBeVisible()
+  // On every other screen the top bar tells of it, and leads back to it.
+  await page.getByRole('link', { name: /^Pages/ }).click()
+  await page.getByRole('link', { name: '1 file is coming in' }).click()
   await page.getByRole('button', { name: 'Go on no.bin' }).click()
   await page.getByRole('button', { name: 'Stop no.bin' }).click()
   letGo()

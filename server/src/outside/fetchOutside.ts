@@ -20,6 +20,8 @@ export interface Fetched {
   readonly address: string
   readonly status: number
   readonly mime: string
+  /** As the answer names it; null where it does not. */
+  readonly charset: string | null
   readonly body: Buffer
 }
 
@@ -65,12 +67,15 @@ export async function fetchOutside(
       throw new OutsideError('blocked', `a filter answered ${status}`)
     }
     if (!REDIRECTS.includes(status) || location === undefined) {
-      const mime = (response.headers['content-type'] ?? '').split(';')[0]?.trim().toLowerCase() ?? ''
+      const type = response.headers['content-type'] ?? ''
+      const mime = type.split(';')[0]?.trim().toLowerCase() ?? ''
+      const charset = /;\s*charset="?([\w:.-]+)/i.exec(type)?.[1] ?? null
       if (status >= 400 && ![401, 403].includes(status)) {
         response.destroy()
         throw new OutsideError(status === 504 ? 'slow' : 'dead', `it answered ${status}`)
       }
-      return { address: url.href, status, mime, body: await readBody(response, wish.mostBytes, endsAt) }
+      const body = await readBody(response, wish.mostBytes, endsAt)
+      return { address: url.href, status, mime, charset, body }
     }
     response.destroy()
     if (!URL.canParse(location, url.href)) throw new OutsideError('dead', 'it leads to no address')

@@ -27,6 +27,18 @@ beforeAll(async () => {
           <meta property="og:site_name" content="Gazette"><meta name="description" content="Nine winters">
           <meta property="og:image" content="/picture.png">`),
       )
+    if (path === '/old')
+      return send(200, 'text/html; charset=ISO-8859-1', Buffer.from(page('<title>Año</title>'), 'latin1'))
+    if (path === '/older')
+      return send(200, 'text/html', Buffer.from(page('<meta charset=latin1><title>Año</title>'), 'latin1'))
+    if (path === '/unheard-of') return send(200, 'text/html; charset=x-none', page('<title>Odd</title>'))
+    if (path === '/names-oembed')
+      return send(
+        200,
+        'text/html',
+        page('<title>no</title><link rel="alternate" type="application/json+oembed" href="/oembed?a=1">'),
+      )
+    if (path === '/100%') return send(404, 'text/plain', 'gone')
     if (path === '/picture.png') return send(200, 'image/png', Buffer.from('png'))
     if (path === '/films/creek-1') return send(200, 'text/html', page('<title>Film</title>'))
     if (path.startsWith('/oembed'))
@@ -128,6 +140,25 @@ describe('reading a link', () => {
       title: 'Plain & simple',
       picture: null,
     })
+  })
+
+  it('reads old encodings, the one that is named or the one of the page', async () => {
+    const titles = await Promise.all(
+      ['old', 'older', 'unheard-of'].map(
+        async (path) => (await readLink(`${origin}/${path}`, reader())).title,
+      ),
+    )
+    expect(titles).toEqual(['Año', 'Año', 'Odd'])
+  })
+
+  it('asks by oEmbed where a page names it, with the same care as for the page', async () => {
+    const read = await readLink(`${origin}/names-oembed`, reader())
+    expect(read).toMatchObject({ title: 'The creek', siteName: 'Hall', frame: null })
+    expect(asked).toContain('/oembed?a=1')
+  })
+
+  it('takes an address with a sign in it that means nothing', async () => {
+    expect(await readLink(`${origin}/100%`, reader())).toMatchObject({ state: 'dead', title: '100%' })
   })
 
   it('tells dead, slow and blocked apart, and says then what the address says', async () => {

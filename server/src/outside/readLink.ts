@@ -3,7 +3,7 @@ import { Parser } from 'htmlparser2'
 import { fetchOutside, OutsideError } from './fetchOutside.ts'
 import type { Fetched, OutsidePolicy } from './fetchOutside.ts'
 import { knownMedia } from './mediaHosts.ts'
-import type { MediaHost } from './mediaHosts.ts'
+import type { KnownMedia, MediaHost } from './mediaHosts.ts'
 
 export interface ReadLink {
   readonly address: string
@@ -24,6 +24,7 @@ export interface LinkReader {
   readonly mediaHosts: readonly MediaHost[]
 }
 
+const OEMBED = 'application/json+oembed'
 const PAGE_BYTES = 1_048_576
 const PICTURE_BYTES = 5 * 1_048_576
 const LONGEST_TITLE = 200
@@ -43,7 +44,10 @@ export async function readLink(address: string, reader: LinkReader): Promise<Rea
       mostBytes: PAGE_BYTES,
     })
     const told = page.mime.includes('html') ? headOf(page) : {}
-    const embed = media?.host.oembed ? await askOembed(media.host.oembed, address, reader.policy) : null
+    const embed = await askOembed(
+      oembedAddress(media, told, { asked: address, page: page.address }),
+      reader.policy,
+    )
     const pictureAddress = embed?.['thumbnail_url'] ?? told['og:image'] ?? told['twitter:image']
     return {
       ...silent,
@@ -62,7 +66,7 @@ export async function readLink(address: string, reader: LinkReader): Promise<Rea
 /** What the address itself says: the last part of its path, and its host. */
 function fromWords(address: string): ReadLink {
   const url = new URL(address)
-  const last = decodeURIComponent(url.pathname.split('/').filter(Boolean).at(-1) ?? '')
+  const last = decoded(url.pathname.split('/').filter(Boolean).at(-1) ?? '')
   const words = last
     .replace(/\.\w{2,5}$/, '')
     .replace(/[-_+]+/g, ' ')
@@ -78,17 +82,28 @@ function fromWords(address: string): ReadLink {
   }
 }
 
+/** A percent sign that stands for itself leaves the words as they are. */
+function decoded(part: string): string {
+  try {
+    return decodeURIComponent(part)
+  } catch {
+    return part
+  }
+}
+
 function frameOf({ host, frame }: NonNullable<ReturnType<typeof knownMedia>>): ReadLink['frame'] {
   return { kind: host.kind, address: frame, site: host.name }
 }
 
-/** The title and the described properties in the head of a page. */
-function headOf({ body }: Fetched): Partial<Record<string, string>> {
+/** The title, the described properties, and under `OEMBED` where oEmbed answers, in the head of a page. */
+function headOf(page: Fetched): Partial<Record<string, string>> {
   const found: Partial<Record<string, string>> = {}
   let title: string | null = null
   const parser = new Parser({
     onopentag: (name, attributes) => {
       if (name === 'title' && found['title'] === undefined) title = ''
+      if (name === 'link' && attributes['type'] === OEMBED && attributes['href'])
+        found[OEMBED] ??= attributes['href']
       if (name !== 'meta') return
       const property = (attributes['property'] ?? attributes['name'] ?? '').toLowerCase()
       const content = attributes['content']
@@ -102,20 +117,43 @@ function headOf({ body }: Fetched): Partial<Record<string, string>> {
       if (name === 'title') title = null
     },
   })
-  parser.write(body.toString('utf8'))
+  parser.write(wordsOf(page))
   parser.end()
   return found
 }
 
+/** In the encoding that the answer or the page itself names (HTML, section 13.2.3.2), else in UTF-8. */
+function wordsOf({ body, charset }: Fetched): string {
+  const named = /<meta[^>]+charset=["']?([\w:.-]+)/i.exec(body.subarray(0, 1024).toString('latin1'))?.[1]
+  try {
+    return new TextDecoder(charset ?? named ?? 'utf-8').decode(body)
+  } catch {
+    return body.toString('utf8')
+  }
+}
+
+/** Known media say it beforehand; any other page may name it in its head (oEmbed 1.0, section 4). */
+function oembedAddress(
+  media: KnownMedia | null,
+  told: Partial<Record<string, string>>,
+  { asked, page }: { readonly asked: string; readonly page: string },
+): string | null {
+  if (media?.host.oembed) return `${media.host.oembed}?${new URLSearchParams({ url: asked, format: 'json' })}`
+  const named = told[OEMBED]
+  return named !== undefined && URL.canParse(named, page) ? new URL(named, page).href : null
+}
+
 /** What the site answers by oEmbed. Its `html` is never looked at: what stands in a frame is known beforehand. */
 async function askOembed(
-  endpoint: string,
-  address: string,
+  address: string | null,
   policy: OutsidePolicy,
 ): Promise<Partial<Record<string, string>> | null> {
+  if (address === null) return null
   try {
-    const asked = `${endpoint}?${new URLSearchParams({ url: address, format: 'json' })}`
-    const { body } = await fetchOutside(asked, policy, { accept: 'application/json', mostBytes: PAGE_BYTES })
+    const { body } = await fetchOutside(address, policy, {
+      accept: 'application/json',
+      mostBytes: PAGE_BYTES,
+    })
     const answer: unknown = JSON.parse(body.toString('utf8'))
     if (typeof answer !== 'object' || answer === null) return null
     return Object.fromEntries(Object.entries(answer).filter(([, value]) => typeof value === 'string'))

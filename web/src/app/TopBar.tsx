@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { NewsButton } from '../feedback/NewsButton.tsx'
 import { Mark } from '../ui/Mark.tsx'
 import { usePlace } from '../ui/place.ts'
+import { ComingIn } from './ComingIn.tsx'
 import { KeptState } from './KeptState.tsx'
 import { PersonMenu } from './PersonMenu.tsx'
 import styles from './TopBar.module.css'
@@ -25,6 +26,7 @@ export function TopBar({ onPlaces }: { readonly onPlaces: () => void }) {
         {place.parent ? <span>{place.parent}</span> : null}
       </p>
       <span className={styles.space} />
+      <ComingIn />
       <KeptState />
       <NewsButton />
       <PersonMenu />

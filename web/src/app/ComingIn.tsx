@@ -1,0 +1,21 @@
+// Files on their way, told on every screen that does not list them, with the way to the list.
+import { IconUpload } from '@tabler/icons-react'
+import { useTranslation } from 'react-i18next'
+import { Link, useLocation } from 'react-router'
+import { isOnItsWay, uploadsHere } from '../evidence/uploadsHere.ts'
+import styles from './TopBar.module.css'
+
+export function ComingIn() {
+  const { t } = useTranslation()
+  const { pathname } = useLocation()
+  const count = uploadsHere.use().filter(isOnItsWay).length
+  const isListed = pathname === '/' || pathname.startsWith('/evidence')
+  if (count === 0 || isListed) return null
+  return (
+    <Link to="/evidence" className={styles.coming}>
+      <IconUpload size={17} stroke={1.7} aria-hidden="true" />
+      <span className={styles.comingWords}>{t('coming', { count })}</span>
+      <b aria-hidden="true">{count}</b>
+    </Link>
+  )
+}
