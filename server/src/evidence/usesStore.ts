@@ -1,4 +1,5 @@
 // Whether an item is used anywhere, kept beside it so that lists can ask for what is not.
+import type { Shown } from '@valise/core/pages'
 import type { Trx } from '../database/index.ts'
 
 /**
@@ -41,4 +42,21 @@ export async function refreshUsesOfDraft(trx: Trx, draftId: string): Promise<voi
     trx,
     rows.map(({ evidenceId }) => evidenceId),
   )
+}
+
+/** Whether others were given this very version: by a page as it was published, or in a sealed copy. */
+export async function isGivenOut(trx: Trx, evidenceId: string, n: number): Promise<boolean> {
+  const { sql } = trx
+  const sealed: unknown = await sql('sealedFiles')
+    .where((q) =>
+      q.whereLike('path', `files/${evidenceId}-${n}.%`).orWhereLike('path', `files/${evidenceId}-${n}-%`),
+    )
+    .first('path')
+  if (sealed) return true
+  const pages = sql('publishedEvidence').where({ evidenceId }).select('pageId')
+  const published: { shown: string }[] = await sql('publishedPages').whereIn('pageId', pages).select('shown')
+  return published.some(({ shown }) => {
+    const { evidence }: Shown = JSON.parse(shown)
+    return Object.values(evidence).some((item) => item.id === evidenceId && item.n === n)
+  })
 }

@@ -1,5 +1,5 @@
 // The ways in beside uploads, over the API, with services outside that the test holds in its hand.
-import { textOf } from '@valise/core/pages'
+import { newEvidencePiece, textOf } from '@valise/core/pages'
 import { shiftedClock } from '../clock.ts'
 import { ServiceRefusal } from '../outside/index.ts'
 import type { Drive, Shelf } from '../outside/index.ts'
@@ -8,6 +8,7 @@ import {
   makePicture,
   makeSmallSchool,
   makeTestSite,
+  sendEdit,
   testConfig,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
@@ -130,6 +131,25 @@ describeEachDatabase('gathering', (open) => {
       )
       expect((await wren.get(`/api/notes/${id}`)).body.text).toEqual(textOf('One, two'))
       expect((await wren.get('/api/evidence?words=three')).body.count).toBe(0)
+    })
+
+    it('begin another version once others were given the one before', async () => {
+      const { wren } = await start()
+      const { id, revision } = (await begin(wren, 'One')).body
+      const page = (await wren.post('/api/pages', { title: 'Note', lang: 'en' })).body.id
+      const piece = newEvidencePiece('n', { id, kind: 'note' })
+      const row = { id: 'row-n', pieces: [piece] }
+      const operations = [{ op: 'insert-row' as const, row, after: null }]
+      await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
+      await wren.ask('POST', `/api/pages/${page}/published`, undefined, { 'if-match': '"r2"' })
+      const before = (await wren.get(`/api/evidence/${id}/versions/1/file`)).body
+      const write = (text: string, at: number) => wren.put(`/api/notes/${id}`, { text: textOf(text) }, at)
+      const second = (await write('One, two', revision)).body
+      await write('One, two, three', second.revision)
+      // What was published stays; what is written after it is one version again.
+      const { versions } = (await wren.get(`/api/evidence/${id}`)).body
+      expect(versions.map(({ n }: { n: number }) => n)).toEqual([2, 1])
+      expect((await wren.get(`/api/evidence/${id}/versions/1/file`)).body).toBe(before)
     })
 
     it('hold nothing but words, lists, tables and links', async () => {

@@ -13,6 +13,7 @@ import {
   getEvidence,
   indexWords,
   insertVersion,
+  isGivenOut,
   replaceContent,
   writeItem,
 } from '../evidence/index.ts'
@@ -74,7 +75,9 @@ export async function updateNote(
     const item = await getEvidence(trx, actor, id)
     if (item.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
     const { version } = item
-    const isSameSitting = minutesBetween(version.at, trx.now) < ONE_SITTING_MINUTES
+    // What others were given stays as they were given it.
+    const isSameSitting =
+      minutesBetween(version.at, trx.now) < ONE_SITTING_MINUTES && !(await isGivenOut(trx, id, version.n))
     const n = isSameSitting ? version.n : (item.versions[0]?.n ?? 0) + 1
     if (!(await writeItem(trx, id, revision, { currentVersion: n }))) throw new AppError('stale', 'stale')
     const document = JSON.stringify(text)
