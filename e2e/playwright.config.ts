@@ -12,6 +12,8 @@ const journeys = defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json']],
   use: {
+    // An act that finds nothing to act on fails, and does not wait for its journey to run out.
+    actionTimeout: 40_000,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Lisbon',
