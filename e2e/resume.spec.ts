@@ -63,10 +63,10 @@ async function hashOfNewest(page: Page): Promise<string> {
 test('the server stops in the middle: it goes on by itself, byte for byte', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Sefa')
   await page.goto('/evidence')
-  const film = makeFilm('storm.bin', 40)
+  const film = makeFilm('storm.bin', 20)
   const letGo = await holdAfterFirstPiece(page)
   await gatherFiles(page, film.path)
-  await expect(page.getByText(/^16 MB of 40 MB|^[12]\d MB of 40 MB/)).toBeVisible()
+  await expect(page.getByText(/^16 MB of 20 MB|^1\d MB of 20 MB/)).toBeVisible()
   await site.stop()
   letGo()
   await expect(page.getByText('No connection just now. What went up so far is kept')).toBeVisible()
@@ -80,7 +80,7 @@ test('the window is closed in the middle: choosing the file again goes on where 
 }) => {
   const page = await site.pageAs(browser, 'Tomasz')
   await page.goto('/evidence')
-  const film = makeFilm('walk.bin', 40)
+  const film = makeFilm('walk.bin', 20)
   await holdAfterFirstPiece(page)
   await gatherFiles(page, film.path)
   await untilFirstPieceIsKept(page)
@@ -89,7 +89,7 @@ test('the window is closed in the middle: choosing the file again goes on where 
 
   const next = await context.newPage()
   await next.goto('/evidence')
-  await expect(next.getByText(/Stopped at [123]\d MB of 40 MB\./)).toBeVisible()
+  await expect(next.getByText(/Stopped at [12]\d MB of 20 MB\./)).toBeVisible()
   await choose(next, 'Choose it again', makeFilm('other.bin', 1).path)
   await expect(next.getByRole('alert')).toHaveText(/^That is another file/)
   const offsets: string[] = []
@@ -106,7 +106,7 @@ test('the window is closed in the middle: choosing the file again goes on where 
 test('the session ends in the middle: after signing in again it goes on', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Juno')
   await page.goto('/evidence')
-  const film = makeFilm('pool.bin', 40)
+  const film = makeFilm('pool.bin', 20)
   const letGo = await holdAfterFirstPiece(page)
   await gatherFiles(page, film.path)
   await untilFirstPieceIsKept(page)
@@ -151,7 +151,7 @@ test('one that is paused rests until it may go on, and one that is stopped goes,
   const page = await site.pageAs(browser, 'Nell Quillan')
   await page.goto('/evidence')
   const letGo = await holdAfterFirstPiece(page)
-  await gatherFiles(page, makeFilm('no.bin', 40).path)
+  await gatherFiles(page, makeFilm('no.bin', 20).path)
   await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open.length).toBe(1)
   await page.getByRole('button', { name: 'Pause no.bin' }).click()
   await expect(page.getByText('Paused at')).toBeVisible()
@@ -168,11 +168,11 @@ test('one that is paused rests until it may go on, and one that is stopped goes,
 test('a file that changes while it is read is told from a broken line', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Nell Quillan')
   await page.goto('/evidence')
-  const film = makeFilm('changing.bin', 40)
+  const film = makeFilm('changing.bin', 20)
   const letGo = await holdAfterFirstPiece(page)
   await gatherFiles(page, film.path)
   await untilFirstPieceIsKept(page)
-  makeFilm('changing.bin', 39)
+  makeFilm('changing.bin', 19)
   letGo()
   await expect(page.getByRole('alert')).toHaveText(/^The file was changed or moved while it was being read/)
   await page.getByRole('button', { name: 'Take off the list changing.bin' }).click()

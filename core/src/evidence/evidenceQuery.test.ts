@@ -10,6 +10,7 @@ import {
   tallyCounts,
   tallyWeeks,
   toSearchWords,
+  toTagKey,
   weekOf,
   writeEvidenceQuery,
 } from './index.ts'
@@ -22,7 +23,7 @@ const word = fc.stringMatching(/^[a-zñ]{1,8}$/)
 const queries: fc.Arbitrary<EvidenceQuery> = fc.record({
   words: fc.array(word, { maxLength: 3 }).map((words) => words.join(' ')),
   kinds: fc.subarray([...evidenceKinds]),
-  tags: fc.uniqueArray(word, { maxLength: 4 }),
+  tags: fc.uniqueArray(word, { maxLength: 4, selector: toTagKey }),
   tagged: fc.constantFrom('any', 'all'),
   classId: fc.option(fc.uuid()),
   from: fc.option(day),

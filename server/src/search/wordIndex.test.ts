@@ -89,7 +89,7 @@ describeEachDatabase('the index of words', (open) => {
     const among = async (some: readonly number[]) => {
       const found: { rowid: number | string }[] = await reader
         .sql('evidenceWords')
-        .whereIn('rowid', amongRows(reader, some))
+        .whereRaw('?? in ?', ['rowid', amongRows(reader, some)])
         .orderBy('rowid')
         .select('rowid')
       return found.map(({ rowid }) => Number(rowid))
