@@ -19,8 +19,9 @@ const views: readonly View[] = [
   { name: 'sign-in', who: null, path: '/' },
   { name: 'today', who: 'Wren', path: '/' },
   { name: 'today-360', who: 'Wren', path: '/', options: { viewport: { width: 360, height: 740 } } },
+  { name: 'evidence', who: 'Wren', path: '/evidence?tag=Transect&until=2026-11-15' },
   {
-    name: 'evidence',
+    name: 'item',
     who: 'Wren',
     path: '/evidence',
     then: async (page) => {
@@ -129,7 +130,6 @@ const views: readonly View[] = [
     then: (page) => page.getByRole('link', { name: 'Class', exact: true }).click(),
   },
   { name: 'people', who: 'Mireille', path: '/people' },
-  { name: 'records', who: 'Mireille', path: '/records' },
 ]
 
 async function openPage(page: Page) {
