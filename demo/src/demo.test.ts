@@ -2,6 +2,7 @@ import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { makeTestSite, openTestSqlite } from '@valise/server/testing'
+import type { TestSite } from '@valise/server/testing'
 import { buildWorld, cast, demoRoutes, markSampleFolder, SAMPLE_PASSWORD } from './index.ts'
 
 const folderWith = (state: 'built' | 'building' | null) => {
@@ -11,17 +12,17 @@ const folderWith = (state: 'built' | 'building' | null) => {
 }
 
 describe('the sample world', () => {
-  async function start() {
-    const site = makeTestSite(
+  // Built once: it takes seconds, and nothing here changes it.
+  let site: TestSite
+  beforeAll(async () => {
+    site = makeTestSite(
       await openTestSqlite(),
       demoRoutes({ dataFolder: folderWith('built'), host: '127.0.0.1' }, null),
     )
     await buildWorld(site.services, 200)
-    return site
-  }
+  })
 
   it('holds the cast with their classes, past, running and to come', async () => {
-    const site = await start()
     const admin = site.browser()
     await admin.signIn(cast.mireille.signInName, SAMPLE_PASSWORD)
     expect((await admin.get('/api/people')).body.count).toBe(38)
@@ -39,7 +40,6 @@ describe('the sample world', () => {
   })
 
   it('holds evidence of every sort, in every state', async () => {
-    const site = await start()
     const wren = site.browser()
     await wren.signIn(cast.wren.signInName, SAMPLE_PASSWORD)
     const { items, count } = (await wren.get('/api/evidence?limit=200')).body
@@ -68,7 +68,6 @@ describe('the sample world', () => {
   })
 
   it('holds pages and logbooks, published and not', async () => {
-    const site = await start()
     const wren = site.browser()
     await wren.signIn(cast.wren.signInName, SAMPLE_PASSWORD)
     const { items } = (await wren.get('/api/pages')).body
@@ -82,7 +81,6 @@ describe('the sample world', () => {
   })
 
   it('lists its people, those with a part first, and signs in with one click', async () => {
-    const site = await start()
     const browser = site.browser()
     const { people } = (await browser.get('/api/demo')).body
     expect(people.slice(0, 3).map((one: { fullName: string }) => one.fullName)).toEqual([

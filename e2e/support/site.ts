@@ -51,7 +51,11 @@ export class Site {
     this.#process = child
     await new Promise<void>((resolve, reject) => {
       child.stdout?.on('data', (text: Buffer) => text.includes('ready') && resolve())
-      child.on('exit', (code) => reject(new Error(`the server ended with ${code}`)))
+      child.on('exit', (code) => {
+        // Nothing is left to be stopped.
+        this.#process = null
+        reject(new Error(`the server ended with ${code}`))
+      })
     })
   }
 
