@@ -2,14 +2,14 @@
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vite'
 import type { Plugin } from 'vite'
-import { colour as colours } from './src/ui/tokens.json' with { type: 'json' }
+import tokens from './src/ui/tokens.json' with { type: 'json' }
 
 /** Writes every colour of tokens.json into the page as a custom property, so that they stand before the first paint. */
 const colourProperties: Plugin = {
   name: 'colour-properties',
   transformIndexHtml: () => {
     const of = (scheme: 'light' | 'dark') =>
-      Object.entries(colours)
+      Object.entries(tokens.colour)
         .map(([name, colour]) => `--${name}:${colour[scheme]}`)
         .join(';')
     const children = `:root{${of('light')}}[data-scheme='dark']{${of('dark')}}`
@@ -35,6 +35,8 @@ export default defineConfig({
     target: 'es2022',
     // Fonts and pictures stay files: the content security policy allows no data: fonts.
     assetsInlineLimit: 0,
+    // The reader of PDF and the plots are large by nature; they come only where they are asked for.
+    chunkSizeWarningLimit: 1300,
     // Scripts are not preloaded by a list that every first visit would have to carry; styles must be.
     modulePreload: {
       polyfill: false,

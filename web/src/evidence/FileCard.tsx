@@ -4,6 +4,7 @@ import type { Evidence } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { useSize } from '../ui/useSize.ts'
 import { fileAddress } from './addresses.ts'
+import { PreviewProblem } from './PreviewProblem.tsx'
 import { Thumbnail } from './Thumbnail.tsx'
 import styles from './Preview.module.css'
 
@@ -11,15 +12,12 @@ export function FileCard({ item, problem }: { readonly item: Evidence; readonly 
   const { t } = useTranslation('evidence')
   const size = useSize()
   const { version } = item
-  const { width, height } = version
   return (
     <div className={styles.card}>
       <Thumbnail item={item} />
       {version.preview === 'making' ? <p role="status">{t('preview.making')}</p> : null}
       {problem === undefined ? null : <p>{problem}</p>}
-      {version.previewProblem === null ? null : (
-        <p>{t(`preview.${version.previewProblem}`, { width, height })}</p>
-      )}
+      <PreviewProblem version={version} />
       <p>
         <bdi>{version.fileName}</bdi>
         <br />

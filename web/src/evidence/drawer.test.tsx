@@ -137,6 +137,14 @@ describe('what has just come in', () => {
     expect(arrivals.get()).toHaveLength(2)
   })
 
+  it('says what is wrong with one, right where it came in', () => {
+    const broken = { ...version, preview: 'none', previewProblem: 'picture-damaged' } as const
+    const words = inOneLine(render([item('a', { version: broken }), item('b')]))
+    expect(words.match(/This picture ends too early or is damaged\. It is kept as it came\./g)).toHaveLength(
+      1,
+    )
+  })
+
   it('asks nobody who made what came from their own camera', () => {
     const words = inOneLine(render([item('a')]))
     expect(words).toContain('Made by you.')

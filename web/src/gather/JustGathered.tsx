@@ -9,6 +9,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { evidenceQueries, useChangeEvidence, useDeclareRights, useTagMany } from '../evidence/queries.ts'
+import { PreviewProblem } from '../evidence/PreviewProblem.tsx'
 import { TagInput } from '../evidence/TagInput.tsx'
 import { Thumbnail } from '../evidence/Thumbnail.tsx'
 import { useEvidenceWords } from '../evidence/useEvidenceWords.ts'
@@ -56,6 +57,7 @@ function GatheredItem({ item, isFirst }: { readonly item: Evidence; readonly isF
       </span>
       <div>
         <WhatIsThis kept={kept} name={words.kind(item)} isFocused={isFirst && item.title === ''} />
+        <PreviewProblem version={item.version} className={styles.quiet} />
         <Refusal error={change.error} />
       </div>
       <Link component={RouterLink} to={`/evidence/${item.id}`}>
