@@ -38,6 +38,8 @@ export const reasonSentences = {
   'file-empty': 'The file is empty. Choose another one, or save it again and then add it.',
   'file-changed':
     'The file was changed or moved while it was being read, so it did not arrive whole. Choose it again.',
+  'file-unreadable':
+    'This device does not let the file be read. Save a copy of it in another folder, then add that one.',
   'file-too-large': 'The file is larger than {{most}} MB, the most that one file may have. Make it smaller.',
   'quota-full':
     'Your storage has {{left}} MB left, too little for this file. Empty your bin or remove what you no longer need.',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals'
-import { holdsFiles, readDrop } from './droppedFiles.ts'
+import { holdsFiles, isUnreadable, readDrop } from './droppedFiles.ts'
 import { toPlayTime } from './playTime.ts'
 
 const file = (name: string) => ({
@@ -34,6 +34,21 @@ describe('what is dropped', () => {
   it('is not what the system notes for itself in a folder', async () => {
     expect(await namesIn(drop([folder('walk', [file('.notes'), file('1.jpg')])]))).toEqual(['1.jpg'])
     expect(await namesIn(drop([file('.profile')]))).toEqual(['.profile'])
+  })
+
+  it('is told as what cannot be read where the device refuses it, and the others come in', async () => {
+    const refused = (name: string) => ({
+      name,
+      ...{ isFile: true, isDirectory: false },
+      file: (_: unknown, fail: (error: Error) => void) => fail(new DOMException('', 'NotReadableError')),
+    })
+    const shut = { ...folder('shut', []), createReader: () => ({ readEntries: refused('').file }) }
+    const files = await readDrop(drop([folder('walk', [file('1.jpg'), refused('2.jpg')]), shut]))
+    expect(files.map((one) => [one.name, isUnreadable(one)])).toEqual([
+      ['1.jpg', false],
+      ['2.jpg', true],
+      ['shut', true],
+    ])
   })
 
   it('is what the browser lists, where it knows no entries', async () => {

@@ -1,5 +1,12 @@
 // The files of a drop, those in dropped folders included.
 
+/** What the device named and did not let be read; each stands for itself among the others, so that it can be told. */
+const unreadable = new WeakSet<File>()
+
+export function isUnreadable(file: File): boolean {
+  return unreadable.has(file)
+}
+
 /** Reads what was dropped. It must be called while the drop is handled: the browser forgets it afterwards. */
 export async function readDrop(transfer: DataTransfer): Promise<File[]> {
   const entries = [...transfer.items].map((item) => item.webkitGetAsEntry()).filter((entry) => entry !== null)
@@ -13,8 +20,14 @@ export function holdsFiles(transfer: DataTransfer | null): transfer is DataTrans
 }
 
 async function readEntry(entry: FileSystemEntry): Promise<File[]> {
-  if (isFile(entry)) return [await new Promise<File>((resolve, reject) => entry.file(resolve, reject))]
-  return isFolder(entry) ? readFolder(entry) : []
+  try {
+    if (isFile(entry)) return [await new Promise<File>((resolve, reject) => entry.file(resolve, reject))]
+    return isFolder(entry) ? await readFolder(entry) : []
+  } catch {
+    const file = new File([], entry.name)
+    unreadable.add(file)
+    return [file]
+  }
 }
 
 async function readFolder(folder: FileSystemDirectoryEntry): Promise<File[]> {

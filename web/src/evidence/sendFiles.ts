@@ -8,6 +8,7 @@ import { queryClient } from '../app/queryClient.ts'
 import { isLeaving } from '../people/tabs.ts'
 import { noteArrival } from '../gather/arrivals.ts'
 import { keepPoster } from '../gather/keepPoster.ts'
+import { isUnreadable } from './droppedFiles.ts'
 import { refreshEvidence } from './queries.ts'
 import { sendFile } from './resumableUpload.ts'
 import type { Sending } from './resumableUpload.ts'
@@ -37,7 +38,7 @@ export async function sendFiles(files: readonly File[], { replaces, ...landing }
       sent: 0,
       uploadId: null,
       outcome: null,
-      problem: isEmpty ? emptyProblem() : null,
+      problem: isEmpty ? emptyProblem(file) : null,
     }
   })
   window.addEventListener('beforeunload', askBeforeClosing)
@@ -201,14 +202,10 @@ async function openUploadsOrNone(): Promise<readonly Upload[]> {
   }
 }
 
-function emptyProblem(): ApiProblem {
+function emptyProblem(file: File): ApiProblem {
   return new ApiProblem({
-    type: '',
-    title: '',
-    status: 422,
-    code: 'invalid',
-    reason: 'file-empty',
-    params: {},
+    ...{ type: '', title: '', status: 422, code: 'invalid', params: {} },
+    reason: isUnreadable(file) ? 'file-unreadable' : 'file-empty',
   })
 }
 
