@@ -43,6 +43,15 @@ async function holdAfterFirstPiece(page: Page) {
   return () => letGo()
 }
 
+/** Begins to bring in a film of 20 MB; its second piece is held back until it is told to let go. */
+async function beginFilm(page: Page, name: string) {
+  await page.goto('/evidence')
+  const film = makeFilm(name, 20)
+  const letGo = await holdAfterFirstPiece(page)
+  await gatherFiles(page, film.path)
+  return { film, letGo }
+}
+
 /** A piece of 16 MB may take long on a busy disk; its kept length is what the test waits for. */
 async function untilFirstPieceIsKept(page: Page) {
   await expect(async () => {
@@ -62,10 +71,7 @@ async function hashOfNewest(page: Page): Promise<string> {
 
 test('the server stops in the middle: it goes on by itself, byte for byte', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Sefa')
-  await page.goto('/evidence')
-  const film = makeFilm('storm.bin', 20)
-  const letGo = await holdAfterFirstPiece(page)
-  await gatherFiles(page, film.path)
+  const { film, letGo } = await beginFilm(page, 'storm.bin')
   await expect(page.getByText(/^16 MB of 20 MB|^1\d MB of 20 MB/)).toBeVisible()
   await site.stop()
   letGo()
@@ -79,10 +85,7 @@ test('the window is closed in the middle: choosing the file again goes on where 
   browser,
 }) => {
   const page = await site.pageAs(browser, 'Tomasz')
-  await page.goto('/evidence')
-  const film = makeFilm('walk.bin', 20)
-  await holdAfterFirstPiece(page)
-  await gatherFiles(page, film.path)
+  const { film } = await beginFilm(page, 'walk.bin')
   await untilFirstPieceIsKept(page)
   const context = page.context()
   await page.close({ runBeforeUnload: false })
@@ -105,10 +108,7 @@ test('the window is closed in the middle: choosing the file again goes on where 
 
 test('the session ends in the middle: after signing in again it goes on', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Juno')
-  await page.goto('/evidence')
-  const film = makeFilm('pool.bin', 20)
-  const letGo = await holdAfterFirstPiece(page)
-  await gatherFiles(page, film.path)
+  const { film, letGo } = await beginFilm(page, 'pool.bin')
   await untilFirstPieceIsKept(page)
   await page.context().clearCookies()
   letGo()
@@ -149,9 +149,7 @@ test('one that is paused rests until it may go on, and one that is stopped goes,
   browser,
 }) => {
   const page = await site.pageAs(browser, 'Nell Quillan')
-  await page.goto('/evidence')
-  const letGo = await holdAfterFirstPiece(page)
-  await gatherFiles(page, makeFilm('no.bin', 20).path)
+  const { letGo } = await beginFilm(page, 'no.bin')
   await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open.length).toBe(1)
   await page.getByRole('button', { name: 'Pause no.bin' }).click()
   await expect(page.getByText('Paused at')).toBeVisible()
@@ -167,10 +165,7 @@ test('one that is paused rests until it may go on, and one that is stopped goes,
 
 test('a file that changes while it is read is told from a broken line', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Nell Quillan')
-  await page.goto('/evidence')
-  const film = makeFilm('changing.bin', 20)
-  const letGo = await holdAfterFirstPiece(page)
-  await gatherFiles(page, film.path)
+  const { letGo } = await beginFilm(page, 'changing.bin')
   await untilFirstPieceIsKept(page)
   makeFilm('changing.bin', 19)
   letGo()

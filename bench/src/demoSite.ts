@@ -1,39 +1,45 @@
-// The built demo over a fresh sample world, and a browser in which Wren is signed in.
-import { spawn } from 'node:child_process'
+// The built demo over a data folder, and a browser in which somebody is signed in.
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { chromium } from '@playwright/test'
 import type { BrowserContext } from '@playwright/test'
+import { startDemo } from './startProgram.ts'
 
-const root = fileURLToPath(new URL('../..', import.meta.url))
+export interface DemoSite {
+  readonly port: number
+  /** Puts into the folder what the site is to begin with; without it the site builds the sample world. */
+  readonly fill?: (folder: string) => void
+  /** By name; without it the first person of the sample world is signed in. */
+  readonly signIn?: { readonly signInName: string; readonly password: string }
+}
 
 /** Starts all of it, lets `measure` work, and takes it down again. */
 export async function withDemoSite<T>(
-  port: number,
+  { port, fill, signIn }: DemoSite,
   measure: (context: BrowserContext, address: string) => Promise<T>,
 ): Promise<T> {
-  const data = mkdtempSync(join(tmpdir(), 'valise-bench-'))
-  const args = [join(root, 'server/dist/serve.js'), '--port', String(port), '--data', data, '--quiet']
-  const server = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'inherit'] })
-  await new Promise<void>((resolve) =>
-    server.stdout.on('data', (text: Buffer) => text.includes('ready') && resolve()),
-  )
+  const folder = mkdtempSync(join(tmpdir(), 'valise-bench-'))
+  fill?.(folder)
+  const server = await startDemo(folder, port)
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu'],
   })
   try {
     const address = `http://localhost:${port}`
-    const context = await browser.newContext({ baseURL: address, locale: 'en-GB' })
-    const { people } = await (await context.request.get('/api/demo')).json()
+    const viewport = { width: 1280, height: 800 }
+    const context = await browser.newContext({ baseURL: address, locale: 'en-GB', viewport })
     const headers = { origin: address }
-    await context.request.post('/api/demo/session', { data: { personId: people[0].id }, headers })
+    if (signIn) await context.request.post('/api/session', { data: signIn, headers })
+    else {
+      const { people } = await (await context.request.get('/api/demo')).json()
+      await context.request.post('/api/demo/session', { data: { personId: people[0].id }, headers })
+    }
     return await measure(context, address)
   } finally {
     await browser.close()
-    server.kill()
-    rmSync(data, { recursive: true, force: true })
+    await server.stop()
+    rmSync(folder, { recursive: true, force: true })
   }
 }

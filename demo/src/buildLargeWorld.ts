@@ -1,7 +1,7 @@
 // The large world: 2,000 students and 100,000 items, one of them with 10,000, to see how costs grow. Written straight
 // into the tables: by the usual ways in it would take an hour.
 import { personNamed, systemActor } from '@valise/core/people'
-import { everything } from '@valise/core/evidence'
+import { everything, weekOf } from '@valise/core/evidence'
 import { addDays, toMilliseconds } from '@valise/core/time'
 import type { Instant, LocalDay } from '@valise/core/time'
 import {
@@ -55,13 +55,14 @@ export async function buildLargeWorld(services: Services, options: LargeOptions)
   const templates = await findTemplates(services)
   onStep(`${size.students} students`)
   const owners = await addStudents(services, size.students, options)
-  const [first = '', ...others] = owners
+  const [first = ''] = owners
+  const rest = size.items - size.itemsOfOne
+  const others = owners.length - 1
   onStep(`${size.items} items`)
   let n = 0
-  for (const [place, ownerId] of [first, ...others].entries()) {
-    const rest = size.items - size.itemsOfOne
-    const share = Math.floor(rest / others.length)
-    const count = place === 0 ? size.itemsOfOne : share + (place <= rest % others.length ? 1 : 0)
+  for (const [place, ownerId] of owners.entries()) {
+    const share = Math.floor(rest / others) + (place <= rest % others ? 1 : 0)
+    const count = place === 0 ? size.itemsOfOne : share
     await inTransaction(services.database, async (trx) => {
       for (let from = 0; from < count; from += AT_ONCE) {
         const some = Math.min(AT_ONCE, count - from)
@@ -205,14 +206,13 @@ interface LargeItem {
 
 function evidenceRow(item: LargeItem, { ownerId, classId }: Chunk, now: Instant) {
   const { id, title, kind, madeAt, isUnused, isMissing, isSilent } = item
-  const weekday = (new Date(`${item.day}T00:00:00Z`).getUTCDay() + 6) % 7
   return {
     ...{ id, ownerId, kind, title, titleKey: title, classId, assignmentId: null, madeAt, isUnused },
     rights: JSON.stringify({ state: isMissing ? 'missing' : 'mine' }),
     lacksRights: isMissing ? 1 : 0,
     alternativeText: kind === 'picture' && !isSilent ? 'What it shows' : '',
     lacksAlternative: isSilent ? 1 : 0,
-    madeWeek: addDays(item.day, -weekday),
+    madeWeek: weekOf(item.day),
     ...{ madeAtKnown: 1, looksAlike: 0, searchRow: 0, currentVersion: 1, statement: '', transcript: '' },
     ...{ binnedAt: null, createdAt: now, revision: 1 },
   }

@@ -1,6 +1,5 @@
 // Finding again in the large world: a filtered page, the counts beside the filters, words inside.
 import { closeServices, createApp, databaseFile, openServices, readConfig } from '@valise/server'
-import type { Services } from '@valise/server'
 import Database from 'better-sqlite3'
 import { compare } from '../compare.ts'
 import type { Row } from '../compare.ts'
@@ -13,17 +12,9 @@ export function filteredPage(): Promise<Row> {
   return inLargeWorld(async ({ ask, statementsOf, open }) => {
     const path = '/api/evidence?kind=picture&tag=Water,Birds&only=unused&limit=60'
     const prepared = prepareAll(open(), await statementsOf(path))
-    const answer: unknown = JSON.parse(await ask(path))
     return compare({
-      name: 'filtered page of 60 among 10,000',
-      limit: 4,
-      unit: 'ms per answer',
-      ours: () => timed(async () => void (await ask(path))),
-      reference: () =>
-        timed(async () => {
-          for (const run of prepared) run()
-          JSON.stringify(answer)
-        }),
+      ...{ name: 'filtered page of 60 among 10,000', limit: 4, unit: 'ms per answer' },
+      ...(await answerAgainst(prepared, () => ask(path))),
     })
   })
 }
@@ -75,17 +66,9 @@ function fullText(name: string, word: string): Promise<Row> {
     if (!statements.some(({ sql }) => sql.includes('ownWords')))
       throw new Error('the statement of the search is not as the reference knows it')
     const prepared = prepareAll(database, statements)
-    const answer: unknown = JSON.parse(await ask(path))
     return compare({
-      name,
-      limit: 3,
-      unit: 'ms per answer',
-      ours: () => timed(async () => void (await ask(path))),
-      reference: () =>
-        timed(async () => {
-          for (const run of prepared) run()
-          JSON.stringify(answer)
-        }),
+      ...{ name, limit: 3, unit: 'ms per answer' },
+      ...(await answerAgainst(prepared, () => ask(path))),
     })
   })
 }
@@ -96,7 +79,6 @@ interface Statement {
 }
 
 interface LargeSite {
-  readonly services: Services
   readonly ownerId: string
   ask(path: string): Promise<string>
   /** What the database is asked for one answer, in order. */
@@ -121,7 +103,6 @@ async function inLargeWorld(measure: (site: LargeSite) => Promise<Row>): Promise
     const cookie = signedIn.headers.get('set-cookie')?.split(';')[0] ?? ''
     const ask = async (path: string) => (await app.request(path, { headers: { cookie } })).text()
     return await measure({
-      services,
       ownerId: personId,
       ask,
       statementsOf: async (path) => {
@@ -142,6 +123,19 @@ async function inLargeWorld(measure: (site: LargeSite) => Promise<Row>): Promise
   } finally {
     for (const database of opened) database.close()
     await closeServices(services)
+  }
+}
+
+/** The time of an answer, and that of its prepared statements with the JSON of what it said. */
+async function answerAgainst(prepared: readonly (() => void)[], ask: () => Promise<string>) {
+  const answer: unknown = JSON.parse(await ask())
+  return {
+    ours: () => timed(async () => void (await ask())),
+    reference: () =>
+      timed(async () => {
+        for (const run of prepared) run()
+        JSON.stringify(answer)
+      }),
   }
 }
 

@@ -51,7 +51,7 @@ export async function initialJavascript(): Promise<Row> {
 
 /** Loads Today of a student in a browser and adds up every script that came. */
 function sizeOfToday(): Promise<number> {
-  return withDemoSite(PORT, async (context) => {
+  return withDemoSite({ port: PORT }, async (context) => {
     const page = await context.newPage()
     const scripts = new Set<string>()
     page.on('response', (response) => {

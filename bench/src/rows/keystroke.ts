@@ -40,7 +40,7 @@ interface Writer {
 }
 
 export function keystroke(): Promise<Row> {
-  return withDemoSite(PORT, (context, address) =>
+  return withDemoSite({ port: PORT }, (context, address) =>
     withPlainBuild(bare, (folder) =>
       served(folder, async (plainAddress) => {
         const ours = await openPage(context, address)

@@ -1,12 +1,10 @@
 // Scrolling over 10,000 items: the main thread's time per step against 60 static tiles, and how many nodes there are.
-import { cpSync, mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { chromium } from '@playwright/test'
+import { cpSync } from 'node:fs'
 import type { CDPSession, Page } from '@playwright/test'
 import { compare, toRow } from '../compare.ts'
 import type { Row } from '../compare.ts'
-import { LARGE_SIGN_IN, largeWorldFolder, startServer } from '../largeWorld.ts'
+import { withDemoSite } from '../demoSite.ts'
+import { LARGE_SIGN_IN, largeWorldFolder } from '../largeWorld.ts'
 
 const PORT = 7470
 const STEPS = 40
@@ -63,22 +61,10 @@ interface Grid {
 }
 
 async function withGrid(measure: (grid: Grid) => Promise<Row>): Promise<Row> {
+  const large = await largeWorldFolder()
   // A copy, so that what one row leaves behind is not in the way of the next.
-  const folder = mkdtempSync(join(tmpdir(), 'valise-bench-'))
-  cpSync(await largeWorldFolder(), folder, { recursive: true })
-  const server = await startServer(folder, PORT)
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  })
-  try {
-    const address = `http://localhost:${PORT}`
-    const context = await browser.newContext({
-      baseURL: address,
-      locale: 'en-GB',
-      viewport: { width: 1280, height: 800 },
-    })
-    await context.request.post('/api/session', { data: LARGE_SIGN_IN, headers: { origin: address } })
+  const fill = (folder: string) => cpSync(large, folder, { recursive: true })
+  return withDemoSite({ port: PORT, fill, signIn: LARGE_SIGN_IN }, async (context) => {
     const page = await context.newPage()
     const came = { items: 0 }
     page.on('response', (response) => {
@@ -88,12 +74,8 @@ async function withGrid(measure: (grid: Grid) => Promise<Row>): Promise<Row> {
     await page.locator('[data-tile]').first().waitFor()
     const session = await context.newCDPSession(page)
     await session.send('Performance.enable')
-    return await measure({ page, session, came })
-  } finally {
-    await browser.close()
-    await server.stop()
-    rmSync(folder, { recursive: true, force: true })
-  }
+    return measure({ page, session, came })
+  })
 }
 
 /** Scrolls to the end again and again, until so many items have come in. */

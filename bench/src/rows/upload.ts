@@ -1,27 +1,22 @@
 // 256 MB coming in, against a bare tus server that syncs and hashes once: the time it takes, and the memory.
-import { spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { request } from 'node:http'
 import type { IncomingMessage, OutgoingHttpHeaders } from 'node:http'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { compare, toRow } from '../compare.ts'
 import type { Row } from '../compare.ts'
+import { startDemo, startProgram } from '../startProgram.ts'
+import type { StartedProgram } from '../startProgram.ts'
 
-const root = fileURLToPath(new URL('../../..', import.meta.url))
-const BYTES = 256 * 1_048_576
-const PIECE = Buffer.alloc(1_048_576, 7)
+const PORT = 7460
 const MEGABYTE = 1_048_576
+const BYTES = 256 * MEGABYTE
+const PIECE = Buffer.alloc(MEGABYTE, 7)
 /** What more memory than the bare server may be taken. */
 const MORE_MEGABYTES = 96
 
-interface Target {
-  readonly port: number
-  readonly pid: number
-  readonly headers: OutgoingHttpHeaders
-  stop(): void
-}
+type Target = Pick<StartedProgram, 'port' | 'pid'> & { readonly headers: OutgoingHttpHeaders }
 
 let uploads = 0
 
@@ -64,27 +59,14 @@ export async function uploadMemory(): Promise<Row> {
 async function withBoth(measure: (ours: Target, bare: Target) => Promise<Row>): Promise<Row> {
   const folders = [0, 1].map(() => mkdtempSync(join(tmpdir(), 'valise-bench-')))
   const [own = '', other = ''] = folders
-  const ours = await start([join(root, 'server/dist/serve.js'), '--port', '7460', '--data', own, '--quiet'])
-  const bare = await start([join(root, 'bench/src/bareUpload.mjs'), other])
+  const ours = await startDemo(own, PORT, [], { VALISE_QUOTA: '200000' })
+  const bare = await startProgram('bench/src/bareUpload.mjs', [other])
   try {
-    return await measure({ ...ours, headers: await signIn(ours.port) }, bare)
+    return await measure({ ...ours, headers: await signIn(ours.port) }, { ...bare, headers: {} })
   } finally {
-    ours.stop()
-    bare.stop()
+    await Promise.all([ours.stop(), bare.stop()])
     for (const folder of folders) rmSync(folder, { recursive: true, force: true })
   }
-}
-
-async function start(args: readonly string[]): Promise<Target> {
-  const env = { ...process.env, VALISE_QUOTA: '200000' }
-  const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'inherit'], env })
-  const port = await new Promise<number>((resolve) =>
-    child.stdout.on('data', (text: Buffer) => {
-      const found = /ready (\d+)/.exec(String(text))
-      if (found) resolve(Number(found[1]))
-    }),
-  )
-  return { port, pid: child.pid ?? 0, headers: {}, stop: () => child.kill('SIGKILL') }
 }
 
 async function signIn(port: number): Promise<OutgoingHttpHeaders> {

@@ -1,6 +1,7 @@
 // Whether an item is used anywhere, kept beside it so that lists can ask for what is not.
 import type { Shown } from '@valise/core/pages'
-import type { Trx } from '../database/index.ts'
+import type { Knex } from 'knex'
+import type { Reader, Trx } from '../database/index.ts'
 
 /**
  * Works out anew whether these items are used: on a page or an entry that is not in the bin, chosen for an assignment,
@@ -44,15 +45,28 @@ export async function refreshUsesOfDraft(trx: Trx, draftId: string): Promise<voi
   )
 }
 
+/**
+ * The files that sealed copies of its owner keep of an item, or of one version of it. A copy names them by both, as in
+ * `files/<item>-<version>.webp`.
+ */
+export function sealedFilesOf(
+  { sql }: Reader,
+  ownerId: string,
+  evidenceId: string,
+  n: number | null = null,
+): Knex.QueryBuilder {
+  const own = sql('submissions').where({ ownerId }).select('id')
+  const name = `files/${evidenceId}-${n ?? ''}`
+  const endings = n === null ? ['%'] : ['', '.%', '-%']
+  return sql('sealedFiles')
+    .whereIn('submissionId', own)
+    .where((q) => endings.forEach((ending) => void q.orWhereLike('path', name + ending)))
+}
+
 /** Whether others were given this very version: by a page as it was published, or in a sealed copy. */
-export async function isGivenOut(trx: Trx, evidenceId: string, n: number): Promise<boolean> {
+export async function isGivenOut(trx: Trx, ownerId: string, evidenceId: string, n: number): Promise<boolean> {
   const { sql } = trx
-  const sealed: unknown = await sql('sealedFiles')
-    .where((q) =>
-      q.whereLike('path', `files/${evidenceId}-${n}.%`).orWhereLike('path', `files/${evidenceId}-${n}-%`),
-    )
-    .first('path')
-  if (sealed) return true
+  if (await sealedFilesOf(trx, ownerId, evidenceId, n).first('path')) return true
   const pages = sql('publishedEvidence').where({ evidenceId }).select('pageId')
   const published: { shown: string }[] = await sql('publishedPages').whereIn('pageId', pages).select('shown')
   return published.some(({ shown }) => {

@@ -8,6 +8,7 @@ import type { Knex } from 'knex'
 import { accessScope } from '../access/index.ts'
 import { countRows, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
+import { sealedFilesOf } from '../evidence/index.ts'
 
 export type PageShelf = 'kept' | 'bin'
 
@@ -217,8 +218,8 @@ async function listSubmissionsWith(reader: Reader, actor: PersonActor, evidenceI
   const asPart = sql('submissionParts')
     .where({ kind: 'evidence', thingId: evidenceId })
     .select('submissionId')
-  // Where a page that was handed in shows it, the copy keeps its file under its id.
-  const onPage = sql('sealedFiles').whereLike('path', `files/${evidenceId}-%`).select('submissionId')
+  // Where a page that was handed in shows it, the copy keeps its file.
+  const onPage = sealedFilesOf(reader, actor.personId, evidenceId).select('submissionId')
   const rows: { id: string; title: string }[] = await sql('submissions')
     .join('assignments', 'assignments.id', 'submissions.assignmentId')
     .where({ 'submissions.ownerId': actor.personId })

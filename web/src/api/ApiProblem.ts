@@ -19,4 +19,9 @@ export class ApiProblem extends Error {
     this.fields = problem?.errors ?? []
     this.askedAt = askedAt
   }
+
+  /** What the server would have refused, told by the device before it is asked. */
+  static ofDevice(reason: Problem['reason']): ApiProblem {
+    return new ApiProblem({ type: '', title: '', status: 422, code: 'invalid', reason, params: {} })
+  }
 }

@@ -2,15 +2,14 @@
 import { IconUpload } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation } from 'react-router'
-import { isOnItsWay, uploadsHere } from '../evidence/uploadsHere.ts'
+import { isOnItsWay, listsUploads, uploadsHere } from '../evidence/uploadsHere.ts'
 import styles from './TopBar.module.css'
 
 export function ComingIn() {
   const { t } = useTranslation()
   const { pathname } = useLocation()
   const count = uploadsHere.use().filter(isOnItsWay).length
-  const isListed = pathname === '/' || pathname.startsWith('/evidence')
-  if (count === 0 || isListed) return null
+  if (count === 0 || listsUploads(pathname)) return null
   return (
     <Link to="/evidence" className={styles.coming}>
       <IconUpload size={17} stroke={1.7} aria-hidden="true" />

@@ -8,6 +8,7 @@ import { holdsFiles, readDrop } from './droppedFiles.ts'
 import { addFiles } from './addFiles.ts'
 import { gather } from '../gather/gathering.ts'
 import { pastedAddress } from '../gather/pastedAddress.ts'
+import { listsUploads } from './uploadsHere.ts'
 import { useClassInView } from './useClassInView.ts'
 import styles from './WindowDrop.module.css'
 
@@ -24,8 +25,7 @@ export function WindowDrop() {
     const land = (files: readonly File[]) => {
       if (files.length === 0) return
       void addFiles(files, { classId })
-      const showsUploads = pathname === '/' || pathname.startsWith('/evidence')
-      if (!showsUploads) void navigate('/evidence')
+      if (!listsUploads(pathname)) void navigate('/evidence')
     }
     const onEnter = (event: DragEvent) => {
       if (!holdsFiles(event.dataTransfer)) return

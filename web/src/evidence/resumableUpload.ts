@@ -57,14 +57,14 @@ export async function sendFile(
       events.onPause()
       // A browser tells a file that changed under its hands no differently from a broken line.
       void isReadable(file).then((is) => {
-        if (!is) void upload.abort().then(() => events.onRefused(fileChanged()))
+        if (!is) void upload.abort().then(() => events.onRefused(ApiProblem.ofDevice('file-changed')))
       })
       return true
     },
     onSuccess: () => events.onDone(),
     onError: (error) => {
       const response = 'originalResponse' in error ? error.originalResponse : null
-      if (error instanceof DOMException) return events.onRefused(fileChanged())
+      if (error instanceof DOMException) return events.onRefused(ApiProblem.ofDevice('file-changed'))
       events.onRefused(new ApiProblem(readProblem(response?.getBody() ?? ''), error))
     },
   })
@@ -80,11 +80,4 @@ async function isReadable(file: File): Promise<boolean> {
   } catch {
     return false
   }
-}
-
-function fileChanged(): ApiProblem {
-  return new ApiProblem({
-    ...{ type: '', title: '', status: 422 },
-    ...{ code: 'invalid', reason: 'file-changed', params: {} },
-  })
 }

@@ -203,10 +203,7 @@ async function openUploadsOrNone(): Promise<readonly Upload[]> {
 }
 
 function emptyProblem(file: File): ApiProblem {
-  return new ApiProblem({
-    ...{ type: '', title: '', status: 422, code: 'invalid', params: {} },
-    reason: isUnreadable(file) ? 'file-unreadable' : 'file-empty',
-  })
+  return ApiProblem.ofDevice(isUnreadable(file) ? 'file-unreadable' : 'file-empty')
 }
 
 /** Whoever closes the window while something is on its way is asked; whoever is signed out is not. */

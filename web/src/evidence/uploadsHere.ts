@@ -36,3 +36,6 @@ export interface UploadLanding {
 export const uploadsHere = createStore<readonly UploadHere[]>([])
 
 export const isOnItsWay = ({ state }: UploadHere) => state !== 'arrived' && state !== 'refused'
+
+/** Whether the screen at a path lists them; every other one leads to those that do. */
+export const listsUploads = (pathname: string) => pathname === '/' || pathname.startsWith('/evidence')
