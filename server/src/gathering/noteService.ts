@@ -77,7 +77,8 @@ export async function updateNote(
     const { version } = item
     // What others were given stays as they were given it.
     const isSameSitting =
-      minutesBetween(version.at, trx.now) < ONE_SITTING_MINUTES && !(await isGivenOut(trx, actor.personId, id, version.n))
+      minutesBetween(version.at, trx.now) < ONE_SITTING_MINUTES &&
+      !(await isGivenOut(trx, actor.personId, id, version.n))
     const n = isSameSitting ? version.n : (item.versions[0]?.n ?? 0) + 1
     if (!(await writeItem(trx, id, revision, { currentVersion: n }))) throw new AppError('stale', 'stale')
     const document = JSON.stringify(text)
