@@ -14,8 +14,11 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await page.getByRole('button', { name: 'Begin a logbook' }).click()
   await expect(page.getByText('No entries yet.')).toBeVisible()
   await page.getByRole('button', { name: 'New entry' }).click()
+  const words = page.getByRole('textbox', { name: 'What you think' })
+  // A new entry begins in its words; whoever types faster than that would write there.
+  await expect(words).toBeFocused()
   await page.getByLabel('Title of the entry').fill('First frost')
-  await page.getByRole('textbox', { name: 'What you think' }).click()
+  await words.click()
   await page.keyboard.type('I set out at seven. The gate was frozen shut.')
   await expect(page.getByText('10 words')).toBeVisible()
   await page.getByRole('button', { name: 'Put all beside the words' }).click()

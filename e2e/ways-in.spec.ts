@@ -289,7 +289,7 @@ test('a picture of the shelf brings its credit along, and a bad one is reported'
   const dialog = page.getByRole('dialog', { name: 'From the picture shelf' })
   await expect(dialog.getByText('12 pictures')).toBeVisible()
   await dialog.getByLabel('What do you want to show?').fill('glasswort')
-  await expect(dialog.getByText('2 pictures')).toBeVisible()
+  await expect(dialog.getByText('2 pictures', { exact: true })).toBeVisible()
   await dialog.getByRole('button', { name: 'Report Young glasswort' }).click()
   await dialog.getByLabel('What is wrong with it?').fill('That is samphire')
   await dialog.getByRole('button', { name: 'Send the report' }).click()
