@@ -187,7 +187,8 @@ describeEachDatabase('gathering', (open) => {
       document.text = 'Visit 1\nVisit 2, glasswort'
       document.revision = '2'
       expect(await followDocument(site.services, copy.id)).toBeUndefined()
-      expect(await followDocument(site.services, connected.id)).toBe('2026-11-26T10:52:00.000Z')
+      // The clock of a test begins at a set time and then goes on.
+      expect(await followDocument(site.services, connected.id)).toMatch(/^2026-11-26T10:52:/)
       await site.services.jobs.drain()
       expect((await wren.get(`/api/evidence/${copy.id}`)).body.versions).toHaveLength(1)
       const { body } = await wren.get(`/api/evidence/${connected.id}`)
