@@ -8,8 +8,8 @@ export default {
     '\\.css$': '<rootDir>/tools/lib/cssModules.cjs',
     '^.+\\.tsx?$': ['ts-jest', { useESM: true, diagnostics: false, tsconfig: 'tsconfig.jest.json' }],
   },
-  globalSetup: './server/src/testing/startPostgres.mjs',
-  globalTeardown: './server/src/testing/stopPostgres.mjs',
+  globalSetup: './server/src/testing/beforeTests.mjs',
+  globalTeardown: './server/src/testing/afterTests.mjs',
   // Both cores: by itself Jest leaves one for the screen.
   maxWorkers: 2,
   testTimeout: 60_000,

@@ -1,21 +1,31 @@
-// Starts a PostgreSQL of our own for the tests, where the machine has one; otherwise SQLite alone is tested.
+// Before all tests: a folder for what they share, and a PostgreSQL of our own where the machine has one.
 import { execFileSync } from 'node:child_process'
-import { chownSync, existsSync, mkdtempSync, readdirSync } from 'node:fs'
+import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir, userInfo } from 'node:os'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 
-export default function startPostgres() {
+export default function beforeTests() {
+  const folder = mkdtempSync(join(tmpdir(), 'valise-tests-'))
+  process.env.VALISE_TEST_FOLDER = folder
+  const stop = startPostgres(join(folder, 'postgres'))
+  globalThis.tidyAfterTests = () => {
+    stop()
+    rmSync(folder, { recursive: true })
+  }
+}
+
+/** Without PostgreSQL, SQLite alone is tested. */
+function startPostgres(folder) {
   const bin = findBinaries()
-  if (bin === null) return
-  const folder = mkdtempSync(join(tmpdir(), 'valise-postgres-'))
+  if (bin === null) return () => {}
+  mkdirSync(folder)
   const asUser = notRoot(folder)
   const data = join(folder, 'data')
   run(asUser, join(bin, 'initdb'), ['-D', data, '-A', 'trust', '-U', 'valise', '--locale=C', '-E', 'UTF8'])
   const options = `-k ${folder} -h '' -c fsync=off -c max_connections=200`
   run(asUser, join(bin, 'pg_ctl'), ['-D', data, '-o', options, '-w', '-l', join(folder, 'log'), 'start'])
   process.env.VALISE_TEST_POSTGRES = folder
-  globalThis.stopTestPostgres = () =>
-    run(asUser, join(bin, 'pg_ctl'), ['-D', data, '-m', 'immediate', 'stop'])
+  return () => run(asUser, join(bin, 'pg_ctl'), ['-D', data, '-m', 'immediate', 'stop'])
 }
 
 function findBinaries() {
@@ -31,9 +41,10 @@ function findBinaries() {
   )
 }
 
-/** PostgreSQL refuses to run as root: then the user that its package made runs it. */
+/** PostgreSQL refuses to run as root: then the user that its package made runs it, who must get through to its folder. */
 function notRoot(folder) {
   if (userInfo().uid !== 0) return []
+  chmodSync(dirname(folder), 0o711)
   const idOf = (flag) => Number(execFileSync('id', [flag, 'postgres'], { encoding: 'utf8' }))
   chownSync(folder, idOf('-u'), idOf('-g'))
   return ['setpriv', '--reuid=postgres', '--regid=postgres', '--clear-groups']
