@@ -46,7 +46,9 @@ const openTestPostgres: OpenDatabase = async ({ clock = shiftedClock(TEST_START)
 const worker = process.env['JEST_WORKER_ID'] ?? '1'
 
 async function findMigratedSqlite(): Promise<string> {
-  const file = join(process.env['VALISE_TEST_FOLDER'] ?? '', `migrated-${worker}.sqlite`)
+  const folder = process.env['VALISE_TEST_FOLDER']
+  if (folder === undefined) throw new Error('beforeTests.mjs has not made the folder that tests share')
+  const file = join(folder, `migrated-${worker}.sqlite`)
   if (existsSync(file)) return file
   const making = `${file}.making`
   const database = openSqlite({ file: making, clock: shiftedClock(TEST_START), synced: false })

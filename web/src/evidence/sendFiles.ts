@@ -38,7 +38,7 @@ export async function sendFiles(files: readonly File[], { replaces, ...landing }
       sent: 0,
       uploadId: null,
       outcome: null,
-      problem: isEmpty ? emptyProblem(file) : null,
+      problem: isEmpty ? problemOfNothing(file) : null,
     }
   })
   window.addEventListener('beforeunload', askBeforeClosing)
@@ -202,7 +202,8 @@ async function openUploadsOrNone(): Promise<readonly Upload[]> {
   }
 }
 
-function emptyProblem(file: File): ApiProblem {
+/** Why there is nothing in a file. */
+function problemOfNothing(file: File): ApiProblem {
   return ApiProblem.ofDevice(isUnreadable(file) ? 'file-unreadable' : 'file-empty')
 }
 

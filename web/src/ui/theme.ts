@@ -104,6 +104,10 @@ export const theme = createTheme({
         },
       },
     },
+    MuiInputBase: {
+      // What a field asks for is read as well: MUI's own is too pale for that.
+      styleOverrides: { input: { '&::placeholder': { color: 'var(--ink2)', opacity: 1 } } },
+    },
     MuiOutlinedInput: {
       defaultProps: { notched: false },
       styleOverrides: {
