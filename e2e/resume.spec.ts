@@ -88,8 +88,10 @@ test('the window is closed in the middle: choosing the file again goes on where 
   const { film, cutOff } = await beginFilm(page, 'walk.bin')
   await untilFirstPieceIsKept(page)
   const context = page.context()
-  // A window that closes may still send what was held back, and then nothing would have stopped in the middle.
+  // A window that closes may still send what was held back, and then nothing would have stopped in the middle:
+  // so it is cut off first, and seen to be.
   cutOff()
+  await expect(page.getByText('No connection just now. What went up so far is kept')).toBeVisible()
   await page.close({ runBeforeUnload: false })
 
   const next = await context.newPage()
