@@ -14,11 +14,8 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await page.getByRole('button', { name: 'Begin a logbook' }).click()
   await expect(page.getByText('No entries yet.')).toBeVisible()
   await page.getByRole('button', { name: 'New entry' }).click()
-  const words = page.getByRole('textbox', { name: 'What you think' })
-  // A new entry begins in its words; whoever types faster than that would write there.
-  await expect(words).toBeFocused()
   await page.getByLabel('Title of the entry').fill('First frost')
-  await words.click()
+  await page.getByRole('textbox', { name: 'What you think' }).click()
   await page.keyboard.type('I set out at seven. The gate was frozen shut.')
   await expect(page.getByText('10 words')).toBeVisible()
   await page.getByRole('button', { name: 'Put all beside the words' }).click()
@@ -52,6 +49,32 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await expect(paper.getByRole('heading', { name: 'First frost' })).toBeVisible()
   await expect(paper).toContainText('The gate was frozen shut.')
   await expect(paper).toContainText('20 November 2026')
+})
+
+test('a new entry begins in its words, but not for one who began in its title', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  const words = page.getByRole('textbox', { name: 'What you think' })
+  await page.goto('/logbooks')
+  await page.getByRole('link', { name: 'One stake' }).click()
+  await page.getByRole('button', { name: 'New entry' }).click()
+  await expect(words).toBeFocused()
+  await page.keyboard.type('Frost.')
+  await expect(words).toHaveText('Frost.')
+
+  // Quicker than anybody: the title is taken in the moment in which it is there.
+  await page.evaluate(() => {
+    const seen = new MutationObserver(() => {
+      const title = document.querySelector<HTMLElement>('[aria-label="Title of the entry"]')
+      if (title && document.querySelector('.ProseMirror')) seen.disconnect()
+      if (title) title.focus()
+    })
+    seen.observe(document.body, { subtree: true, childList: true })
+  })
+  await page.getByRole('link', { name: 'One stake' }).click()
+  await page.getByRole('button', { name: 'New entry' }).click()
+  await expect(words).toBeEditable()
+  await page.keyboard.type('Thaw')
+  await expect(page.getByLabel('Title of the entry')).toHaveValue('Thaw')
 })
 
 test('an entry goes into the bin and out of it', async ({ browser }) => {

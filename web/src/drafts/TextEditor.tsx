@@ -3,7 +3,7 @@ import { EditorContent, useEditor } from '@tiptap/react'
 import type { Editor } from '@tiptap/react'
 import { isRichText, isSame } from '@valise/core/pages'
 import type { RichText } from '@valise/core/pages'
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { RefObject } from 'react'
 import { createPortal } from 'react-dom'
 import { TextTools } from './TextTools.tsx'
@@ -22,6 +22,7 @@ interface TextEditorProps {
   readonly placeholder: string
   /** The element in which the buttons are to stand, once it is there; without the word they stand over the text. */
   readonly tools?: HTMLElement | null
+  /** Whether writing begins here; not where somebody began in another field before this one was ready. */
   readonly isFocused?: boolean
   /** Lets the draft ask for what was typed last, before it joins what others did. */
   readonly beforeJoin: (tell: () => void) => () => void
@@ -43,19 +44,28 @@ export function TextEditor({
   useEffect(() => {
     keep.current = onText
   })
+  const [focusedBefore] = useState(() => document.activeElement)
 
   const editor = useEditor({
     extensions: textExtensions(placeholder),
     // Its rules stand in paper.css: the content security policy allows no style that a script writes.
     injectCSS: false,
     content: text,
-    autofocus: isFocused ? 'end' : false,
     // Rendering React at each key would cost more than typing itself.
     shouldRerenderOnTransaction: false,
     editorProps: {
       attributes: { 'aria-label': label, 'aria-multiline': 'true', role: 'textbox', spellcheck: 'true' },
     },
   })
+  // After the screen itself has taken the focus. The editor's own way would take it another frame later, and out of the
+  // middle of what is typed in another field by then.
+  useEffect(() => {
+    if (!isFocused || !editor) return
+    const timer = setTimeout(() => !isWritingElsewhere(focusedBefore) && beginAtEnd(editor))
+    return () => clearTimeout(timer)
+    // Only where it begins; afterwards the focus is the writer's.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [editor])
   useTellAfterBreath(editor, { told, keep, beforeJoin })
   useEffect(() => {
     if (!editor || fromElsewhere === 0 || isSame(told.current, text)) return
@@ -76,6 +86,20 @@ export function TextEditor({
       <EditorContent editor={editor} />
     </>
   )
+}
+
+function isWritingElsewhere(focusedBefore: Element | null): boolean {
+  const focused = document.activeElement
+  return (
+    focused !== focusedBefore &&
+    focused !== null &&
+    focused.matches('input, textarea, [contenteditable="true"]')
+  )
+}
+
+function beginAtEnd(editor: Editor): void {
+  editor.commands.setTextSelection(editor.state.doc.content.size)
+  editor.view.focus()
 }
 
 interface Telling {
