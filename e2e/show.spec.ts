@@ -29,6 +29,27 @@ async function endPass(page: Page, name: RegExp) {
   await expect(page.getByRole('dialog')).toBeHidden()
 }
 
+test('what is added while something else is on its way comes after it', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/collections')
+  await page.getByRole('button', { name: 'New collection' }).click()
+  let letGo: () => void = () => undefined
+  const held = new Promise<void>((resolve) => (letGo = resolve))
+  await page.route('**/api/collections/*', async (route) => {
+    if (route.request().method() === 'PATCH') await held
+    await route.continue()
+  })
+  await page.getByRole('button', { name: 'Add pages' }).click()
+  const chooser = page.getByRole('dialog')
+  await chooser.getByRole('checkbox', { name: /^Walking a line/ }).check()
+  await chooser.getByRole('button', { name: 'Add 1' }).click()
+  await page.getByRole('button', { name: 'Add a divider' }).click()
+  letGo()
+  const order = page.getByRole('list', { name: 'In this order' })
+  await expect(order.getByRole('listitem')).toHaveCount(2)
+  await expect(order.getByRole('listitem').first()).toContainText('Walking a line')
+})
+
 test('pages come into an order, under dividers, by keyboard; hiding and publishing decide what others read', async ({
   browser,
 }) => {

@@ -16,8 +16,10 @@ export function AddToCollection({ collection, onChange }: AddToCollectionProps) 
   const { t } = useTranslation('collections')
   const [choosing, setChoosing] = useState<'page' | 'collection' | null>(null)
   const add = (items: readonly CollectionItem[]) => {
-    const last = collection.items.at(-1)?.id ?? null
-    onChange(items.map((item, at) => ({ op: 'insert', item, after: items[at - 1]?.id ?? last })))
+    // The end is where it is by then: what was added a moment ago may still be on its way.
+    onChange((known) =>
+      items.map((item, at) => ({ op: 'insert', item, after: (items[at - 1] ?? known.at(-1))?.id ?? null })),
+    )
   }
   const onChoose = (ids: readonly string[]) => {
     add(

@@ -9,15 +9,16 @@ import {
 } from '@dnd-kit/core'
 import type { DragEndEvent } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
-import type { Collection, CollectionItem, CollectionOperation } from '@valise/core/collections'
+import type { Collection, CollectionItem } from '@valise/core/collections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Empty } from '../ui/Empty.tsx'
 import { CollectionItemRow } from './CollectionItemRow.tsx'
+import type { CollectionChange } from './queries.ts'
 import { useItemName } from './useItemName.ts'
 import styles from './Collections.module.css'
 
-export type ChangeCollection = (operations: readonly CollectionOperation[]) => void
+export type ChangeCollection = (change: CollectionChange) => void
 
 interface CollectionOutlineProps {
   readonly collection: Collection

@@ -1,7 +1,12 @@
 // What the screens know of collections, and what they can have done with them.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { ReadCollection } from '@valise/core/access'
-import type { Collection, CollectionList, CollectionOperation } from '@valise/core/collections'
+import type {
+  Collection,
+  CollectionItem,
+  CollectionList,
+  CollectionOperation,
+} from '@valise/core/collections'
 import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
 
 export type CollectionShelf = 'kept' | 'bin'
@@ -44,6 +49,10 @@ export function useCreateCollection() {
   })
 }
 
+/** What is to be done; where it hangs on what lies in the collection, told when it goes out and not before. */
+export type CollectionChange =
+  readonly CollectionOperation[] | ((items: readonly CollectionItem[]) => readonly CollectionOperation[])
+
 /** Changes a collection at the revision that is known when the change goes out; changes go one after the other. */
 export function useChangeCollection(id: string) {
   const client = useQueryClient()
@@ -51,8 +60,9 @@ export function useChangeCollection(id: string) {
   return useMutation({
     meta: { kept: true },
     scope: { id: `collection ${id}` },
-    mutationFn: (operations: readonly CollectionOperation[]) => {
-      const revision = client.getQueryData<Collection>(queryKey)?.revision ?? 0
+    mutationFn: (change: CollectionChange) => {
+      const { revision, items } = client.getQueryData<Collection>(queryKey) ?? { revision: 0, items: [] }
+      const operations = typeof change === 'function' ? change(items) : change
       return ask<Collection>('PATCH', collectionPath(id), { body: { operations }, revision })
     },
     onSuccess: (collection) => {
