@@ -17,11 +17,13 @@ import { openFolderStore } from './files/index.ts'
 import { openLog } from './http/index.ts'
 import { openKeys } from './keys.ts'
 import { makeJobs, makeThreads, runInProcess } from './jobs/index.ts'
+import { newProgress } from './onceInProcess.ts'
 import { openOutside } from './openOutside.ts'
 import { makeMailSender } from './mail/index.ts'
 import { makePasswordHasher } from './people/index.ts'
 import { withJobs } from './services.ts'
 import type { Services } from './services.ts'
+import type { WorkerData } from './worker.ts'
 
 const GRACE_MS = 2000
 /** A long report is read in a second; what takes longer is made to. */
@@ -61,7 +63,10 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
     mail: makeMailSender(config),
     passwords: makePasswordHasher(),
     log,
-    workers: makeThreads<EvidenceTasks>(programBeside('worker'), { dataFolder: config.dataFolder }),
+    workers: makeThreads<EvidenceTasks>(programBeside('worker'), {
+      dataFolder: config.dataFolder,
+      shutting: newProgress(),
+    } satisfies WorkerData),
     readInside: (file) =>
       runInProcess(programBeside('readerProcess'), { dataFolder: config.dataFolder, file }, READING_LIMITS),
     outside: openOutside(config),

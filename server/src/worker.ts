@@ -3,14 +3,18 @@ import { workerData } from 'node:worker_threads'
 import { evidenceTasks, shutOtherReaders } from './evidence/index.ts'
 import type { EvidenceTasks } from './evidence/index.ts'
 import { openFolderStore } from './files/index.ts'
+import { onceInProcess } from './onceInProcess.ts'
 
 export interface WorkerData {
   readonly dataFolder: string
+  /** How far the shutting of readers is. */
+  readonly shutting: SharedArrayBuffer
 }
 
-const { dataFolder }: WorkerData = workerData
+const { dataFolder, shutting }: WorkerData = workerData
 
-shutOtherReaders()
+// They are shut for the whole process, and for a moment all of them: what another thread reads then would seem damaged.
+onceInProcess(shutting, shutOtherReaders)
 const run = evidenceTasks(openFolderStore(dataFolder))
 
 export function runTask<N extends keyof EvidenceTasks>({

@@ -37,7 +37,7 @@ const allowedReaders = [
   'VipsForeignLoadHeif',
 ]
 
-/** Shuts all readers but those for pictures that Valise opens. */
+/** Shuts all readers but those for pictures that Valise opens, in every thread of the process; see `onceInProcess`. */
 export function shutOtherReaders(): void {
   sharp.block({ operation: ['VipsForeignLoad'] })
   sharp.unblock({ operation: allowedReaders })

@@ -207,6 +207,20 @@ describeEachDatabase('pages', (open) => {
     expect((await wren.get('/api/pages')).body.items[0]).toMatchObject({ isNewer: true })
   })
 
+  it('show a picture that was still being made when they were published, once it is made', async () => {
+    const { site, wren, begin } = await start()
+    const path = await begin()
+    const { body } = await upload(wren, { name: 'map.png', content: await makePicture() })
+    const piece = newEvidencePiece('p', { id: body.outcome.evidenceId, kind: 'picture' })
+    await sendEdit(wren, path, { base: 1, operations: [row(piece)] })
+    await publish(wren, path, 2)
+    const screen = `${path}/published/1/pieces/p/screen`
+    expect((await wren.get(`${path}/published`)).body.html).not.toContain(screen)
+    await site.services.jobs.drain()
+    expect((await wren.get(`${path}/published`)).body.html).toContain(screen)
+    expect((await wren.get(screen)).status).toBe(200)
+  })
+
   it('show no more what was put into the bin, even where it is published', async () => {
     const { wren, begin, add } = await start()
     const path = await begin()

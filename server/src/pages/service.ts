@@ -82,7 +82,7 @@ export function publishPage(on: Writable, actor: PersonActor, id: string, revisi
 }
 
 /**
- * A published page for whoever may look at it. What its author put into the bin since is not shown any more.
+ * A published page for whoever may look at it, as `shownToday` has it.
  *
  * @throws AppError `not-found` for whoever may not, as for what is not there; see `refusalFor`
  */
@@ -92,7 +92,7 @@ export async function readPage(reader: Reader, viewer: Viewer, id: string): Prom
   const published = seen.published === null ? null : await store.findPublished(reader, id, seen.published)
   if (!published) throw new AppError('not-found', 'not-found')
   const { n, at, title, document } = published
-  const shown = await withoutWithheld(reader, published)
+  const shown = await shownToday(reader, published)
   const html =
     shown === published.shown
       ? published.html
@@ -125,7 +125,7 @@ export async function findPublishedPiece(
   if (!isMine && wanted.n !== seen.published) return null
   const published = await store.findPublished(reader, wanted.pageId, wanted.n)
   if (!published) return null
-  const shown = await withoutWithheld(reader, published)
+  const shown = await shownToday(reader, published)
   const item = shown.evidence[wanted.pieceId]
   const documents = [published.document, ...Object.values(shown.entries).map((entry) => entry.document)]
   const piece = documents
@@ -175,16 +175,34 @@ async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<
   return head
 }
 
-async function withoutWithheld(reader: Reader, { shown }: PublishedPage): Promise<Shown> {
-  const ids = [...new Set(Object.values(shown.evidence).map(({ id }) => id))]
+/**
+ * What a published page shows today: without what its author put into the bin since, and with the pictures that were
+ * still being made when it was published. The same as was published where there is neither.
+ */
+async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Shown> {
+  const items = Object.values(shown.evidence)
+  const ids = [...new Set(items.map(({ id }) => id))]
   const evidence = await store.listWithheld(reader, 'evidence', ids)
   const entries = await store.listWithheld(reader, 'logEntries', Object.keys(shown.entries))
-  if (evidence.size + entries.size === 0) return shown
+  const late = await store.listMade(
+    reader,
+    items.filter(({ kind, hasPicture }) => kind === 'picture' && !hasPicture),
+  )
+  if (evidence.size + entries.size + late.length === 0) return shown
   const without = <T extends { readonly id: string }>(
     things: Readonly<Record<string, T>>,
     gone: Set<string>,
-  ) => Object.fromEntries(Object.entries(things).filter(([, { id }]) => !gone.has(id)))
-  return { evidence: without(shown.evidence, evidence), entries: without(shown.entries, entries) }
+  ) => Object.entries(things).filter(([, { id }]) => !gone.has(id))
+  const isMade = ({ id, n }: ShownEvidence) => late.some((one) => one.id === id && one.n === n)
+  return {
+    evidence: Object.fromEntries(
+      without(shown.evidence, evidence).map(([pieceId, item]) => [
+        pieceId,
+        isMade(item) ? { ...item, hasPicture: true } : item,
+      ]),
+    ),
+    entries: Object.fromEntries(without(shown.entries, entries)),
+  }
 }
 
 /** Renditions and files are fetched through the page, so that whoever may see it sees them, and nobody else. */

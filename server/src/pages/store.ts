@@ -195,6 +195,21 @@ export async function listWithheld(
   return new Set(ids.filter((id) => !there.has(id)))
 }
 
+/** Those of the versions whose pictures are made. */
+export async function listMade<T extends { readonly id: string; readonly n: number }>(
+  reader: Reader,
+  versions: readonly T[],
+): Promise<T[]> {
+  if (versions.length === 0) return []
+  const ids = versions.map(({ id }) => id)
+  const rows = await reader
+    .sql('evidenceVersions')
+    .whereIn('evidenceId', ids)
+    .where({ preview: 'there' })
+    .select('evidenceId', 'n')
+  return versions.filter(({ id, n }) => rows.some((row) => row.evidenceId === id && row.n === n))
+}
+
 /** The pages and entries of one's own whose draft shows an item, and the submissions whose sealed copy holds it. */
 export async function listUses(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
   const usesIn = (table: 'pages' | 'logEntries') =>

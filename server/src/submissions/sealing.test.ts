@@ -1,6 +1,6 @@
 // Sealing: what a copy holds, that it stays, and what happens where it can't be made.
 import { createHash, createPublicKey, verify } from 'node:crypto'
-import { newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
+import { newEntryPiece, newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
 import {
   choose,
   describeEachDatabase,
@@ -135,6 +135,38 @@ describeEachDatabase('sealed copies', (open) => {
     expect(part.html).toContain('<img')
     const use = { kind: 'submission', id: handed.id, title: handed.title }
     expect((await wren.get(`/api/evidence/${evidenceId}/uses`)).body).toEqual([use])
+  })
+
+  it('show pictures that were not made yet when the page was published, in its rows and in its entries', async () => {
+    const { site, school, wren, odalys, publish, pass } = await startSubmissions(open)
+    const assignment = await setAssignment(odalys, school.classes.methods)
+    const items: { readonly id: string; readonly kind: 'picture' }[] = []
+    for (const colour of ['#b79b73', '#73b79b']) {
+      const { body } = await upload(wren, { name: 'map.png', content: await makePicture({ colour }) })
+      items.push({ id: body.outcome.evidenceId as string, kind: 'picture' })
+    }
+    const rowOf = (where: string) => ({
+      op: 'insert-row' as const,
+      row: { id: where, pieces: items.map((item, n) => newEvidencePiece(`${where}-${n}`, item)) },
+      after: null,
+    })
+    const logbook = (await wren.post('/api/logbooks', { title: 'Visits' })).body.id
+    const day = { day: '2026-11-24', title: 'Counting', lang: 'en' }
+    const entry = (await wren.post(`/api/logbooks/${logbook}/entries`, day)).body.id
+    await sendEdit(wren, `/api/entries/${entry}`, { base: 1, operations: [rowOf('beside')] })
+    const page = (await wren.post('/api/pages', { title: 'Transect 3', lang: 'en' })).body.id
+    const row = { id: 'said', pieces: [newEntryPiece('said', entry)] }
+    const operations = [{ op: 'insert-row' as const, row, after: null }, rowOf('row')]
+    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
+    expect((await publish(wren, page, 2)).status).toBe(201)
+    await choose(wren, assignment, [{ kind: 'page', id: page }])
+    const { body: handed } = await handInChosen(wren, assignment)
+    await site.services.jobs.drain()
+    pass(1)
+    await site.services.jobs.drain()
+    await odalys.post(`/api/submissions/${handed.id}/open`)
+    const { html } = (await odalys.get(`/api/submissions/${handed.id}/parts/1`)).body
+    expect(html.match(/<img/g)).toHaveLength(4)
   })
 
   it('say so when sealing fails for good, and can be handed in again', async () => {
