@@ -1,3 +1,5 @@
+const stripTypes = { useESM: true, diagnostics: false, tsconfig: 'tsconfig.jest.json' }
+
 /** Jest in native ESM; types are checked by tsc, so ts-jest only strips them. */
 export default {
   testEnvironment: 'node',
@@ -6,7 +8,8 @@ export default {
   extensionsToTreatAsEsm: ['.ts', '.tsx', '.css'],
   transform: {
     '\\.css$': '<rootDir>/tools/lib/cssModules.cjs',
-    '^.+\\.tsx?$': ['ts-jest', { useESM: true, diagnostics: false, tsconfig: 'tsconfig.jest.json' }],
+    '/core/src/pictures/.+\\.ts$': ['<rootDir>/tools/lib/quickGlobals.mjs', stripTypes],
+    '^.+\\.tsx?$': ['ts-jest', stripTypes],
   },
   globalSetup: './server/src/testing/beforeTests.mjs',
   globalTeardown: './server/src/testing/afterTests.mjs',

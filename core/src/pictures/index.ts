@@ -1,4 +1,6 @@
-// Pictures: what is computed over their samples.
+// Pictures: what is computed over their samples, and the recipes that put them right.
+export { conceal } from './conceal.ts'
+export { decideRecipe } from './decideRecipe.ts'
 export {
   differenceHash,
   findAlike,
@@ -8,3 +10,75 @@ export {
   isTelling,
   MOST_DIFFERENCE,
 } from './differenceHash.ts'
+export { evenOut, type LightMap, mapLight } from './evenOut.ts'
+export { findCorners, type FoundSheet } from './findCorners.ts'
+export { findFaults, type PictureFault, pictureFaults } from './findFaults.ts'
+export { findPrivate, type WritingFound } from './findPrivate.ts'
+export {
+  boxToOriginal,
+  cornersIn,
+  type Geometry,
+  LEAST_CROP,
+  resolveGeometry,
+  toOriginalPoint,
+  toResultPoint,
+} from './geometry.ts'
+export {
+  applyCurves,
+  type Curves,
+  findLevels,
+  type Histogram,
+  histogramOf,
+  type Levels,
+  levelCurves,
+  lightCurves,
+} from './levels.ts'
+export {
+  compose,
+  IDENTITY,
+  invert,
+  mapPoint,
+  type Matrix,
+  moving,
+  type Point,
+  type Quad,
+  rectangleToQuad,
+  scaling,
+  turning,
+} from './matrix.ts'
+export { findPrivateParts, type Proposal, proposeRecipe, squareStepFor } from './proposeRecipe.ts'
+export { findQuadFault, orderCorners, type QuadFault } from './quad.ts'
+export {
+  alignRaster,
+  fitPixels,
+  fitSize,
+  makeRaster,
+  MOST_WORKED_PIXELS,
+  type Raster,
+  shrink,
+  type Size,
+} from './raster.ts'
+export { runRecipe, stepOf } from './runRecipe.ts'
+export {
+  type Box,
+  type ConcealedPart,
+  type ConcealFill,
+  concealFills,
+  type ConcealStep,
+  type CropStep,
+  cropShapes,
+  EMPTY_RECIPE,
+  type EvenStep,
+  type LightStep,
+  MOST_CORNERS,
+  MOST_PARTS,
+  type PictureRecipe,
+  recipeSchema,
+  type RecipeStep,
+  type SquareStep,
+  type StepKind,
+  type TurnStep,
+} from './schema.ts'
+export { upgradeRecipe } from './upgradeRecipe.ts'
+export { warp } from './warp.ts'
+export { finish, type Work } from './work.ts'

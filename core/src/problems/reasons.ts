@@ -49,6 +49,15 @@ export const reasonSentences = {
     'The new file is of another kind than this item, so it did not replace it. Add it as an item of its own.',
   'no-such-version': 'This version does not exist. Load the item again and choose one of its versions.',
   'no-such-tag': 'You have no such tag any more. Look at your tags, then do it again.',
+  'recipe-newer':
+    'A newer Valise put this picture right, so nothing was changed. Ask your administrator to bring this one up to date.',
+  'not-a-picture': 'This is no picture, so the bench cannot open it. Choose a picture.',
+  'picture-unreadable':
+    'This picture cannot be opened, so nothing was changed. If you have it whole, replace the file and try again.',
+  'corners-crossing': 'The corners cross. Drag them so that they go once round the sheet.',
+  'corners-in-a-line': 'Three of the corners lie in a line. Drag one of them to where the sheet’s corner is.',
+  'corners-too-near': 'Two corners lie on each other. Drag them apart, each to a corner of the sheet.',
+  'crop-too-small': 'Too little of the picture would be left. Draw a larger box.',
   'too-many-queries': 'You keep {{most}} queries already. Let one of them go first.',
   'link-unreadable': 'This is not an address. Copy it from the bar of your browser and paste it here.',
   'link-unsafe':

@@ -1,0 +1,139 @@
+// A picture recipe: the steps that put a picture right, kept as data beside the original that stays as it is.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+
+/** Raised when a stored recipe of before has to be brought to the newest shape; see `upgradeRecipe`. */
+export const RECIPE_SCHEMA = 1
+/** More parts than anyone conceals by hand in one picture. */
+export const MOST_PARTS = 200
+/** Corners of one concealed part: a box has four, a brush stroke an outline of many. */
+export const MOST_CORNERS = 400
+
+export const concealFills = ['cover', 'squares'] as const
+export type ConcealFill = (typeof concealFills)[number]
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const on = Type.Boolean({ description: 'Whether the step is carried out; one that is off keeps its values' })
+const part = Type.Number({
+  minimum: -1,
+  maximum: 2,
+  description: 'A part of the side, of the picture before this step',
+})
+const place = Type.Tuple([part, part])
+const amount = Type.Integer({ minimum: -100, maximum: 100 })
+const pixel = Type.Number({ minimum: -100_000, maximum: 100_000 })
+
+export const turnStepSchema = object({
+  kind: Type.Literal('turn'),
+  on,
+  quarters: Type.Integer({ minimum: 0, maximum: 3, description: 'Quarter turns clockwise' }),
+  degrees: Type.Number({ minimum: -45, maximum: 45, description: 'The fine turn, clockwise' }),
+  mirrored: Type.Boolean({ description: 'Left and right exchanged, before it is turned' }),
+})
+export type TurnStep = Static<typeof turnStepSchema>
+
+export const squareStepSchema = object({
+  kind: Type.Literal('square'),
+  on,
+  corners: Type.Tuple([place, place, place, place], {
+    description: 'Top left, top right, bottom right, bottom left of the sheet',
+  }),
+  proportions: Type.Union([
+    Type.Literal('estimated'),
+    Type.Number({ minimum: 0.05, maximum: 20, description: 'Width over height' }),
+  ]),
+  byHand: Type.Integer({ minimum: 0, maximum: 4, description: 'How many corners were dragged' }),
+})
+export type SquareStep = Static<typeof squareStepSchema>
+
+export const boxSchema = object({
+  x: Type.Number(),
+  y: Type.Number(),
+  width: Type.Number(),
+  height: Type.Number(),
+})
+export type Box = Static<typeof boxSchema>
+
+export const cropShapes = ['free', 'square', '4:3', '3:2', 'a-series', 'exact'] as const
+export const cropStepSchema = object({
+  kind: Type.Literal('crop'),
+  on,
+  shape: Type.Enum([...cropShapes]),
+  box: object({
+    x: Type.Number({ minimum: 0, maximum: 1 }),
+    y: Type.Number({ minimum: 0, maximum: 1 }),
+    width: Type.Number({ exclusiveMinimum: 0, maximum: 1 }),
+    height: Type.Number({ exclusiveMinimum: 0, maximum: 1 }),
+  }),
+})
+export type CropStep = Static<typeof cropStepSchema>
+
+const level = Type.Integer({ minimum: 0, maximum: 255 })
+export const evenStepSchema = object({
+  kind: Type.Literal('even'),
+  on,
+  strength: Type.Integer({
+    minimum: 0,
+    maximum: 100,
+    description: 'How much of the uneven light is removed',
+  }),
+  levels: Type.Union([
+    Type.Literal('found'),
+    object({ black: level, white: level, middle: Type.Number({ minimum: 0.1, maximum: 10 }) }),
+  ]),
+})
+export type EvenStep = Static<typeof evenStepSchema>
+
+export const lightStepSchema = object({
+  kind: Type.Literal('light'),
+  on,
+  brightness: amount,
+  contrast: amount,
+  warmth: amount,
+  sharpness: Type.Integer({ minimum: 0, maximum: 100 }),
+})
+export type LightStep = Static<typeof lightStepSchema>
+
+export const concealedPartSchema = object({
+  corners: Type.Array(Type.Tuple([pixel, pixel]), {
+    minItems: 1,
+    maxItems: MOST_CORNERS,
+    description: 'In pixels of the original, upright: a closed outline, or the line that a brush went along',
+  }),
+  radius: Type.Number({
+    minimum: 0,
+    maximum: 5000,
+    description: 'How far a brush covers about its line; 0 for an outline',
+  }),
+  fill: Type.Enum([...concealFills]),
+  seed: Type.Integer({ minimum: 0, maximum: 0xffffffff, description: 'What the squares are coloured by' }),
+})
+export type ConcealedPart = Static<typeof concealedPartSchema>
+
+export const concealStepSchema = object({
+  kind: Type.Literal('conceal'),
+  on,
+  parts: Type.Array(concealedPartSchema, { maxItems: MOST_PARTS }),
+})
+export type ConcealStep = Static<typeof concealStepSchema>
+
+export const recipeStepSchema = Type.Union([
+  turnStepSchema,
+  squareStepSchema,
+  cropStepSchema,
+  evenStepSchema,
+  lightStepSchema,
+  concealStepSchema,
+])
+export type RecipeStep = Static<typeof recipeStepSchema>
+export type StepKind = RecipeStep['kind']
+
+/** At most one step of each kind, in the order in which they were first taken. */
+export const recipeSchema = object({
+  schema: Type.Literal(RECIPE_SCHEMA),
+  steps: Type.Array(recipeStepSchema, { maxItems: 6 }),
+})
+export type PictureRecipe = Static<typeof recipeSchema>
+
+export const EMPTY_RECIPE: PictureRecipe = { schema: RECIPE_SCHEMA, steps: [] }

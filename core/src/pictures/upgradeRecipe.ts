@@ -1,0 +1,17 @@
+// Recipes of earlier schemas, brought to the newest one when they are read.
+import { AppError } from '../problems/index.ts'
+import { type PictureRecipe, RECIPE_SCHEMA } from './schema.ts'
+
+interface StoredRecipe {
+  readonly schema: number
+}
+
+/** The step at place n leads from schema n + 1 to n + 2. Steps are pure, and are never changed once they shipped. */
+const steps: readonly ((recipe: StoredRecipe) => StoredRecipe)[] = []
+
+/** A stored recipe as the newest schema has it. @throws AppError `invalid` when a newer Valise than this wrote it */
+export function upgradeRecipe(stored: StoredRecipe): PictureRecipe {
+  if (stored.schema > RECIPE_SCHEMA) throw new AppError('invalid', 'recipe-newer')
+  // The last step led to the newest schema, which is what this type says.
+  return steps.slice(stored.schema - 1).reduce((recipe, step) => step(recipe), stored) as PictureRecipe
+}
