@@ -65,6 +65,7 @@ export const evidenceVersionSchema = object({
   textState: Type.Enum([...textStates], { description: 'Whether the words inside have been looked for' }),
   preview: Type.Enum([...previewStates]),
   previewProblem: nullable(Type.Enum([...previewProblems])),
+  look: Type.Integer({ description: 'The recipe that made its pictures; 0 for as they came' }),
   at: instantSchema,
 })
 export type EvidenceVersion = Static<typeof evidenceVersionSchema>
@@ -274,5 +275,11 @@ export const uploadMetadataSchema = object({
   title: Type.Optional(Type.String({ maxLength: LONGEST_TITLE })),
   mine: Type.Optional(Type.Literal('yes', { description: 'It comes from one’s own camera or microphone' })),
   durationMs: Type.Optional(Type.Integer({ minimum: 0, maximum: 86_400_000 })),
+  recipe: Type.Optional(
+    Type.String({
+      maxLength: 20_000,
+      description: 'How the picture is put right from the beginning, as JSON',
+    }),
+  ),
 })
 export type UploadMetadata = Static<typeof uploadMetadataSchema>

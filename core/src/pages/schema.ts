@@ -161,6 +161,9 @@ export const shownEvidenceSchema = object({
   width: nullable(Type.Integer()),
   height: nullable(Type.Integer()),
   hasPicture: Type.Boolean({ description: 'Whether there is a rendition to show' }),
+  look: Type.Optional(
+    Type.Integer({ description: 'The recipe by which its picture is made; 0 for as it came' }),
+  ),
   credit: nullable(creditLineSchema),
   rightsDeclared: Type.Boolean(),
 })

@@ -17,6 +17,8 @@ const [NEAR_EDGE, NEAR_SIDE] = [0.13, 0.12]
 const [LEAST_HEIGHT, MOST_HEIGHT] = [0.006, 0.075]
 /** Darker than the paper about it by this much, as a part of that, is ink. */
 const INK = 0.14
+/** Lines that begin within this part of the width begin at one margin. */
+const SAME_MARGIN = 0.045
 const MOST_FOUND = 12
 
 /**
@@ -32,9 +34,13 @@ export function findPrivate(raster: Raster): WritingFound[] {
   const small = shrink(raster, LOOKED_AT)
   const ink = findInk(small)
   const scale = raster.width / small.width
-  return findLinesOf(ink, small.width, small.height)
+  const lines = findLinesOf(ink, small.width, small.height)
+  return lines
     .filter((line) => isNearEdge(line, small))
-    .map((line) => ({ box: widened(line, scale), isInCorner: isInCorner(line, small) }))
+    .map((line) => ({
+      box: widened(line, scale),
+      isInCorner: isInCorner(line, small) && !isOfText(line, lines, small),
+    }))
     .sort((a, b) => Number(b.isInCorner) - Number(a.isInCorner))
     .slice(0, MOST_FOUND)
 }
@@ -197,6 +203,15 @@ function isInCorner({ left, top, right, bottom }: Extent, { width, height }: Ras
   const isAcross = top < height * NEAR_EDGE || bottom > height * (1 - NEAR_EDGE)
   const isBeside = left < width * NEAR_SIDE || right > width * (1 - NEAR_SIDE)
   return isAcross && isBeside && right - left < width * 0.6
+}
+
+/** Whether it begins at the margin of the text: titles and running text do, a name in a corner stands for itself. */
+function isOfText(line: Extent, lines: readonly Extent[], { width }: Raster): boolean {
+  if (line.left > width * 0.4) return false
+  const others = lines.filter(
+    (other) => other !== line && Math.abs(other.left - line.left) < width * SAME_MARGIN,
+  )
+  return others.length >= 2
 }
 
 /** A little more than the ink, in the large picture's pixels: the tips of letters are thin. */

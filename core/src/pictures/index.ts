@@ -58,20 +58,18 @@ export {
   shrink,
   type Size,
 } from './raster.ts'
+export { concealsMore, joinConcealment } from './joinConcealment.ts'
+export { refineCorners } from './refineCorners.ts'
 export { runRecipe, stepOf } from './runRecipe.ts'
 export {
   type Box,
   type ConcealedPart,
-  type ConcealFill,
-  concealFills,
   type ConcealStep,
   type CropStep,
-  cropShapes,
-  EMPTY_RECIPE,
   type EvenStep,
+  type KeptRecipe,
+  keptRecipeSchema,
   type LightStep,
-  MOST_CORNERS,
-  MOST_PARTS,
   type PictureRecipe,
   recipeSchema,
   type RecipeStep,
@@ -79,6 +77,14 @@ export {
   type StepKind,
   type TurnStep,
 } from './schema.ts'
+export {
+  type ConcealFill,
+  concealFills,
+  cropShapes,
+  EMPTY_RECIPE,
+  MOST_CORNERS,
+  MOST_PARTS,
+} from './valueLists.ts'
 export { upgradeRecipe } from './upgradeRecipe.ts'
 export { warp } from './warp.ts'
 export { finish, type Work } from './work.ts'

@@ -5,13 +5,8 @@ import { findPrivate, type WritingFound } from './findPrivate.ts'
 import { boxToOriginal, type Geometry, resolveGeometry } from './geometry.ts'
 import { compose, type Quad, scaling } from './matrix.ts'
 import { fitSize, type Raster, shrink, type Size } from './raster.ts'
-import {
-  type ConcealedPart,
-  EMPTY_RECIPE,
-  type PictureRecipe,
-  type RecipeStep,
-  type SquareStep,
-} from './schema.ts'
+import type { ConcealedPart, PictureRecipe, RecipeStep, SquareStep } from './schema.ts'
+import { EMPTY_RECIPE } from './valueLists.ts'
 import { warp } from './warp.ts'
 import { finish } from './work.ts'
 

@@ -1,16 +1,7 @@
 // A picture recipe: the steps that put a picture right, kept as data beside the original that stays as it is.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-
-/** Raised when a stored recipe of before has to be brought to the newest shape; see `upgradeRecipe`. */
-export const RECIPE_SCHEMA = 1
-/** More parts than anyone conceals by hand in one picture. */
-export const MOST_PARTS = 200
-/** Corners of one concealed part: a box has four, a brush stroke an outline of many. */
-export const MOST_CORNERS = 400
-
-export const concealFills = ['cover', 'squares'] as const
-export type ConcealFill = (typeof concealFills)[number]
+import { concealFills, cropShapes, MOST_CORNERS, MOST_PARTS, RECIPE_SCHEMA } from './valueLists.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
@@ -55,7 +46,6 @@ export const boxSchema = object({
 })
 export type Box = Static<typeof boxSchema>
 
-export const cropShapes = ['free', 'square', '4:3', '3:2', 'a-series', 'exact'] as const
 export const cropStepSchema = object({
   kind: Type.Literal('crop'),
   on,
@@ -136,4 +126,14 @@ export const recipeSchema = object({
 })
 export type PictureRecipe = Static<typeof recipeSchema>
 
-export const EMPTY_RECIPE: PictureRecipe = { schema: RECIPE_SCHEMA, steps: [] }
+/** A recipe as it is kept beside a version of an item. */
+export const keptRecipeSchema = object({
+  recipe: recipeSchema,
+  revision: Type.Integer({ description: '0 before anything was done' }),
+  original: object({
+    width: Type.Integer({ description: 'Upright, in pixels' }),
+    height: Type.Integer(),
+  }),
+  isMade: Type.Boolean({ description: 'Whether the pictures by this recipe are ready' }),
+})
+export type KeptRecipe = Static<typeof keptRecipeSchema>

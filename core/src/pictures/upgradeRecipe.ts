@@ -1,6 +1,7 @@
 // Recipes of earlier schemas, brought to the newest one when they are read.
 import { AppError } from '../problems/index.ts'
-import { type PictureRecipe, RECIPE_SCHEMA } from './schema.ts'
+import type { PictureRecipe } from './schema.ts'
+import { RECIPE_SCHEMA } from './valueLists.ts'
 
 interface StoredRecipe {
   readonly schema: number

@@ -17,6 +17,7 @@ export interface ShownVersion {
   readonly preview: PreviewState
   readonly rights: Rights
   readonly isNewest: boolean
+  readonly look: number
 }
 
 interface Wanted {
@@ -47,12 +48,13 @@ export async function listShownVersions(
     .orderBy(['evidence.id', 'evidenceVersions.n'])
     .select(
       ...['id', 'kind', 'title', 'rights', 'currentVersion'].map((column) => `evidence.${column}`),
-      ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview'].map(
+      ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview', 'recipeRevision'].map(
         (column) => `evidenceVersions.${column}`,
       ),
     )
-  return rows.map(({ currentVersion, rights, ...row }) => ({
+  return rows.map(({ currentVersion, rights, recipeRevision: look, ...row }) => ({
     ...row,
+    look,
     rights: JSON.parse(rights),
     isNewest: row.n === currentVersion,
   }))

@@ -4,10 +4,11 @@ import { inTransaction } from '../database/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { noteLooks } from './alikeStore.ts'
-import { INDEX_EVIDENCE, READ_VERSION, RENDER_VERSION, SWEEP } from './jobNames.ts'
+import { INDEX_EVIDENCE, READ_VERSION, RENDER_RECIPE, RENDER_VERSION, SWEEP } from './jobNames.ts'
 import { enqueueReading } from './keepFile.ts'
 import { unread } from './readInside.ts'
 import type { ReadFile } from './readInside.ts'
+import { giveUpRecipe, renderRecipe } from './recipeService.ts'
 import type { RenderedPicture } from './renderPicture.ts'
 import { sweep } from './sweep.ts'
 import { findVersion, listUnread, saveFound, saveRenditions, saveShownSize } from './versionStore.ts'
@@ -24,6 +25,12 @@ export function evidenceJobs(services: Services): Readonly<Record<string, JobHan
           problem: 'picture-damaged',
           hash: null,
         }),
+    },
+    [RENDER_RECIPE]: {
+      run: ({ evidenceId, n, revision }) =>
+        renderRecipe(services, { id: String(evidenceId), n: Number(n) }, Number(revision)),
+      giveUp: ({ evidenceId, n, revision }) =>
+        giveUpRecipe(services, { id: String(evidenceId), n: Number(n) }, Number(revision)),
     },
     [READ_VERSION]: {
       run: ({ evidenceId, n }) => readVersion(services, String(evidenceId), Number(n)),

@@ -21,5 +21,12 @@ export type { EvidenceTasks, EvidenceWorkers } from './tasks.ts'
 export { mountUploads } from './uploadRoutes.ts'
 export { assertRoomFor, examine } from './uploadService.ts'
 export { isGivenOut, refreshUses, refreshUsesOfDraft, sealedFilesOf } from './usesStore.ts'
-export { findRenditionOf, findVersionOf, insertVersion, replaceContent } from './versionStore.ts'
+export {
+  findFileForOthers,
+  findRenditionOf,
+  findSharedRendition,
+  findVersionOf,
+  insertVersion,
+  replaceContent,
+} from './versionStore.ts'
 export { indexWords } from './wordsStore.ts'

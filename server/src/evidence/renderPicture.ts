@@ -1,6 +1,8 @@
 // Renditions of a picture: small ones to show in its place. Everything its camera wrote into the file stays out of them.
 import type { PreviewProblem, RenditionKind } from '@valise/core/evidence'
-import { differenceHash, HASH_HEIGHT, HASH_WIDTH } from '@valise/core/pictures'
+import { differenceHash, finish, fitPixels, HASH_HEIGHT, HASH_WIDTH, runRecipe } from '@valise/core/pictures'
+import type { PictureRecipe, Size } from '@valise/core/pictures'
+import sharp from 'sharp'
 import type { Sharp } from 'sharp'
 import type { FileStore } from '../files/index.ts'
 import { openPicture } from './openPicture.ts'
@@ -15,6 +17,16 @@ export interface Rendered {
   readonly mime: string
   readonly width: number
   readonly height: number
+  /** The size that the picture has before it is made small. */
+  readonly fullWidth: number
+  readonly fullHeight: number
+}
+
+export interface PictureToRender {
+  readonly sha256: string
+  /** How it is put right first, and the size that this was made for; without one it is shown as it came. */
+  readonly recipe?: PictureRecipe
+  readonly original?: Size
 }
 
 /** `made` is empty where there is a problem. */
@@ -33,10 +45,12 @@ const boxes = {
 
 export async function renderPicture(
   files: FileStore,
-  { sha256 }: { sha256: string },
+  { sha256, recipe, original }: PictureToRender,
 ): Promise<RenderedPicture> {
   try {
-    const picture = (await openPicture(files, sha256)).autoOrient()
+    const upright = (await openPicture(files, sha256)).autoOrient()
+    const full = recipe && original ? await putRight(upright, recipe, original) : null
+    const picture = full?.picture ?? upright
     const made = await Promise.all([make('thumbnail'), make('screen')])
     return { made, problem: null, hash: await hashOf(picture.clone()) }
 
@@ -45,12 +59,30 @@ export async function renderPicture(
       const resized = picture.clone().resize({ width, height, fit: 'inside', withoutEnlargement: true })
       const { data, info } = await resized.webp({ quality }).toBuffer({ resolveWithObject: true })
       const stored = await files.put(once(data))
-      return { kind, ...stored, mime: 'image/webp', width: info.width, height: info.height }
+      const size = { width: info.width, height: info.height }
+      const { width: fullWidth, height: fullHeight } = full?.size ?? size
+      return { kind, ...stored, mime: 'image/webp', ...size, fullWidth, fullHeight }
     }
   } catch (error) {
     if (!isAboutThePicture(error)) throw error
     return { made: [], problem: 'picture-damaged', hash: null }
   }
+}
+
+/** Larger pictures are made as small as can be worked on; the recipe knows by the original's size. */
+async function putRight(
+  upright: Sharp,
+  recipe: PictureRecipe,
+  original: Size,
+): Promise<{ readonly picture: Sharp; readonly size: Size }> {
+  const resized = upright.resize({ ...fitPixels(original), fit: 'fill', withoutEnlargement: true })
+  const plain = resized.toColourspace('srgb').ensureAlpha().toFormat('raw', { depth: 'uchar' })
+  const { data, info } = await plain.toBuffer({ resolveWithObject: true })
+  const { width, height } = info
+  const result = finish(runRecipe({ data, width, height }, recipe, original))
+  const raw = { width: result.width, height: result.height, channels: 4 } as const
+  const bytes = Buffer.from(result.data.buffer, result.data.byteOffset, result.data.byteLength)
+  return { picture: sharp(bytes, { raw, limitInputPixels: false }), size: raw }
 }
 
 async function hashOf(picture: Sharp): Promise<string> {

@@ -17,6 +17,7 @@ import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { countSeersOfEvidence } from '../access/index.ts'
 import { fileRoute, route } from '../http/index.ts'
+import { recipeRoutes } from './recipeRoutes.ts'
 import * as service from './service.ts'
 import { listTray } from './trayStore.ts'
 import { findInside } from './wordsStore.ts'
@@ -30,6 +31,8 @@ const number = Type.Integer({ minimum: 1, maximum: 1_000_000 })
 const byVersion = object({ id: idSchema, n: number })
 
 export const evidenceRoutes = [
+  // Before the renditions, whose address would take theirs.
+  ...recipeRoutes,
   route(
     {
       method: 'get',

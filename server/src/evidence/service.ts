@@ -22,6 +22,7 @@ import { enqueueReading, enqueueRendering } from './keepFile.ts'
 import { findLanding } from './landingStore.ts'
 import * as store from './store.ts'
 import type { EvidenceColumns } from './store.ts'
+import { carryRecipeOver } from './recipeService.ts'
 import { listTagged, listTagsOf, renameTagEverywhere, replaceTags } from './tagStore.ts'
 import { countTray, deleteTrayItem, insertTrayItem } from './trayStore.ts'
 import { findVersionOf, insertVersion } from './versionStore.ts'
@@ -131,8 +132,11 @@ export function restoreVersion(
     const isPicture = earlier.preview !== 'none' && present.kind === 'picture'
     const isRead = earlier.textState !== 'none'
     const preview = isPicture || (isRead && earlier.preview === 'there') ? 'making' : 'none'
-    await insertVersion(trx, { ...earlier, n: next, preview, textState: isRead ? 'unread' : 'none' })
+    const { recipeRevision: _, concealRevision: __, takenWidth, takenHeight, ...content } = earlier
+    const size = { width: takenWidth ?? earlier.width, height: takenHeight ?? earlier.height }
+    await insertVersion(trx, { ...content, ...size, n: next, preview, textState: isRead ? 'unread' : 'none' })
     if (isPicture) await enqueueRendering(trx, jobs, id, next)
+    await carryRecipeOver(trx, jobs, earlier, next)
     if (isRead) await enqueueReading(trx, jobs, id, next)
     await indexWords(trx, id)
     return getEvidence(trx, actor, id)

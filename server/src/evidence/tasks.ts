@@ -7,11 +7,11 @@ import type { Examined, FileToExamine } from './examineFile.ts'
 import { readTable } from './readTable.ts'
 import type { TableToRead } from './readTable.ts'
 import { renderPicture } from './renderPicture.ts'
-import type { RenderedPicture } from './renderPicture.ts'
+import type { PictureToRender, RenderedPicture } from './renderPicture.ts'
 
 export type EvidenceTasks = {
   readonly examine: { readonly input: FileToExamine; readonly output: Examined }
-  readonly render: { readonly input: { readonly sha256: string }; readonly output: RenderedPicture }
+  readonly render: { readonly input: PictureToRender; readonly output: RenderedPicture }
   readonly table: { readonly input: TableToRead; readonly output: DataTable }
 }
 
@@ -21,7 +21,7 @@ export type EvidenceWorkers = Workers<EvidenceTasks>
 export function evidenceTasks(files: FileStore): TaskRunner<EvidenceTasks> {
   const tasks = {
     examine: (input: FileToExamine) => examineFile(files, input),
-    render: (input: { readonly sha256: string }) => renderPicture(files, input),
+    render: (input: PictureToRender) => renderPicture(files, input),
     table: (input: TableToRead) => readTable(files, input),
   }
   // The name and what belongs to it come as one type parameter, which a table of functions cannot follow.

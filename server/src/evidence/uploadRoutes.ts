@@ -3,6 +3,8 @@ import { DataStore, MemoryLocker, Server, Upload } from '@tus/server'
 import { uploadMetadataSchema } from '@valise/core/evidence'
 import type { UploadMetadata } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
+import { recipeSchema } from '@valise/core/pictures'
+import type { PictureRecipe } from '@valise/core/pictures'
 import { AppError } from '@valise/core/problems'
 import type { Hono } from 'hono'
 import type { Readable } from 'node:stream'
@@ -61,6 +63,7 @@ function makeTusServer(services: Services, callOf: (request: Request) => UploadC
         id: upload.id,
         bytes: upload.size ?? 0,
         metadata: readMetadata(upload),
+        recipe: readRecipe(upload),
       })
       return {}
     },
@@ -114,6 +117,18 @@ class UploadsInStore extends DataStore {
 function readMetadata(upload: Upload): UploadMetadata {
   // Checked against the schema that the type comes from.
   return parseInput(uploadMetadataSchema, { ...upload.metadata }, true) as UploadMetadata
+}
+
+/** How the picture is to be put right. What is no recipe is left out: no photo is refused for it. */
+function readRecipe({ metadata }: Upload): PictureRecipe | null {
+  if (!metadata?.['recipe']) return null
+  try {
+    // Checked against the schema that the type comes from.
+    return parseInput(recipeSchema, JSON.parse(metadata['recipe'])) as PictureRecipe
+  } catch (error) {
+    if (error instanceof AppError || error instanceof SyntaxError) return null
+    throw error
+  }
 }
 
 /**

@@ -2,6 +2,8 @@
 import { cleanFileName, decideUpload } from '@valise/core/evidence'
 import type { Upload, UploadMetadata, Uploads } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
+import { upgradeRecipe } from '@valise/core/pictures'
+import type { PictureRecipe } from '@valise/core/pictures'
 import { AppError } from '@valise/core/problems'
 import type { ErrorCode, Reason } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
@@ -12,6 +14,7 @@ import type { Examined, FileToExamine } from './examineFile.ts'
 import { keepFile } from './keepFile.ts'
 import type { FileToKeep } from './keepFile.ts'
 import { findLanding } from './landingStore.ts'
+import { keepFirstRecipe } from './recipeService.ts'
 import { findEvidence } from './store.ts'
 import * as store from './uploadStore.ts'
 import { sumOfBytes } from './versionStore.ts'
@@ -23,13 +26,14 @@ export interface NewUpload {
   readonly id: string
   readonly bytes: number
   readonly metadata: UploadMetadata
+  readonly recipe: PictureRecipe | null
 }
 
 /** @throws AppError in one clear sentence when the file may not come in or nowhere could hold it. */
 export async function beginUpload(
   services: Services,
   actor: PersonActor,
-  { id, bytes, metadata }: NewUpload,
+  { id, bytes, metadata, recipe }: NewUpload,
 ): Promise<void> {
   await assertDiskHasRoom(services, bytes)
   await inTransaction(services.database, async (trx) => {
@@ -47,6 +51,7 @@ export async function beginUpload(
       title: metadata.title ?? null,
       isMine: metadata.mine === 'yes' ? 1 : 0,
       durationMs: metadata.durationMs ?? null,
+      recipe: recipe && JSON.stringify(recipe),
     })
   })
 }
@@ -140,6 +145,8 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
         ...(isMine === 1 && { rights: { state: 'mine' } }),
       }
       const { outcome, evidenceId } = await keepFile(trx, jobs, actor, file)
+      if (upload.recipe !== null && outcome !== 'same')
+        await keepFirstRecipe(trx, jobs, evidenceId, upgradeRecipe(JSON.parse(upload.recipe)))
       await store.closeUpload(trx, id, outcome, evidenceId)
       trx.afterCommit(() => files.incoming.drop(id))
     })

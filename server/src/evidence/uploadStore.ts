@@ -17,6 +17,8 @@ export interface UploadRow {
   readonly title: string | null
   readonly isMine: number
   readonly durationMs: number | null
+  /** How the picture is put right from the beginning, as JSON. */
+  readonly recipe: string | null
   readonly startedAt: Instant
   readonly outcome: NonNullable<Upload['outcome']>['kind'] | null
   readonly evidenceId: string | null

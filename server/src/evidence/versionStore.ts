@@ -1,4 +1,5 @@
 // Versions of evidence, the files they are, and the renditions made of them.
+import { kindOfMime } from '@valise/core/evidence'
 import type {
   EvidenceVersion,
   PreviewProblem,
@@ -32,6 +33,14 @@ export interface NewVersion {
   readonly document: string | null
 }
 
+/** A version with what was done to its picture since it came. */
+export interface KeptVersion extends NewVersion {
+  readonly recipeRevision: number
+  readonly concealRevision: number
+  readonly takenWidth: number | null
+  readonly takenHeight: number | null
+}
+
 /** What a reading of the file finds later. */
 export interface FoundInside {
   readonly pages: number | null
@@ -44,12 +53,22 @@ export interface FoundInside {
 export interface VersionRecord extends Omit<NewVersion, 'document' | 'fileSha256' | 'ownerId'> {
   readonly pages: number | null
   readonly encoding: string | null
+  readonly recipeRevision: number
   readonly createdAt: Instant
 }
 
 export const versionColumns = [
   ...['evidenceId', 'n', 'fileName', 'mime', 'bytes', 'width', 'height', 'latitude', 'longitude'],
-  ...['preview', 'previewProblem', 'durationMs', 'pages', 'encoding', 'textState', 'createdAt'],
+  ...[
+    'preview',
+    'previewProblem',
+    'durationMs',
+    'pages',
+    'encoding',
+    'textState',
+    'recipeRevision',
+    'createdAt',
+  ],
 ]
 
 export function toVersion(row: VersionRecord): EvidenceVersion {
@@ -68,6 +87,7 @@ export function toVersion(row: VersionRecord): EvidenceVersion {
     textState: row.textState,
     preview: row.preview,
     previewProblem: row.previewProblem,
+    look: row.recipeRevision,
     at: row.createdAt,
   }
 }
@@ -83,19 +103,28 @@ export async function findVersionOf(
   ownerId: string,
   evidenceId: string,
   n: number,
-): Promise<NewVersion | null> {
+): Promise<KeptVersion | null> {
   const row = await reader.sql('evidenceVersions').where({ evidenceId, n, ownerId }).first(ownColumns)
   return row ?? null
 }
 
 const ownColumns = [
   ...versionColumns.filter((column) => !['pages', 'encoding', 'createdAt'].includes(column)),
-  ...['ownerId', 'fileSha256', 'document'],
+  ...['ownerId', 'fileSha256', 'document', 'concealRevision', 'takenWidth', 'takenHeight'],
 ]
 
 /** Any version, for work in the background that names who wanted it. */
-export async function findVersion(reader: Reader, evidenceId: string, n: number): Promise<NewVersion | null> {
+export async function findVersion(
+  reader: Reader,
+  evidenceId: string,
+  n: number,
+): Promise<KeptVersion | null> {
   const row = await reader.sql('evidenceVersions').where({ evidenceId, n }).first()
+  return row ?? null
+}
+
+export async function findNewestVersion(reader: Reader, evidenceId: string): Promise<KeptVersion | null> {
+  const row = await reader.sql('evidenceVersions').where({ evidenceId }).orderBy('n', 'desc').first()
   return row ?? null
 }
 
@@ -110,10 +139,35 @@ export async function saveRenditions(
   version: Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId'>,
   { made, problem }: Pick<RenderedPicture, 'made' | 'problem'>,
 ): Promise<void> {
-  const { evidenceId, n, ownerId } = version
+  await saveLook(trx, version, made, { recipeRevision: 0, concealRevision: 0 })
+  const preview: PreviewState = made.length > 0 ? 'there' : 'none'
+  await setPreview(trx, version, preview, problem)
+}
+
+export async function setPreview(
+  trx: Trx,
+  { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
+  preview: PreviewState,
+  previewProblem: PreviewProblem | null,
+): Promise<void> {
+  await trx.sql('evidenceVersions').where({ evidenceId, n }).update({ preview, previewProblem })
+}
+
+/** By which recipe a rendition was made, and by which it conceals. */
+export interface Look {
+  readonly recipeRevision: number
+  readonly concealRevision: number
+}
+
+export async function saveLook(
+  trx: Trx,
+  { evidenceId, n, ownerId }: Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId'>,
+  made: RenderedPicture['made'],
+  look: Look,
+): Promise<void> {
   for (const { sha256, bytes, kind, mime, width, height } of made) {
     await keepFileRow(trx, { sha256, bytes })
-    const row = { evidenceId, n, kind, recipeRevision: 0, concealRevision: 0, makerVersion: MAKER_VERSION }
+    const row = { evidenceId, n, kind, ...look, makerVersion: MAKER_VERSION }
     const content = { ownerId, fileSha256: sha256, mime, bytes, width, height, createdAt: trx.now }
     await trx
       .sql('renditions')
@@ -121,8 +175,6 @@ export async function saveRenditions(
       .onConflict(Object.keys(row))
       .merge()
   }
-  const preview: PreviewState = made.length > 0 ? 'there' : 'none'
-  await trx.sql('evidenceVersions').where({ evidenceId, n }).update({ preview, previewProblem: problem })
 }
 
 /** Gives a version other content, while it is still being written. */
@@ -181,7 +233,7 @@ export interface RenditionFile {
   readonly bytes: number
 }
 
-/** The newest rendition of a version of an item of this owner. */
+/** The newest rendition of a version for its owner, whatever it conceals. */
 export async function findRenditionOf(
   reader: Reader,
   ownerId: string,
@@ -192,9 +244,83 @@ export async function findRenditionOf(
   const row = await reader
     .sql('renditions')
     .where({ evidenceId, n, kind, ownerId })
-    .orderBy(
-      ['recipeRevision', 'concealRevision', 'makerVersion'].map((column) => ({ column, order: 'desc' })),
-    )
+    .orderBy(newestLook)
     .first('fileSha256', 'mime', 'bytes')
   return row ?? null
 }
+
+/** The picture as it was taken, for its owner. */
+export async function findAsTaken(
+  reader: Reader,
+  ownerId: string,
+  evidenceId: string,
+  n: number,
+): Promise<RenditionFile | null> {
+  const asTaken = { recipeRevision: 0, concealRevision: 0 }
+  const row = await reader
+    .sql('renditions')
+    .where({ evidenceId, n, kind: 'screen', ownerId, ...asTaken })
+    .orderBy('makerVersion', 'desc')
+    .first('fileSha256', 'mime', 'bytes')
+  return row ?? null
+}
+
+/**
+ * What others get: made by the recipe that was held, and never by one that conceals less than is concealed now.
+ *
+ * A recipe that another one followed within a moment was never carried out; then the next one that was counts.
+ */
+export async function findSharedRendition(
+  reader: Reader,
+  ownerId: string,
+  {
+    id: evidenceId,
+    n,
+    look = 0,
+  }: { readonly id: string; readonly n: number; readonly look?: number | undefined },
+): Promise<RenditionFile | null> {
+  const row = await reader
+    .sql('renditions')
+    .join('evidenceVersions', (on) =>
+      on
+        .on('evidenceVersions.evidenceId', 'renditions.evidenceId')
+        .andOn('evidenceVersions.n', 'renditions.n')
+        .andOn('evidenceVersions.concealRevision', 'renditions.concealRevision'),
+    )
+    .where({
+      'renditions.ownerId': ownerId,
+      'renditions.evidenceId': evidenceId,
+      'renditions.n': n,
+      'renditions.kind': 'screen',
+    })
+    .where('renditions.recipeRevision', '>=', look)
+    .orderBy([
+      { column: 'renditions.recipeRevision', order: 'asc' },
+      { column: 'renditions.makerVersion', order: 'desc' },
+    ])
+    .first('renditions.fileSha256', 'renditions.mime', 'renditions.bytes')
+  return row ?? null
+}
+
+export interface FileForOthers extends RenditionFile {
+  readonly fileName: string
+}
+
+/** The file that others may take: a picture as it is shown, since its original is its owner's alone; all else as it came. */
+export async function findFileForOthers(
+  reader: Reader,
+  ownerId: string,
+  item: { readonly id: string; readonly n: number; readonly look?: number | undefined },
+): Promise<FileForOthers | null> {
+  const version = await findVersionOf(reader, ownerId, item.id, item.n)
+  if (!version) return null
+  const { fileSha256, bytes, mime, fileName } = version
+  if (kindOfMime(mime) !== 'picture') return { fileSha256, bytes, mime, fileName }
+  const shown = await findSharedRendition(reader, ownerId, item)
+  return shown && { ...shown, fileName: `${fileName.replace(/\.[^.]*$/, '')}.webp` }
+}
+
+const newestLook = ['recipeRevision', 'concealRevision', 'makerVersion'].map((column) => ({
+  column,
+  order: 'desc' as const,
+}))

@@ -7,7 +7,7 @@ import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
 import { binRoutes, draftRoutes } from '../drafts/index.ts'
-import { findRenditionOf, findVersionOf, getEvidence } from '../evidence/index.ts'
+import { findFileForOthers, findSharedRendition, getEvidence } from '../evidence/index.ts'
 import { fileRoute, route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countPages, listPages, listUses } from './store.ts'
@@ -110,8 +110,7 @@ export const pageRoutes = [
       const { reader, params } = call
       const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: false }
       const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
-      const rendition =
-        found && (await findRenditionOf(reader, found.ownerId, found.item.id, found.item.n, 'screen'))
+      const rendition = found && (await findSharedRendition(reader, found.ownerId, found.item))
       if (!rendition) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime } = rendition
       return { sha256, bytes, mime, fileName: 'screen.webp', inline: true }
@@ -128,9 +127,9 @@ export const pageRoutes = [
       const { reader, params } = call
       const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: true }
       const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
-      const version = found && (await findVersionOf(reader, found.ownerId, found.item.id, found.item.n))
-      if (!version) throw new AppError('not-found', 'not-found')
-      const { fileSha256: sha256, bytes, mime, fileName } = version
+      const file = found && (await findFileForOthers(reader, found.ownerId, found.item))
+      if (!file) throw new AppError('not-found', 'not-found')
+      const { fileSha256: sha256, bytes, mime, fileName } = file
       return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
     },
   ),

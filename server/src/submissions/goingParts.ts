@@ -207,6 +207,7 @@ export function pathOf(
 function whatGoes(piece: PicturePiece | FilePiece, shown: Shown): 'screen' | 'file' | null {
   const item = shown.evidence[piece.id]
   if (!item) return null
-  if (piece.kind === 'picture') return item.hasPicture ? 'screen' : null
+  // The original of a picture is its owner's alone, whatever a piece makes of it.
+  if (piece.kind === 'picture' || item.kind === 'picture') return item.hasPicture ? 'screen' : null
   return piece.isOffered || isPlayed(item) ? 'file' : null
 }

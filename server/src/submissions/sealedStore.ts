@@ -107,13 +107,19 @@ export async function listVersionFiles(
     .whereIn('evidenceId', ids)
     .orderBy(['evidenceId', 'n'])
     .select('evidenceId', 'n', 'fileSha256', 'bytes', 'mime')
+  const columns = ['evidenceId', 'n', 'fileSha256', 'bytes', 'mime'].map((column) => `renditions.${column}`)
   const screens: Omit<VersionFile, 'what'>[] = await reader
     .sql('renditions')
-    .where({ ownerId, kind: 'screen' })
-    .whereIn('evidenceId', ids)
+    // By the recipe that counts now: an earlier one may show what is concealed since.
+    .join('evidenceVersions', (on) => {
+      for (const column of ['evidenceId', 'n', 'recipeRevision', 'concealRevision'])
+        on.andOn(`evidenceVersions.${column}`, `renditions.${column}`)
+    })
+    .where({ 'renditions.ownerId': ownerId, 'renditions.kind': 'screen' })
+    .whereIn('renditions.evidenceId', ids)
     // The newest last, so that it is the one that counts.
-    .orderBy(['evidenceId', 'n', 'recipeRevision', 'concealRevision', 'makerVersion'])
-    .select('evidenceId', 'n', 'fileSha256', 'bytes', 'mime')
+    .orderBy(['evidenceId', 'n', 'makerVersion'].map((column) => `renditions.${column}`))
+    .select(columns)
   return [
     ...files.map((file) => ({ ...file, what: 'file' as const })),
     ...screens.reverse().map((file) => ({ ...file, what: 'screen' as const })),

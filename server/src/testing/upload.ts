@@ -6,6 +6,7 @@ export interface FileToUpload {
   readonly content: Buffer
   readonly replaces?: string
   readonly lastModified?: number
+  readonly recipe?: unknown
 }
 
 export const TUS = { 'tus-resumable': '1.0.0' }
@@ -13,7 +14,12 @@ export const BYTES = { ...TUS, 'content-type': 'application/offset+octet-stream'
 
 /** Begins an upload; gives the answer, with the address of the upload in its headers. */
 export function beginUpload(browser: TestBrowser, file: FileToUpload): Promise<Answer> {
-  const values = { filename: file.name, replaces: file.replaces, lastModified: file.lastModified }
+  const values = {
+    filename: file.name,
+    replaces: file.replaces,
+    lastModified: file.lastModified,
+    recipe: file.recipe && JSON.stringify(file.recipe),
+  }
   const metadata = Object.entries(values)
     .filter(([, value]) => value !== undefined)
     .map(([name, value]) => `${name} ${Buffer.from(String(value)).toString('base64')}`)

@@ -49,6 +49,13 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'evidence/:id/bench',
+        lazy: inWords('bench', async () => {
+          await Promise.all([needWords('evidence'), needWords('pages')])
+          return (await import('../pictures/BenchScreen.tsx')).BenchScreen
+        }),
+      },
+      {
         path: 'pages',
         lazy: inWords('pages', async () => (await import('../pages/PagesScreen.tsx')).PagesScreen),
       },

@@ -1,9 +1,10 @@
 // What can be done with an item as a whole.
 import Button from '@mui/material/Button'
-import { IconChevronUp, IconReplace, IconTrash } from '@tabler/icons-react'
+import { IconChevronUp, IconPerspective, IconReplace, IconTrash } from '@tabler/icons-react'
 import { binEndsAt } from '@valise/core/evidence'
 import type { Evidence } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
+import { Link as RouterLink } from 'react-router'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
@@ -51,6 +52,16 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
         >
           {isIn ? t('tray.out') : t('tray.in')}
         </Button>
+        {item.kind === 'picture' && item.version.preview !== 'none' ? (
+          <Button
+            size="small"
+            component={RouterLink}
+            to={`/evidence/${item.id}/bench`}
+            startIcon={<IconPerspective size={18} stroke={1.7} />}
+          >
+            {t('putRight')}
+          </Button>
+        ) : null}
         {hasFileOfOwn ? (
           <Button
             size="small"

@@ -1,5 +1,6 @@
 // What is coming in from this window, as the screens follow it.
 import type { Upload } from '@valise/core/evidence'
+import type { PictureRecipe } from '@valise/core/pictures'
 import type { ApiProblem } from '../api/index.ts'
 import { createStore } from '../ui/createStore.ts'
 
@@ -27,6 +28,8 @@ export interface UploadLanding {
   readonly isMine?: boolean
   /** How long a recording is. */
   readonly durationMs?: number
+  /** How the picture is put right from the beginning. */
+  readonly recipe?: PictureRecipe
   /** For a slot that wants the item itself. */
   readonly onKept?: (evidenceId: string) => void
   readonly onArrived?: () => void
@@ -38,4 +41,5 @@ export const uploadsHere = createStore<readonly UploadHere[]>([])
 export const isOnItsWay = ({ state }: UploadHere) => state !== 'arrived' && state !== 'refused'
 
 /** Whether the screen at a path lists them; every other one leads to those that do. */
-export const listsUploads = (pathname: string) => pathname === '/' || pathname.startsWith('/evidence')
+export const listsUploads = (pathname: string) =>
+  pathname === '/' || (pathname.startsWith('/evidence') && !pathname.endsWith('/bench'))

@@ -4,8 +4,8 @@ import { needWords } from '../words/i18n.ts'
 import { openWay } from './gathering.ts'
 
 const GatherDialogs = lazy(async () => {
-  // The buttons over a text are those of pages.
-  await Promise.all([needWords('gather'), needWords('evidence'), needWords('pages')])
+  // The buttons over a text are those of pages; what cannot be mended in a photo is told as on the bench.
+  await Promise.all([needWords('gather'), needWords('evidence'), needWords('pages'), needWords('bench')])
   return { default: (await import('./GatherDialogs.tsx')).GatherDialogs }
 })
 

@@ -3,15 +3,19 @@ import Button from '@mui/material/Button'
 import { IconCamera } from '@tabler/icons-react'
 import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
 import { addFiles } from '../evidence/addFiles.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { DeviceChoice } from './DeviceChoice.tsx'
 import type { WayProps } from './GatherDialogs.tsx'
 import { endGathering } from './gathering.ts'
 import { MediaHelp } from './MediaHelp.tsx'
+import { TakenPhoto } from './TakenPhoto.tsx'
+import type { TakenView } from './TakenPhoto.tsx'
 import { takePicture } from './takePicture.ts'
 import { useMedia } from './useMedia.ts'
 import { useObjectUrl } from './useObjectUrl.ts'
+import { usePhotoProposal } from './usePhotoProposal.ts'
 import { Viewfinder } from './Viewfinder.tsx'
 import { WayDialog } from './WayDialog.tsx'
 import styles from './WayDialog.module.css'
@@ -26,6 +30,10 @@ export function PhotoDialog({ place }: WayProps) {
   const [delay, setDelay] = useState<(typeof delays)[number]>('0')
   const [left, setLeft] = useState<number | null>(null)
   const address = useObjectUrl(picture)
+  const { found, isLooking } = usePhotoProposal(picture)
+  const [view, setView] = useState<TakenView>('proposed')
+  const navigate = useNavigate()
+  const hasFaults = (found?.proposal.faults.length ?? 0) > 0
 
   const take = async () => {
     if (film.current) setPicture(await takePicture(film.current, nameOf(t('photo.fileName'))))
@@ -41,10 +49,23 @@ export function PhotoDialog({ place }: WayProps) {
     // The seconds alone drive it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [left])
-  const keep = () => {
-    if (picture) void addFiles([picture], { ...place, isMine: true })
+  // What is looked at is what is kept: the proposal, or the photo as it was taken.
+  const keep = (onKept?: (id: string) => void) => {
+    const recipe = view === 'proposed' && found?.bitmap ? found.proposal.recipe : null
+    const landing = {
+      ...place,
+      ...(recipe && { recipe }),
+      ...(onKept && {
+        onKept: (id: string) => {
+          place.onKept?.(id)
+          onKept(id)
+        },
+      }),
+    }
+    if (picture) void addFiles([picture], { ...landing, isMine: true })
     endGathering()
   }
+  const change = () => keep((id) => void navigate(`/evidence/${id}/bench`))
   return (
     <WayDialog
       title={t('photo.title')}
@@ -52,8 +73,21 @@ export function PhotoDialog({ place }: WayProps) {
       acts={
         picture ? (
           <>
-            <Button onClick={() => setPicture(null)}>{t('photo.again')}</Button>
-            <Button variant="contained" color="primary" autoFocus onClick={keep}>
+            <Button
+              variant={hasFaults ? 'contained' : 'outlined'}
+              color="primary"
+              onClick={() => setPicture(null)}
+            >
+              {t('photo.again')}
+            </Button>
+            {found?.bitmap ? <Button onClick={change}>{t('photo.change')}</Button> : null}
+            <Button
+              variant={hasFaults ? 'outlined' : 'contained'}
+              color="primary"
+              autoFocus
+              disabled={isLooking}
+              onClick={() => keep()}
+            >
               {t('keep')}
             </Button>
           </>
@@ -73,8 +107,7 @@ export function PhotoDialog({ place }: WayProps) {
       {media.trouble ? (
         <MediaHelp trouble={media.trouble} what="camera" onAgain={media.askAgain} />
       ) : (
-        <div className={styles.view}>
-          {address ? <img src={address} alt={t('photo.taken')} /> : null}
+        <div className={styles.view} hidden={picture !== null}>
           {media.stream && !picture ? (
             <Viewfinder ref={film} stream={media.stream} isMirrored={media.isMirrored} />
           ) : null}
@@ -85,6 +118,7 @@ export function PhotoDialog({ place }: WayProps) {
           )}
         </div>
       )}
+      {address && picture ? <TakenPhoto {...{ address, found, isLooking, view }} onView={setView} /> : null}
       {picture || media.trouble ? null : (
         <div className={styles.line}>
           <ChoiceBar

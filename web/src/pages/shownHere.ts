@@ -27,7 +27,7 @@ export function draftView(lang: PageDocument['lang'], shown: Shown): PageView {
   return {
     shown,
     lang,
-    address: (_, { id, n }, what) =>
-      what === 'screen' ? renditionAddress({ id, version: { n } }, 'screen') : fileAddress(id, n),
+    address: (_, { id, n, look = 0 }, what) =>
+      what === 'screen' ? renditionAddress({ id, version: { n, look } }, 'screen') : fileAddress(id, n),
   }
 }

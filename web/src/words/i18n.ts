@@ -13,6 +13,7 @@ const screenLoaders = {
   en: {
     access: async () => (await import('./en/access.json')).default,
     assignments: async () => (await import('./en/assignments.json')).default,
+    bench: async () => (await import('./en/bench.json')).default,
     classes: async () => (await import('./en/classes.json')).default,
     collections: async () => (await import('./en/collections.json')).default,
     desk: async () => (await import('./en/desk.json')).default,
@@ -29,6 +30,7 @@ const screenLoaders = {
   es: {
     access: async () => (await import('./es/access.json')).default,
     assignments: async () => (await import('./es/assignments.json')).default,
+    bench: async () => (await import('./es/bench.json')).default,
     classes: async () => (await import('./es/classes.json')).default,
     collections: async () => (await import('./es/collections.json')).default,
     desk: async () => (await import('./es/desk.json')).default,

@@ -2,6 +2,7 @@
 import 'i18next'
 import type access from './en/access.json'
 import type assignments from './en/assignments.json'
+import type bench from './en/bench.json'
 import type classes from './en/classes.json'
 import type collections from './en/collections.json'
 import type desk from './en/desk.json'
@@ -22,6 +23,7 @@ declare module 'i18next' {
     resources: typeof en & {
       access: typeof access
       assignments: typeof assignments
+      bench: typeof bench
       classes: typeof classes
       collections: typeof collections
       desk: typeof desk

@@ -12,6 +12,7 @@ const here = new URL('.', import.meta.url).pathname
 const namespaces = [
   'access',
   'assignments',
+  'bench',
   'desk',
   'submissions',
   'collections',

@@ -8,6 +8,7 @@ import * as pagesAndLogbooks from './20261123130000_create_pages_and_logbooks.ts
 import * as collectionsAndPasses from './20261123150000_create_collections_and_passes.ts'
 import * as assignmentsAndSubmissions from './20261123190000_create_assignments_and_submissions.ts'
 import * as gathering from './20261127100000_extend_evidence.ts'
+import * as pictureRecipes from './20261128100000_create_picture_recipes.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -19,4 +20,5 @@ export const migrations = [
   collectionsAndPasses,
   assignmentsAndSubmissions,
   gathering,
+  pictureRecipes,
 ] as const

@@ -63,6 +63,7 @@ const proofs: Record<string, readonly string[]> = {
     'searchOwners',
     'evidenceWords',
   ],
+  '20261128100000_create_picture_recipes': ['pictureRecipes'],
 }
 
 describeEachDatabase('migrations', (open) => {

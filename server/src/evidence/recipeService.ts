@@ -1,0 +1,173 @@
+// Putting a picture right: its recipe is kept with every change, and its renditions are made anew in the background.
+import { canBeRendered } from '@valise/core/evidence'
+import type { PersonActor } from '@valise/core/people'
+import { concealsMore, decideRecipe, joinConcealment } from '@valise/core/pictures'
+import type { KeptRecipe, PictureRecipe, Size } from '@valise/core/pictures'
+import { AppError, assertAllowed } from '@valise/core/problems'
+import { addMinutes } from '@valise/core/time'
+import { inTransaction } from '../database/index.ts'
+import type { Reader, Trx, Writable } from '../database/index.ts'
+import type { Jobs } from '../jobs/index.ts'
+import type { Services } from '../services.ts'
+import { RENDER_RECIPE } from './jobNames.ts'
+import { deleteUnconcealed, getRecipe, insertRecipe, listLooks, updateLook } from './recipeStore.ts'
+import {
+  findNewestVersion,
+  findVersion,
+  findVersionOf,
+  saveLook,
+  saveShownSize,
+  setPreview,
+} from './versionStore.ts'
+import type { KeptVersion } from './versionStore.ts'
+
+/** While somebody moves a handle, recipes follow each other quickly: only the last of them is carried out. */
+const SETTLED_MINUTES = 1.2 / 60
+
+export interface VersionOfItem {
+  readonly id: string
+  readonly n: number
+}
+
+/** @throws AppError `not-found` for what is not one's own, `unsupported` for what is no picture that can be opened */
+export async function readRecipe(reader: Reader, actor: PersonActor, of: VersionOfItem): Promise<KeptRecipe> {
+  const version = await getPicture(reader, actor, of)
+  const recipe = await getRecipe(reader, version, version.recipeRevision)
+  const { recipeRevision: revision, preview } = version
+  return { recipe, revision, original: takenSize(version), isMade: preview !== 'making' }
+}
+
+/** Keeps a recipe as the next one. @throws AppError `invalid` when it cannot be carried out, `stale` when another came first */
+export function keepRecipe(
+  on: Writable,
+  jobs: Jobs,
+  actor: PersonActor,
+  of: VersionOfItem,
+  before: number,
+  recipe: PictureRecipe,
+): Promise<KeptRecipe> {
+  return inTransaction(on, async (trx) => {
+    const version = await getPicture(trx, actor, of)
+    assertAllowed(decideRecipe(takenSize(version), recipe), 'invalid')
+    await writeRecipe(trx, jobs, version, before, recipe)
+    return readRecipe(trx, actor, of)
+  })
+}
+
+/** Gives a version that has the same file the recipe of another: what was concealed there must be so here. */
+export async function carryRecipeOver(trx: Trx, jobs: Jobs, from: KeptVersion, n: number): Promise<void> {
+  if (from.recipeRevision === 0) return
+  const recipe = await getRecipe(trx, from, from.recipeRevision)
+  const version = await findVersion(trx, from.evidenceId, n)
+  if (version) await writeRecipe(trx, jobs, version, 0, recipe)
+}
+
+/** Keeps the recipe that a new picture came with. One that does not fit is left out: no photo is refused for it. */
+export async function keepFirstRecipe(
+  trx: Trx,
+  jobs: Jobs,
+  evidenceId: string,
+  recipe: PictureRecipe,
+): Promise<void> {
+  const version = await findNewestVersion(trx, evidenceId)
+  if (!version || version.width === null || version.previewProblem !== null) return
+  if (decideRecipe(takenSize(version), recipe).allowed) await writeRecipe(trx, jobs, version, 0, recipe)
+}
+
+async function writeRecipe(
+  trx: Trx,
+  jobs: Jobs,
+  version: KeptVersion,
+  before: number,
+  recipe: PictureRecipe,
+): Promise<void> {
+  const { evidenceId, n } = version
+  const revision = before + 1
+  const hidesMore = concealsMore(await getRecipe(trx, version, version.recipeRevision), recipe)
+  const { width: takenWidth, height: takenHeight } = takenSize(version)
+  const concealRevision = hidesMore ? revision : version.concealRevision
+  const look = { recipeRevision: revision, concealRevision, takenWidth, takenHeight }
+  if (!(await updateLook(trx, version, before, look))) throw new AppError('stale', 'stale')
+  await insertRecipe(trx, version, revision, recipe)
+  const dedupeKey = `${RENDER_RECIPE}:${evidenceId}:${n}:${revision}`
+  const runAt = hidesMore ? trx.now : addMinutes(trx.now, SETTLED_MINUTES)
+  await jobs.enqueue(trx, { kind: RENDER_RECIPE, payload: { evidenceId, n, revision }, dedupeKey, runAt })
+}
+
+async function getPicture(
+  reader: Reader,
+  actor: PersonActor,
+  { id, n }: VersionOfItem,
+): Promise<KeptVersion> {
+  const version = await findVersionOf(reader, actor.personId, id, n)
+  if (!version) throw new AppError('not-found', 'not-found')
+  if (!canBeRendered(version.mime)) throw new AppError('unsupported', 'not-a-picture')
+  if (version.width === null || version.previewProblem !== null)
+    throw new AppError('unsupported', 'picture-unreadable')
+  return version
+}
+
+/** How large the picture came, upright. */
+function takenSize({ width, height, takenWidth, takenHeight }: KeptVersion): Size {
+  return { width: takenWidth ?? width ?? 1, height: takenHeight ?? height ?? 1 }
+}
+
+/**
+ * Makes the renditions by the newest recipe, and makes those by earlier ones anew where more is concealed by now.
+ *
+ * A job for a recipe that another one followed has nothing to do.
+ */
+export async function renderRecipe(services: Services, of: VersionOfItem, revision: number): Promise<void> {
+  const reader = services.database.reader()
+  const version = await findVersion(reader, of.id, of.n)
+  if (!version || version.recipeRevision !== revision) return
+  const newest = await getRecipe(reader, version, revision)
+  const looks = await listLooks(reader, version)
+  const isMade = (recipeRevision: number) =>
+    looks.some(
+      (look) => look.recipeRevision === recipeRevision && look.concealRevision === version.concealRevision,
+    )
+  const held = [...new Set([revision, ...looks.map(({ recipeRevision }) => recipeRevision)])]
+  for (const recipeRevision of held.filter((one) => !isMade(one))) {
+    const recipe = joinConcealment(await getRecipe(reader, version, recipeRevision), newest)
+    await renderOne(services, version, recipeRevision, recipe)
+  }
+  await inTransaction(services.database, async (trx) => {
+    const present = await findVersion(trx, of.id, of.n)
+    if (!present || present.recipeRevision !== revision) return
+    await deleteUnconcealed(trx, present)
+    await setPreview(trx, present, 'there', null)
+  })
+}
+
+async function renderOne(
+  { database, workers }: Services,
+  version: KeptVersion,
+  recipeRevision: number,
+  recipe: PictureRecipe,
+): Promise<void> {
+  const input = { sha256: version.fileSha256, recipe, original: takenSize(version) }
+  const { made } = await workers.run('render', input)
+  await inTransaction(database, async (trx) => {
+    const present = await findVersion(trx, version.evidenceId, version.n)
+    if (!present) return
+    const { concealRevision } = version
+    await saveLook(trx, version, made, { recipeRevision, concealRevision })
+    const screen = made.find(({ kind }) => kind === 'screen')
+    const isNewest = present.recipeRevision === recipeRevision
+    if (screen && isNewest)
+      await saveShownSize(trx, version, { width: screen.fullWidth, height: screen.fullHeight })
+  })
+}
+
+/** After the last try: what was there before is shown on, and nothing that conceals less is given to others. */
+export async function giveUpRecipe(
+  { database }: Services,
+  of: VersionOfItem,
+  revision: number,
+): Promise<void> {
+  await inTransaction(database, async (trx) => {
+    const version = await findVersion(trx, of.id, of.n)
+    if (version?.recipeRevision === revision) await setPreview(trx, version, 'none', 'picture-damaged')
+  })
+}

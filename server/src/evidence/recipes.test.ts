@@ -1,0 +1,316 @@
+import { EMPTY_RECIPE } from '@valise/core/pictures'
+import type { PictureRecipe, RecipeStep } from '@valise/core/pictures'
+import { newEvidencePiece } from '@valise/core/pages'
+import sharp from 'sharp'
+import {
+  addTextRow,
+  describeEachDatabase,
+  handInSealed,
+  makePicture,
+  sendEdit,
+  setAssignment,
+  startSubmissions,
+  upload,
+} from '../testing/index.ts'
+import type { TestBrowser } from '../testing/index.ts'
+
+const recipe = (...steps: RecipeStep[]): PictureRecipe => ({ ...EMPTY_RECIPE, steps })
+const turn: RecipeStep = { kind: 'turn', on: true, quarters: 1, degrees: 0, mirrored: false }
+const light: RecipeStep = { kind: 'light', on: true, brightness: -60, contrast: 0, warmth: 0, sharpness: 0 }
+const corners = [
+  [0, 0],
+  [320, 0],
+  [320, 240],
+  [0, 240],
+] satisfies [number, number][]
+const conceal: RecipeStep = {
+  kind: 'conceal',
+  on: true,
+  parts: [{ corners, radius: 0, fill: 'cover', seed: 1 }],
+}
+
+describeEachDatabase('pictures that are put right', (open) => {
+  async function start() {
+    const world = await startSubmissions(open)
+    const { wren, seal, pass } = world
+    const add = async (name: string, content: Buffer) => {
+      const { body } = await upload(wren, { name, content })
+      await settle()
+      return body.outcome.evidenceId as string
+    }
+    const settle = async () => {
+      pass(1)
+      await seal()
+    }
+    const at = (id: string, n = 1) => `/api/evidence/${id}/versions/${n}`
+    const keep = (id: string, wanted: unknown, revision = 0) => wren.put(`${at(id)}/recipe`, wanted, revision)
+    return { ...world, add, settle, at, keep }
+  }
+  const give = (by: TestBrowser, pageId: string, audience: object) =>
+    by.post('/api/passes', {
+      ...{ thing: { kind: 'page', id: pageId }, audience, rights: ['look'], firstDay: null, lastDay: null },
+    })
+  /** The colour at a point of a rendition, as parts of its sides. */
+  async function colourAt(browser: TestBrowser, address: string, x: number, y: number) {
+    const { bytes, status } = await browser.get(address)
+    if (status !== 200) return status
+    const { data, info } = await sharp(bytes).removeAlpha().raw().toBuffer({ resolveWithObject: true })
+    const from = (Math.floor(y * info.height) * info.width + Math.floor(x * info.width)) * 3
+    return [...data.subarray(from, from + 3)].map((value) => Math.round(value / 10) * 10)
+  }
+  const covered = [30, 40, 50]
+
+  it('keep their original, and each change as a recipe that can be taken back', async () => {
+    const { wren, add, at, keep, settle } = await start()
+    const content = await makePicture({ width: 640, height: 480 })
+    const id = await add('sheet.jpg', content)
+    expect((await wren.get(`${at(id)}/recipe`)).body).toEqual({
+      recipe: EMPTY_RECIPE,
+      revision: 0,
+      original: { width: 640, height: 480 },
+      isMade: true,
+    })
+    expect((await keep(id, recipe(turn, conceal))).body).toMatchObject({ revision: 1, isMade: false })
+    await settle()
+    const { version } = (await wren.get(`/api/evidence/${id}`)).body
+    expect(version).toMatchObject({ look: 1, width: 480, height: 640, preview: 'there' })
+    expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.25)).toEqual(covered)
+    expect((await wren.get(`${at(id)}/file`)).bytes.equals(content)).toBe(true)
+    expect(await colourAt(wren, `${at(id)}/as-taken`, 0.25, 0.25)).toEqual([180, 160, 110])
+    await keep(id, EMPTY_RECIPE, 1)
+    await settle()
+    expect((await wren.get(`/api/evidence/${id}`)).body.version).toMatchObject({ width: 640, height: 480 })
+    expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ revision: 2, isMade: true })
+  })
+
+  it('can come with their recipe, so that they are never shown without it', async () => {
+    const { wren, at, settle } = await start()
+    const bring = async (name: string, wanted: unknown) => {
+      const content = await makePicture({ width: 600 + name.length })
+      const { body } = await upload(wren, { name, content, recipe: wanted })
+      return body.outcome.evidenceId as string
+    }
+    const id = await bring('sheet.jpg', recipe(turn, conceal))
+    await settle()
+    expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ revision: 1, isMade: true })
+    expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.25)).toEqual(covered)
+    // What is no recipe, or does not fit, costs nobody a photo.
+    for (const wrong of [{ schema: 7 }, 'no recipe at all', recipe(turn, turn)]) {
+      const other = await bring(`${JSON.stringify(wrong).length}.jpg`, wrong)
+      expect((await wren.get(`${at(other)}/recipe`)).body).toMatchObject({ revision: 0 })
+    }
+  })
+
+  it('do not overwrite what another window kept, and carry out only the last of quick changes', async () => {
+    const { add, keep, settle, site } = await start()
+    const id = await add('sheet.jpg', await makePicture())
+    await keep(id, recipe(light))
+    expect((await keep(id, recipe(turn))).status).toBe(412)
+    await keep(id, recipe(turn), 1)
+    await keep(id, recipe(turn, light), 2)
+    await settle()
+    const reader = site.services.database.reader().sql
+    const made = await reader('renditions')
+      .where({ evidenceId: id, kind: 'screen' })
+      .orderBy('recipeRevision')
+    expect(made.map((row) => row.recipeRevision)).toEqual([0, 3])
+  })
+
+  it('conceal at once wherever they are published, while all else waits for publishing', async () => {
+    const { wren, as, add, keep, settle, publish, school } = await start()
+    const id = await add('sheet.jpg', await makePicture())
+    const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
+    const piece = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
+    const operations = [
+      addTextRow('t', 'x'),
+      { op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: 'row-t' },
+    ]
+    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
+    await publish(wren, page, 2)
+    await give(wren, page, { kind: 'person', personId: school.people.tomasz })
+    const tomasz = await as('tomasz')
+    const screen = `/api/pages/${page}/published/1/pieces/map/screen`
+    const plain = await colourAt(wren, screen, 0.25, 0.25)
+    await keep(id, recipe(light))
+    await settle()
+    expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(plain)
+    expect((await wren.get('/api/pages')).body.items[0]).toMatchObject({ isNewer: false })
+    await keep(id, recipe(light, conceal), 1)
+    // Before the new picture is made the old one is gone for others.
+    expect((await wren.get(screen)).status).toBe(404)
+    await settle()
+    expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(covered)
+    expect(await colourAt(wren, screen, 0.9, 0.9)).toEqual(plain)
+    // Showing it again waits for publishing, too.
+    await keep(id, recipe(light), 2)
+    await settle()
+    expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(covered)
+    expect((await tomasz.get(`/api/evidence/${id}`)).status).toBe(404)
+  })
+
+  it('stay concealed in a version that is made the newest again', async () => {
+    const { wren, add, keep, settle, at } = await start()
+    const id = await add('sheet.jpg', await makePicture())
+    await keep(id, recipe(turn, conceal))
+    await settle()
+    await upload(wren, { name: 'other.jpg', content: await makePicture({ colour: '#336699' }), replaces: id })
+    await settle()
+    const { revision } = (await wren.get(`/api/evidence/${id}`)).body
+    expect(
+      (await wren.post(`/api/evidence/${id}/versions`, { from: 1 }, { 'if-match': `"r${revision}"` })).status,
+    ).toBe(201)
+    await settle()
+    expect((await wren.get(`${at(id, 3)}/recipe`)).body).toMatchObject({
+      revision: 1,
+      original: { width: 640, height: 480 },
+    })
+    expect(await colourAt(wren, `${at(id, 3)}/screen`, 0.75, 0.25)).toEqual(covered)
+  })
+
+  it('never give their original, or where it was taken, to anybody but their owner, on any route and in any copy', async () => {
+    const { site, wren, odalys, as, settle, publish, school, keep } = await start()
+    const content = await makePicture({ camera: true })
+    const { body } = await upload(wren, { name: 'sheet.jpg', content })
+    const id = body.outcome.evidenceId as string
+    await settle()
+    await keep(id, recipe(conceal))
+    await settle()
+    const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
+    const asFile = { ...newEvidencePiece('file', { id, kind: 'file' }), isOffered: true }
+    const asPicture = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
+    const row = (piece: typeof asFile | typeof asPicture) => ({
+      op: 'insert-row' as const,
+      row: { id: `row-${piece.id}`, pieces: [piece] },
+      after: null,
+    })
+    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations: [row(asFile), row(asPicture)] })
+    expect((await publish(wren, page, 2)).status).toBe(201)
+    const pass = await give(wren, page, { kind: 'link', name: 'Visitors' })
+    const assignment = await setAssignment(odalys, school.classes.methods)
+    const submission = await handInSealed(site, wren, assignment, [
+      { kind: 'page', id: page },
+      { kind: 'evidence', id },
+    ])
+    await odalys.post(`/api/submissions/${submission}/open`)
+    const visitor = site.browser()
+    await visitor.get(pass.body.address)
+    const sealed = await site.services.database
+      .reader()
+      .sql('sealedFiles')
+      .where({ submissionId: submission })
+    const others = [odalys, await as('tomasz'), visitor]
+    let files = 0
+    for (const path of await everyAddress(wren)) {
+      for (const other of others) {
+        const answer = await other.get(path)
+        if (answer.status !== 200) continue
+        if (answer.headers.get('content-type') === 'image/webp') files += 1
+        expect([path, holds(answer.bytes, content)]).toEqual([path, false])
+      }
+    }
+    expect(files).toBeGreaterThan(2)
+    // Its owner gets all of it.
+    expect((await wren.get(`/api/evidence/${id}/versions/1/file`)).bytes.equals(content)).toBe(true)
+
+    /** All addresses that only read, with everything put in for their parameters that could lead to the picture. */
+    async function everyAddress(browser: TestBrowser): Promise<string[]> {
+      const { paths } = (await browser.get('/api/openapi.json')).body
+      const reading = Object.entries<Record<string, unknown>>(paths).filter(([, methods]) => 'get' in methods)
+      return reading.flatMap(([path]) => fill(path))
+    }
+    function fill(path: string): string[] {
+      const name = path.match(/\{(\w+)\}/)?.[1]
+      if (name === undefined) return [path]
+      const values: Record<string, readonly string[]> = {
+        n: ['1'],
+        kind: ['screen', 'thumbnail'],
+        piece: ['map', 'file'],
+        file: sealed.map((row) => encodeURIComponent(row.path.replace('files/', ''))),
+      }
+      const all = values[name] ?? [id, page, submission, assignment]
+      return all.flatMap((value) => fill(path.replace(`{${name}}`, value)))
+    }
+    /** Whether the answer holds a stretch of the original's own bytes, or the place that its camera wrote down. */
+    function holds(bytes: Buffer, original: Buffer): boolean {
+      const stretches = [0.3, 0.6, 0.9].map((part) =>
+        original.subarray(Math.floor(original.length * part)).subarray(0, 40),
+      )
+      return stretches.some((stretch) => bytes.includes(stretch)) || bytes.includes('Exif')
+    }
+  })
+
+  it('say what has to be mended in a recipe, and leave the picture as it was', async () => {
+    const { wren, add, keep, at } = await start()
+    const id = await add('sheet.jpg', await makePicture())
+    const square = (...places: [number, number][]) =>
+      recipe({ kind: 'square', on: true, corners: places as never, proportions: 'estimated', byHand: 4 })
+    const refusals: [unknown, number, string][] = [
+      [square([0.1, 0.1], [0.9, 0.9], [0.9, 0.1], [0.1, 0.9]), 422, 'corners-crossing'],
+      [square([0.1, 0.1], [0.5, 0.1], [0.9, 0.1], [0.1, 0.9]), 422, 'corners-in-a-line'],
+      [square([0.1, 0.1], [0.1, 0.1], [0.9, 0.9], [0.1, 0.9]), 422, 'corners-too-near'],
+      [
+        recipe({ kind: 'crop', on: true, shape: 'free', box: { x: 0, y: 0, width: 0.001, height: 1 } }),
+        422,
+        'crop-too-small',
+      ],
+      [recipe(turn, turn), 422, 'invalid-input'],
+      [{ schema: 2, steps: [] }, 422, 'invalid-input'],
+    ]
+    for (const [wrong, status, reason] of refusals) {
+      const answer = await keep(id, wrong)
+      expect([answer.status, answer.body.reason]).toEqual([status, reason])
+    }
+    expect((await wren.get(`${at(id)}/recipe`)).body.revision).toBe(0)
+    const note = await add('note.txt', Buffer.from('no picture'))
+    expect((await keep(note, recipe(turn))).body.reason).toBe('not-a-picture')
+    const broken = await add('half.jpg', (await makePicture({ colour: '#123456' })).subarray(0, 90))
+    expect((await keep(broken, recipe(turn))).body.reason).toBe('picture-unreadable')
+  })
+
+  it('are not touched by a recipe that a newer Valise wrote', async () => {
+    const { site, wren, add, keep, at, settle } = await start()
+    const id = await add('sheet.jpg', await makePicture())
+    await keep(id, recipe(turn))
+    await settle()
+    await site.services.database
+      .writer('pictureRecipes')
+      .update({ recipe: JSON.stringify({ schema: 9, steps: [] }) })
+    expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ reason: 'recipe-newer' })
+    expect((await keep(id, EMPTY_RECIPE, 1)).body).toMatchObject({ reason: 'recipe-newer' })
+    expect((await wren.get(`${at(id)}/screen`)).status).toBe(200)
+  })
+
+  it('come in any size and with any samples', async () => {
+    const { wren, add, keep, settle } = await start()
+    const plain = (width: number, height: number) =>
+      sharp({ create: { width, height, channels: 3, background: '#c08040' } })
+    const frames = Array.from({ length: 2 }, (_, n) => ({
+      create: {
+        width: 60,
+        height: 40,
+        channels: 4 as const,
+        background: { r: 200 * n, g: 90, b: 60, alpha: 1 },
+      },
+    }))
+    const pictures: Record<string, Buffer> = {
+      'one.png': await plain(1, 1).png().toBuffer(),
+      'deep.png': await plain(50, 40).toColourspace('rgb16').png().toBuffer(),
+      'print.jpg': await plain(70, 40).toColourspace('cmyk').jpeg().toBuffer(),
+      'clear.png': await sharp({ create: { width: 80, height: 40, channels: 4, background: '#00000000' } })
+        .png()
+        .toBuffer(),
+      'grey.png': await plain(90, 40).greyscale().png().toBuffer(),
+      'moving.gif': await sharp(frames as never, { join: { animated: true } })
+        .gif()
+        .toBuffer(),
+      'vast.png': await plain(12_000, 12_000).png({ compressionLevel: 1 }).toBuffer(),
+    }
+    for (const [name, content] of Object.entries(pictures)) {
+      const id = await add(name, content)
+      expect([name, (await keep(id, recipe(turn, light))).status]).toEqual([name, 200])
+      await settle()
+      const { version } = (await wren.get(`/api/evidence/${id}`)).body
+      expect([name, version.preview, version.look]).toEqual([name, 'there', 1])
+    }
+  })
+})

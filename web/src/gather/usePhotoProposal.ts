@@ -1,0 +1,36 @@
+// What the bench would do with a photo that was just taken: looked at in a worker, before the photo is kept.
+import type { Proposal } from '@valise/core/pictures'
+import { useEffect, useState } from 'react'
+import { newSeed, openDesk } from '../pictures/pictureDesk.ts'
+
+export interface PhotoProposal {
+  readonly proposal: Proposal
+  /** The photo as it would become; null where nothing is proposed. */
+  readonly bitmap: ImageBitmap | null
+}
+
+/** Null while it is being looked at, and where this device cannot: then the photo is kept as it is. */
+export function usePhotoProposal(picture: File | null): { found: PhotoProposal | null; isLooking: boolean } {
+  const [state, setState] = useState<{ picture: File; found: PhotoProposal | null } | null>(null)
+  useEffect(() => {
+    if (!picture) return
+    const desk = openDesk()
+    let isLeft = false
+    const look = async (): Promise<PhotoProposal> => {
+      await desk.work.open(picture)
+      const proposal = await desk.work.propose(newSeed())
+      const isEmpty = proposal.recipe.steps.length === 0
+      return { proposal, bitmap: isEmpty ? null : (await desk.work.preview(proposal.recipe)).bitmap }
+    }
+    void look().then(
+      (found) => !isLeft && setState({ picture, found }),
+      () => !isLeft && setState({ picture, found: null }),
+    )
+    return () => {
+      isLeft = true
+      desk.end()
+    }
+  }, [picture])
+  const own = state?.picture === picture ? state : null
+  return { found: own?.found ?? null, isLooking: picture !== null && own === null }
+}

@@ -1,0 +1,298 @@
+// The picture bench: tools under their questions, the picture as taken beside what others get, and the recipe.
+import Button from '@mui/material/Button'
+import LinearProgress from '@mui/material/LinearProgress'
+import useMediaQuery from '@mui/material/useMediaQuery'
+import { IconArrowBackUp, IconArrowForwardUp, IconCopy } from '@tabler/icons-react'
+import type { Evidence } from '@valise/core/evidence'
+import { findQuadFault, IDENTITY, resolveGeometry, stepOf } from '@valise/core/pictures'
+import type { KeptRecipe, PictureRecipe, Proposal, Quad, StepKind } from '@valise/core/pictures'
+import { useEffect, useMemo, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import { ChoiceBar } from '../ui/ChoiceBar.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import styles from './Bench.module.css'
+import { BenchPanes } from './BenchPanes.tsx'
+import type { Half } from './BenchPanes.tsx'
+import { BenchTool } from './BenchTool.tsx'
+import { newSeed } from './pictureDesk.ts'
+import { ProposalBar } from './ProposalBar.tsx'
+import { withoutStep, withStep } from './recipeChanges.ts'
+import { RecipeList } from './RecipeList.tsx'
+import { ShowChecks } from './ShowChecks.tsx'
+import { cornersAsTaken, squareStepOf } from './squaring.ts'
+import type { Line } from './HorizonOverlay.tsx'
+import { levelledBy, plainEven } from './steps.ts'
+import { ToolList } from './ToolList.tsx'
+import { useBenchKeys } from './useBenchKeys.ts'
+import { useConcealing } from './useConcealing.ts'
+import { usePictureDesk } from './usePictureDesk.ts'
+import { useRecipe } from './useRecipe.ts'
+import { useResult } from './useResult.ts'
+import { UseOnOthers } from './UseOnOthers.tsx'
+
+export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: KeptRecipe }) {
+  const { t } = useTranslation('bench')
+  const navigate = useNavigate()
+  const isNarrow = useMediaQuery('(max-width: 767.95px)')
+  const { original } = kept
+  const { n, mime } = item.version
+  const of = useMemo(() => ({ id: item.id, n }), [item.id, n])
+  const inHand = useRecipe(of, kept)
+  const [moving, setMoving] = useState<PictureRecipe | null>(null)
+  const [tool, setTool] = useState<StepKind | null>(null)
+  const [half, setHalf] = useState<Half>('result')
+  const [horizon, setHorizon] = useState<Line | null>(null)
+  const [isSnapping, setIsSnapping] = useState(true)
+  const [corners, setCorners] = useState<Quad | null>(null)
+  const [proposal, setProposal] = useState<Proposal | null>(null)
+  const [isOffered, setIsOffered] = useState(false)
+  const [said, setSaid] = useState<string | null>(null)
+  const [isLooking, setIsLooking] = useState(false)
+  const [isUsingOnOthers, setIsUsingOnOthers] = useState(false)
+
+  const deskState = usePictureDesk(of, mime, original)
+  const desk = deskState.state === 'open' ? deskState.desk : null
+  const recipe = isOffered && proposal ? proposal.recipe : (moving ?? inHand.recipe)
+  const show = (next: PictureRecipe) => setMoving(next)
+  const keep = (next: PictureRecipe) => {
+    setMoving(null)
+    setIsOffered(false)
+    setSaid(null)
+    inHand.set(next)
+  }
+  const concealing = useConcealing({ recipe, onShow: show, onKeep: keep })
+  useBenchKeys(inHand)
+
+  // Once the picture is there: what would be done with it, and what no editing can mend.
+  useEffect(() => {
+    if (!desk) return
+    void desk.work.propose(newSeed()).then((found) => {
+      setProposal(found)
+      setIsOffered(kept.revision === 0 && found.recipe.steps.length > 0)
+    })
+    // A recipe that is there already is never offered another one.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [desk])
+
+  // What is cropped away is shown while it is being cropped.
+  const seen = useMemo(() => (tool === 'crop' ? withoutStep(recipe, 'crop') : recipe), [tool, recipe])
+  const geometry = useMemo(() => resolveGeometry(original, seen.steps), [original, seen])
+  const asTaken = useMemo(() => ({ size: original, toOriginal: IDENTITY, toResult: IDENTITY }), [original])
+  const result = useResult(desk, seen, deskState.state === 'open' && deskState.isWhole)
+
+  const choose = (kind: StepKind) => {
+    setTool(kind)
+    setHorizon(null)
+    setCorners(null)
+    setSaid(null)
+    setHalf(kind === 'square' ? 'taken' : 'result')
+    if (kind === 'square' && !stepOf(recipe.steps, 'square')) void findSheet()
+    // Nothing has to be said for the light to be evened: choosing it does it.
+    if (kind === 'even' && !stepOf(recipe.steps, 'even')) keep(withStep(recipe, plainEven))
+  }
+  const findSheet = async () => {
+    if (!desk) return
+    const found = await desk.work.findSheet()
+    if (!found) return setSaid(t('square.none'))
+    const places = found.corners.map(([x, y]) => ({ x: x * original.width, y: y * original.height }))
+    keep(withStep(recipe, { ...squareStepOf(original, recipe, places as unknown as Quad), byHand: 0 })) // four went in
+  }
+  const squareShown = corners ?? cornersAsTaken(original, recipe)
+  const moveCorners = (next: Quad) => {
+    setCorners(next)
+    if (!findQuadFault(next)) show(withStep(recipe, squareStepOf(original, recipe, next)))
+  }
+  const dropCorner = async (isByPointer: boolean) => {
+    if (!corners) return
+    const fault = findQuadFault(corners)
+    if (fault) return setSaid(t(`square.faults.${fault}`))
+    const before = stepOf(inHand.recipe.steps, 'square')
+    const snapped = isSnapping && isByPointer && desk ? await snap(corners) : corners
+    const byHand = Math.min(4, (before?.byHand ?? 0) + 1)
+    setCorners(null)
+    keep(withStep(recipe, { ...squareStepOf(original, recipe, snapped), byHand }))
+  }
+  const snap = async (quad: Quad): Promise<Quad> => {
+    const parts = quad.map(({ x, y }): [number, number] => [x / original.width, y / original.height])
+    const found = await desk?.work.snap(
+      parts as unknown as Parameters<NonNullable<typeof desk>['work']['snap']>[0],
+    ) // four
+    return found
+      ? (found.map(([x, y]) => ({ x: x * original.width, y: y * original.height })) as unknown as Quad)
+      : quad
+  }
+  const lookForNames = async () => {
+    if (!desk) return
+    setIsLooking(true)
+    const steps = seen.steps.filter(({ kind }) => kind !== 'conceal')
+    const found = await desk.work.findNames(steps, newSeed())
+    setIsLooking(false)
+    const added = found.filter((part) => !overlapsAny(part, stepOf(recipe.steps, 'conceal')?.parts ?? []))
+    setSaid(t('conceal.found', { count: added.length }))
+    if (added.length > 0)
+      keep(
+        withStep(recipe, {
+          kind: 'conceal',
+          on: true,
+          parts: [...(stepOf(recipe.steps, 'conceal')?.parts ?? []), ...added],
+        }),
+      )
+    setSaid(t('conceal.found', { count: added.length }))
+  }
+  const turnHorizon = () => {
+    const { width, height } = original
+    setHalf('taken')
+    setHorizon(
+      horizon
+        ? null
+        : [
+            { x: width * 0.2, y: height / 2 },
+            { x: width * 0.8, y: height / 2 },
+          ],
+    )
+  }
+  const back = () => (window.history.length > 1 ? navigate(-1) : navigate(`/evidence/${item.id}`))
+
+  return (
+    <div className={styles.bench}>
+      <ToolList recipe={recipe} chosen={tool} onChoose={choose} />
+      <div className={styles.middle}>
+        {isNarrow ? (
+          <ChoiceBar
+            label={t('halves.label')}
+            value={half}
+            choices={[
+              ['taken', t('halves.taken')],
+              ['result', t('halves.result')],
+            ]}
+            onChange={setHalf}
+          />
+        ) : null}
+        <BenchPanes
+          {...{ of, item, tool, recipe, result, geometry, asTaken, original, concealing, horizon }}
+          only={isNarrow ? half : null}
+          corners={tool === 'square' ? squareShown : null}
+          error={deskState.state === 'failed' ? deskState.error : result.error}
+          onCorners={moveCorners}
+          onCornerDone={(isByPointer) => void dropCorner(isByPointer)}
+          onHorizon={(line) => {
+            setHorizon(line)
+            show(withStep(inHand.recipe, levelledBy(original, inHand.recipe, line)))
+          }}
+          onHorizonDone={() => keep(recipe)}
+          onShow={show}
+          onKeep={keep}
+        />
+        {result.progress === null ? (
+          <div className={styles.noProgress} />
+        ) : (
+          <div className={styles.progress}>
+            <LinearProgress
+              variant="determinate"
+              value={result.progress * 100}
+              aria-label={t('whole.making')}
+            />
+            <Button size="small" variant="text" onClick={result.cancel}>
+              {t('whole.cancel')}
+            </Button>
+          </div>
+        )}
+        {isOffered && proposal ? (
+          <ProposalBar
+            recipe={proposal.recipe}
+            onKeep={() => keep(proposal.recipe)}
+            onLeave={() => setIsOffered(false)}
+          />
+        ) : (
+          <BenchTool
+            {...{ tool, recipe, concealing, isSnapping, isLooking, geometry }}
+            grey={result.preview?.grey ?? null}
+            hasHorizon={horizon !== null}
+            cropped={resolveGeometry(original, recipe.steps, 'crop').size}
+            onShow={show}
+            onKeep={keep}
+            onSnapping={setIsSnapping}
+            onFindSheet={() => void findSheet()}
+            onLook={() => void lookForNames()}
+            onHorizon={turnHorizon}
+          />
+        )}
+        <div className={styles.bar}>
+          <Button
+            size="small"
+            startIcon={<IconArrowBackUp size={18} stroke={1.7} />}
+            disabled={!inHand.canUndo}
+            onClick={inHand.undo}
+          >
+            {t('undo')}
+          </Button>
+          <Button
+            size="small"
+            startIcon={<IconArrowForwardUp size={18} stroke={1.7} />}
+            disabled={!inHand.canRedo}
+            onClick={inHand.redo}
+          >
+            {t('redo')}
+          </Button>
+          <p className={styles.hint} role="status">
+            {said ?? (tool ? t(`hints.${tool}`) : '')}
+          </p>
+        </div>
+        <Refusal error={inHand.refused} />
+      </div>
+      <aside className={styles.panel} aria-label={t('panel')}>
+        <h1>{t('question')}</h1>
+        <ShowChecks item={item} recipe={recipe} faults={proposal?.faults ?? []} />
+        <div className={styles.recipeHead}>
+          <h2>{t('recipe.title')}</h2>
+          <Button
+            size="small"
+            variant="text"
+            startIcon={<IconCopy size={18} stroke={1.7} />}
+            disabled={inHand.recipe.steps.length === 0}
+            onClick={() => setIsUsingOnOthers(true)}
+          >
+            {t('others.use')}
+          </Button>
+        </div>
+        <RecipeList recipe={inHand.recipe} chosen={tool} onChoose={choose} onChange={keep} />
+        <div className={styles.foot}>
+          <small>{t('keptByItself')}</small>
+          <Button variant="contained" color="primary" onClick={() => void back()}>
+            {t('back')}
+          </Button>
+        </div>
+      </aside>
+      {isUsingOnOthers ? (
+        <UseOnOthers
+          except={item.id}
+          recipe={inHand.recipe}
+          original={original}
+          onSaid={setSaid}
+          onClose={() => setIsUsingOnOthers(false)}
+        />
+      ) : null}
+    </div>
+  )
+}
+
+/** Whether a part lies over one of the others: what is concealed already is not found again. */
+function overlapsAny(
+  part: { readonly corners: readonly (readonly [number, number])[] },
+  others: readonly { readonly corners: readonly (readonly [number, number])[] }[],
+): boolean {
+  const bounds = ({ corners }: typeof part) => ({
+    left: Math.min(...corners.map(([x]) => x)),
+    right: Math.max(...corners.map(([x]) => x)),
+    top: Math.min(...corners.map(([, y]) => y)),
+    bottom: Math.max(...corners.map(([, y]) => y)),
+  })
+  const own = bounds(part)
+  return others.map(bounds).some((other) => {
+    const across = Math.min(own.right, other.right) - Math.max(own.left, other.left)
+    const down = Math.min(own.bottom, other.bottom) - Math.max(own.top, other.top)
+    const area = (own.right - own.left) * (own.bottom - own.top)
+    return across > 0 && down > 0 && across * down > area * 0.5
+  })
+}

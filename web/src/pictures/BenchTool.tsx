@@ -1,0 +1,80 @@
+// The bar of the chosen tool; without one, what there is to choose.
+import type { Geometry, PictureRecipe, Size, StepKind } from '@valise/core/pictures'
+import { useTranslation } from 'react-i18next'
+import styles from './Bench.module.css'
+import { ConcealBar } from './ConcealBar.tsx'
+import { CropBar } from './CropBar.tsx'
+import { EvenBar } from './EvenBar.tsx'
+import { LightBar } from './LightBar.tsx'
+import { SquareBar } from './SquareBar.tsx'
+import { TurnBar } from './TurnBar.tsx'
+import type { ToolBarProps } from './ToolBar.ts'
+import type { Concealing } from './useConcealing.ts'
+import { useStepWords } from './useStepWords.ts'
+
+interface BenchToolProps extends ToolBarProps {
+  readonly tool: StepKind | null
+  readonly recipe: PictureRecipe
+  readonly concealing: Concealing
+  readonly geometry: Geometry
+  readonly grey: Uint32Array | null
+  /** The size that is cropped. */
+  readonly cropped: Size
+  readonly isSnapping: boolean
+  readonly isLooking: boolean
+  readonly hasHorizon: boolean
+  readonly onSnapping: (isOn: boolean) => void
+  readonly onFindSheet: () => void
+  readonly onLook: () => void
+  readonly onHorizon: () => void
+}
+
+export function BenchTool(props: BenchToolProps) {
+  const { t } = useTranslation('bench')
+  const words = useStepWords()
+  if (props.tool === null) return <p className={styles.bar}>{t('tools.choose')}</p>
+  return (
+    <section className={styles.bar} aria-label={words.name(props.tool)}>
+      <h2>{words.name(props.tool)}</h2>
+      <Controls {...props} tool={props.tool} />
+    </section>
+  )
+}
+
+function Controls(props: BenchToolProps & { readonly tool: StepKind }) {
+  const { tool, recipe, onShow, onKeep, concealing, grey } = props
+  const acts = { recipe, onShow, onKeep }
+  switch (tool) {
+    case 'turn':
+      return <TurnBar {...acts} hasHorizon={props.hasHorizon} onHorizon={props.onHorizon} />
+    case 'square':
+      return (
+        <SquareBar
+          {...acts}
+          isSnapping={props.isSnapping}
+          onSnapping={props.onSnapping}
+          onFind={props.onFindSheet}
+        />
+      )
+    case 'crop':
+      return <CropBar {...acts} size={props.cropped} />
+    case 'even':
+      return <EvenBar {...acts} grey={grey} />
+    case 'light':
+      return <LightBar {...acts} grey={grey} />
+    case 'conceal':
+      return (
+        <ConcealBar
+          fill={concealing.fill}
+          drawing={concealing.drawing}
+          hasChosen={concealing.chosen !== null}
+          isLooking={props.isLooking}
+          onFill={concealing.setFill}
+          onDrawing={concealing.setDrawing}
+          onLook={props.onLook}
+          onAdd={() => concealing.add(props.geometry)}
+          onDrop={() => concealing.chosen !== null && concealing.drop(concealing.chosen)}
+        />
+      )
+  }
+}

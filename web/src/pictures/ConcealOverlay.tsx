@@ -1,0 +1,200 @@
+// Concealing: the parts over a picture, drawn as boxes or with a brush, moved, resized and dropped.
+import type { Point, Size } from '@valise/core/pictures'
+import { useRef, useState } from 'react'
+import type { KeyboardEvent, PointerEvent } from 'react'
+import { useTranslation } from 'react-i18next'
+import { moveCorner, movePoints } from './parts.ts'
+import { arrowStep, Handle, placeOf } from './Handle.tsx'
+import styles from './Handles.module.css'
+
+/** A part as it lies over the picture that is seen. */
+export interface PartInView {
+  readonly points: readonly Point[]
+  /** 0 for an outline; for a brush how far it covers about its line. */
+  readonly radius: number
+}
+
+export type Drawing = 'box' | 'brush' | 'none'
+
+interface ConcealOverlayProps {
+  readonly parts: readonly PartInView[]
+  readonly chosen: number | null
+  readonly size: Size
+  readonly drawing: Drawing
+  readonly brush: number
+  readonly onChoose: (n: number) => void
+  readonly onChange: (n: number, points: readonly Point[]) => void
+  readonly onDone: () => void
+  readonly onDrop: (n: number) => void
+  readonly onDraw: (part: PartInView) => void
+}
+
+/** Shorter drags are clicks. */
+const LEAST_DRAG = 4
+
+export function ConcealOverlay(props: ConcealOverlayProps) {
+  const { parts, chosen, size, drawing, brush, onDraw } = props
+  const [drawn, setDrawn] = useState<PartInView | null>(null)
+  const start = useRef<Point | null>(null)
+  const begin = (event: PointerEvent<HTMLDivElement>) => {
+    if (drawing === 'none' || event.button !== 0) return
+    event.currentTarget.setPointerCapture(event.pointerId)
+    start.current = placeOf(event, event.currentTarget, size)
+    if (drawing === 'brush') setDrawn({ points: [start.current], radius: brush })
+  }
+  const go = (event: PointerEvent<HTMLDivElement>) => {
+    if (!start.current) return
+    const to = placeOf(event, event.currentTarget, size)
+    setDrawn(
+      drawing === 'box' ? { points: boxBetween(start.current, to), radius: 0 } : withPoint(drawn, to, brush),
+    )
+  }
+  const end = (event: PointerEvent<HTMLDivElement>) => {
+    const perPixel = size.width / event.currentTarget.getBoundingClientRect().width
+    if (drawn && (drawn.radius > 0 || lengthOf(drawn.points) > LEAST_DRAG * perPixel)) onDraw(drawn)
+    start.current = null
+    setDrawn(null)
+  }
+  return (
+    <div
+      className={styles.surface}
+      data-drawing={drawing !== 'none'}
+      onPointerDown={begin}
+      onPointerMove={go}
+      onPointerUp={end}
+      onPointerCancel={() => setDrawn(null)}
+    >
+      <svg
+        className={styles.lines}
+        viewBox={`0 0 ${size.width} ${size.height}`}
+        preserveAspectRatio="none"
+        aria-hidden
+      >
+        {parts.map((part, n) => (
+          <Shape key={n} part={part} isChosen={n === chosen} />
+        ))}
+        {drawn ? <Shape part={drawn} isChosen /> : null}
+      </svg>
+      {parts.map((part, n) => (
+        <Grip key={n} {...props} part={part} n={n} />
+      ))}
+    </div>
+  )
+}
+
+function Shape({ part, isChosen }: { readonly part: PartInView; readonly isChosen: boolean }) {
+  const points = part.points.map(({ x, y }) => `${x},${y}`).join(' ')
+  if (part.radius === 0) return <polygon className={styles.part} data-chosen={isChosen} points={points} />
+  const line = part.points.length === 1 ? `${points} ${points}` : points
+  return (
+    <polyline
+      points={line}
+      fill="none"
+      stroke={isChosen ? 'var(--apricot2)' : '#1c2b33'}
+      strokeOpacity={0.6}
+      strokeWidth={part.radius * 2}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    />
+  )
+}
+
+function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly n: number }) {
+  const { part, n, chosen, size, onChoose, onChange, onDone, onDrop } = props
+  const { t } = useTranslation('bench')
+  const last = useRef<Point | null>(null)
+  const box = boundsOf(part)
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = arrowStep(event)
+    if (step) {
+      event.preventDefault()
+      onChange(n, movePoints(part.points, step))
+    } else if (event.key === 'Delete' || event.key === 'Backspace') {
+      event.preventDefault()
+      onDrop(n)
+    }
+  }
+  const onPointerMove = (event: PointerEvent<HTMLButtonElement>) => {
+    const surface = event.currentTarget.parentElement
+    if (!surface || !last.current) return
+    const at = placeOf(event, surface, size)
+    onChange(n, movePoints(part.points, { x: at.x - last.current.x, y: at.y - last.current.y }))
+    last.current = at
+  }
+  return (
+    <>
+      <button
+        type="button"
+        className={styles.grip}
+        aria-label={t('conceal.part', { n: n + 1 })}
+        aria-pressed={n === chosen}
+        style={{
+          left: `${(box.x / size.width) * 100}%`,
+          top: `${(box.y / size.height) * 100}%`,
+          width: `${(box.width / size.width) * 100}%`,
+          height: `${(box.height / size.height) * 100}%`,
+        }}
+        onFocus={() => onChoose(n)}
+        onPointerDown={(event) => {
+          event.stopPropagation()
+          onChoose(n)
+          const surface = event.currentTarget.parentElement
+          if (surface) last.current = placeOf(event, surface, size)
+          event.currentTarget.setPointerCapture(event.pointerId)
+        }}
+        onPointerMove={onPointerMove}
+        onPointerUp={() => {
+          last.current = null
+          onDone()
+        }}
+        onKeyDown={onKeyDown}
+        onKeyUp={(event) => {
+          if (event.key.startsWith('Arrow')) onDone()
+        }}
+      />
+      {n === chosen && part.radius === 0 && part.points.length === 4
+        ? part.points.map((point, corner) => (
+            <Handle
+              key={corner}
+              label={t(`square.corners.${corner as 0 | 1 | 2 | 3}`)}
+              at={point}
+              size={size}
+              onMove={(to) => onChange(n, moveCorner(part.points, corner, to))}
+              onDone={onDone}
+            />
+          ))
+        : null}
+    </>
+  )
+}
+
+function boxBetween(a: Point, b: Point): Point[] {
+  const [left, right] = [Math.min(a.x, b.x), Math.max(a.x, b.x)]
+  const [top, bottom] = [Math.min(a.y, b.y), Math.max(a.y, b.y)]
+  return [
+    { x: left, y: top },
+    { x: right, y: top },
+    { x: right, y: bottom },
+    { x: left, y: bottom },
+  ]
+}
+
+/** A stroke is told by points some way apart: more of them would say nothing more. */
+function withPoint(drawn: PartInView | null, to: Point, radius: number): PartInView {
+  const points = drawn?.points ?? []
+  const last = points.at(-1)
+  return last && Math.hypot(to.x - last.x, to.y - last.y) < radius / 3
+    ? { points, radius }
+    : { points: [...points, to], radius }
+}
+
+function lengthOf(points: readonly Point[]): number {
+  const { width, height } = boundsOf({ points, radius: 0 })
+  return Math.min(width, height)
+}
+
+function boundsOf({ points, radius }: PartInView): { x: number; y: number; width: number; height: number } {
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)]
+  const [left, top] = [Math.min(...xs) - radius, Math.min(...ys) - radius]
+  return { x: left, y: top, width: Math.max(...xs) + radius - left, height: Math.max(...ys) + radius - top }
+}

@@ -1,0 +1,79 @@
+// A handle on the picture: dragged with pointer or finger, moved with the arrow keys by 1 pixel, with Shift by 10.
+import type { KeyboardEvent, PointerEvent } from 'react'
+import type { Point, Size } from '@valise/core/pictures'
+import styles from './Handles.module.css'
+
+export interface HandleProps {
+  readonly label: string
+  /** Where it stands, in pixels of the picture that it lies over. */
+  readonly at: Point
+  readonly size: Size
+  readonly shape?: 'square' | 'diamond' | 'edge'
+  readonly onMove: (to: Point) => void
+  readonly onDone: () => void
+  readonly onHold?: (isHeld: boolean) => void
+}
+
+const steps: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
+
+/** How far an arrow key leads, in pixels; null for every other key. */
+export function arrowStep(event: KeyboardEvent): Point | null {
+  const step = steps[event.key]
+  if (!step || event.ctrlKey || event.altKey || event.metaKey) return null
+  const far = event.shiftKey ? 10 : 1
+  return { x: step[0] * far, y: step[1] * far }
+}
+
+/** The place of a pointer in pixels of the picture that the surface stands for. */
+export function placeOf(event: PointerEvent, surface: Element, size: Size): Point {
+  const box = surface.getBoundingClientRect()
+  return {
+    x: ((event.clientX - box.left) / box.width) * size.width,
+    y: ((event.clientY - box.top) / box.height) * size.height,
+  }
+}
+
+export function Handle({ label, at, size, shape = 'square', onMove, onDone, onHold }: HandleProps) {
+  return (
+    <button
+      type="button"
+      className={styles.handle}
+      data-shape={shape}
+      aria-label={label}
+      style={{ left: `${(at.x / size.width) * 100}%`, top: `${(at.y / size.height) * 100}%` }}
+      onPointerDown={(event) => {
+        event.stopPropagation()
+        event.currentTarget.setPointerCapture(event.pointerId)
+        onHold?.(true)
+      }}
+      onPointerMove={(event) => {
+        const surface = event.currentTarget.parentElement
+        if (!surface || !event.currentTarget.hasPointerCapture(event.pointerId)) return
+        onMove(placeOf(event, surface, size))
+      }}
+      onPointerUp={(event) => {
+        event.currentTarget.releasePointerCapture(event.pointerId)
+        onHold?.(false)
+        onDone()
+      }}
+      onPointerCancel={() => onHold?.(false)}
+      onFocus={(event) => event.currentTarget.matches(':focus-visible') && onHold?.(true)}
+      onBlur={() => onHold?.(false)}
+      onKeyDown={(event) => {
+        const step = arrowStep(event)
+        if (!step) return
+        event.preventDefault()
+        event.stopPropagation()
+        onMove({ x: at.x + step.x, y: at.y + step.y })
+      }}
+      onKeyUp={(event) => {
+        if (steps[event.key]) onDone()
+      }}
+    />
+  )
+}

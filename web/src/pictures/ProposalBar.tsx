@@ -1,0 +1,38 @@
+// The first proposal: what it would do, and one press to keep it.
+import Button from '@mui/material/Button'
+import { IconCheck } from '@tabler/icons-react'
+import type { PictureRecipe } from '@valise/core/pictures'
+import { useTranslation } from 'react-i18next'
+import styles from './Bench.module.css'
+import { partsOf } from './recipeChanges.ts'
+
+interface ProposalBarProps {
+  readonly recipe: PictureRecipe
+  readonly onKeep: () => void
+  readonly onLeave: () => void
+}
+
+export function ProposalBar({ recipe, onKeep, onLeave }: ProposalBarProps) {
+  const { t } = useTranslation('bench')
+  const parts = partsOf(recipe).length
+  return (
+    <section className={styles.proposal} aria-label={t('proposal.label')}>
+      <p>
+        <b>{t('proposal.found')}</b>{' '}
+        {parts > 0 ? t('proposal.concealing', { count: parts }) : t('proposal.nobody')}
+      </p>
+      <Button size="small" onClick={onLeave}>
+        {t('proposal.leave')}
+      </Button>
+      <Button
+        size="small"
+        variant="contained"
+        color="primary"
+        startIcon={<IconCheck size={18} stroke={2} />}
+        onClick={onKeep}
+      >
+        {t('proposal.keep')}
+      </Button>
+    </section>
+  )
+}

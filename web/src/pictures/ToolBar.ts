@@ -1,0 +1,19 @@
+// What the bar of every tool is given.
+import type { PictureRecipe } from '@valise/core/pictures'
+
+export interface ToolBarProps {
+  readonly recipe: PictureRecipe
+  /** Shows a recipe while something moves. */
+  readonly onShow: (recipe: PictureRecipe) => void
+  /** Keeps it. */
+  readonly onKeep: (recipe: PictureRecipe) => void
+}
+
+export interface LightBarProps extends ToolBarProps {
+  readonly grey: Uint32Array | null
+}
+
+/** A value that goes both ways, with its sign. */
+export function signed(value: number): string {
+  return value > 0 ? `+${value}` : String(value)
+}

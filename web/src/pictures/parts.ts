@@ -1,0 +1,52 @@
+// Concealed parts between the picture as taken, in which they are kept, and the views in which they are drawn.
+import { MOST_CORNERS, mapPoint } from '@valise/core/pictures'
+import type { ConcealedPart, Matrix, Point } from '@valise/core/pictures'
+
+/** Corners nearer to one line than this, in pixels, make a box. */
+const STRAIGHT = 1
+
+export function movePoints(points: readonly Point[], by: Point): Point[] {
+  return points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }))
+}
+
+/** A box stays a box, whose opposite corner does not move; of a leaning shape only the corner moves. */
+export function moveCorner(points: readonly Point[], corner: number, to: Point): Point[] {
+  const from = points[corner]
+  if (!from || !isBox(points)) return points.map((point, n) => (n === corner ? to : point))
+  return points.map((point, n) => {
+    if (n === corner) return to
+    return {
+      x: Math.abs(point.x - from.x) < STRAIGHT ? to.x : point.x,
+      y: Math.abs(point.y - from.y) < STRAIGHT ? to.y : point.y,
+    }
+  })
+}
+
+function isBox([a, b, c, d]: readonly Point[]): boolean {
+  if (!a || !b || !c || !d) return false
+  const off = [a.y - b.y, b.x - c.x, c.y - d.y, d.x - a.x]
+  return off.every((one) => Math.abs(one) < STRAIGHT)
+}
+
+/** How many pixels one of the other side is, about a point. */
+export function scaleAt(map: Matrix, { x, y }: Point): number {
+  const [at, beside] = [mapPoint(map, { x, y }), mapPoint(map, { x: x + 1, y })]
+  return Math.hypot(beside.x - at.x, beside.y - at.y)
+}
+
+/** A part of the original as it lies in another view. */
+export function partInView({ corners, radius }: ConcealedPart, map: Matrix) {
+  const points = corners.map(([x, y]) => mapPoint(map, { x, y }))
+  const middle = corners[0] ?? [0, 0]
+  return { points, radius: radius === 0 ? 0 : radius * scaleAt(map, { x: middle[0], y: middle[1] }) }
+}
+
+/** Points of a view as the corners of a part; a longer stroke is told by every second of its points. */
+export function cornersOf(points: readonly Point[], map: Matrix): [number, number][] {
+  let some = points
+  while (some.length > MOST_CORNERS) some = some.filter((_, n) => n % 2 === 0)
+  return some.map((point) => {
+    const { x, y } = mapPoint(map, point)
+    return [Math.round(x * 10) / 10, Math.round(y * 10) / 10]
+  })
+}

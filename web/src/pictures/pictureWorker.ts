@@ -1,0 +1,151 @@
+// The bench's computation, apart from the screen: holds the picture, makes previews and the whole, finds and proposes.
+import {
+  findPrivateParts,
+  fitSize,
+  histogramOf,
+  proposeRecipe,
+  runRecipe,
+  shrink,
+  refineCorners,
+  squareStepFor,
+  findCorners,
+} from '@valise/core/pictures'
+import type {
+  ConcealedPart,
+  PictureRecipe,
+  Proposal,
+  Quad,
+  Raster,
+  RecipeStep,
+  Size,
+  SquareStep,
+  Work,
+} from '@valise/core/pictures'
+import { expose, transfer } from 'comlink'
+
+/** What one sees while a handle moves. */
+const PREVIEW_AT = 1280
+
+export interface Preview {
+  readonly bitmap: ImageBitmap
+  /** How many pixels have each grey value, after the recipe. */
+  readonly grey: Uint32Array
+}
+
+let taken: Raster | null = null
+let small: Raster | null = null
+let original: Size = { width: 1, height: 1 }
+/** Raised to leave work that nobody waits for any more. */
+let wanted = 0
+
+const worker = {
+  /**
+   * Takes a picture in. `of` is the size that recipes are made for; without it, the picture's own.
+   *
+   * @throws Error when the browser cannot open it
+   */
+  async open(picture: Blob, of?: Size): Promise<Size> {
+    const bitmap = await createImageBitmap(picture, { imageOrientation: 'from-image' })
+    taken = readRaster(bitmap)
+    original = of ?? { width: taken.width, height: taken.height }
+    small = shrink(taken, PREVIEW_AT)
+    return original
+  },
+
+  /** Takes the picture in once more with all its pixels; the previews stay as they are. */
+  async openWhole(picture: Blob): Promise<void> {
+    taken = readRaster(await createImageBitmap(picture, { imageOrientation: 'from-image' }))
+  },
+
+  propose(seed: number): Proposal {
+    return proposeRecipe(held(), original, seed)
+  },
+
+  findSheet(): SquareStep | null {
+    const sheet = findCorners(held())
+    return sheet && squareStepFor(sheet, held())
+  },
+
+  /** Corners that were dragged near, put exactly where the sheet's edges meet; in parts of the picture's sides. */
+  snap(corners: SquareStep['corners']): SquareStep['corners'] {
+    const { width, height } = held()
+    const quad = corners.map(([x, y]) => ({ x: x * width, y: y * height })) as unknown as Quad // four went in
+    const snapped = refineCorners(held(), quad, [false, false, false, false])
+    return snapped.map(({ x, y }): [number, number] => [x / width, y / height]) as SquareStep['corners'] // as above
+  },
+
+  findNames(steps: readonly RecipeStep[], seed: number): ConcealedPart[] {
+    return findPrivateParts(held(), original, steps, seed).map(({ part }) => part)
+  },
+
+  /** The picture as a recipe makes it, at the size of a screen. */
+  async preview(recipe: PictureRecipe): Promise<Preview> {
+    if (!small) throw new Error('no picture is open')
+    const result = finishNow(runRecipe(copyOf(small), recipe, original))
+    const grey = histogramOf(result).grey
+    const bitmap = await toBitmap(result)
+    return transfer({ bitmap, grey }, [bitmap, grey.buffer])
+  },
+
+  /** The whole picture; null when it was left meanwhile. Tells how far it is, from 0 to 1. */
+  async whole(recipe: PictureRecipe, onProgress: (part: number) => void): Promise<ImageBitmap | null> {
+    wanted += 1
+    const own = wanted
+    const work = runRecipe(copyOf(held()), recipe, original)
+    for (;;) {
+      const step = work.next()
+      if (step.done) {
+        const bitmap = await toBitmap(step.value)
+        return transfer(bitmap, [bitmap])
+      }
+      onProgress(step.value)
+      // Lets what was sent meanwhile come in: another wish, or that this one is left.
+      await new Promise((resolve) => setTimeout(resolve))
+      if (own !== wanted) return null
+    }
+  },
+
+  leave(): void {
+    wanted += 1
+  },
+}
+export type PictureWorker = typeof worker
+
+function held(): Raster {
+  if (!taken) throw new Error('no picture is open')
+  return taken
+}
+
+function finishNow<T>(work: Work<T>): T {
+  for (;;) {
+    const step = work.next()
+    if (step.done) return step.value
+  }
+}
+
+function readRaster(bitmap: ImageBitmap): Raster {
+  const { width, height } = fitSize(bitmap, Math.max(bitmap.width, bitmap.height))
+  const context = contextOf(width, height)
+  context.drawImage(bitmap, 0, 0)
+  bitmap.close()
+  const { data } = context.getImageData(0, 0, width, height)
+  return { width, height, data }
+}
+
+function contextOf(width: number, height: number): OffscreenCanvasRenderingContext2D {
+  const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true })
+  if (!context) throw new Error('this browser cannot draw apart from the screen')
+  return context
+}
+
+/** A recipe paints over what it is given. */
+function copyOf(raster: Raster): Raster {
+  return { ...raster, data: Uint8ClampedArray.from(raster.data) }
+}
+
+function toBitmap({ data, width, height }: Raster): Promise<ImageBitmap> {
+  const samples = new Uint8ClampedArray(data.buffer as ArrayBuffer, data.byteOffset, data.byteLength)
+  return createImageBitmap(new ImageData(samples, width, height))
+}
+
+expose(worker)

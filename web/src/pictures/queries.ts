@@ -1,0 +1,41 @@
+// What the bench knows of the server: the recipe of a version, the picture as it was taken.
+import { queryOptions } from '@tanstack/react-query'
+import type { KeptRecipe, PictureRecipe } from '@valise/core/pictures'
+import { ask, get, getBytes } from '../api/index.ts'
+
+export interface VersionOfItem {
+  readonly id: string
+  readonly n: number
+}
+
+export const recipeQueries = {
+  one: ({ id, n }: VersionOfItem) =>
+    queryOptions({
+      queryKey: ['recipe', id, n],
+      queryFn: ({ signal }) => get<KeptRecipe>(recipeAddress({ id, n }), signal),
+      // It is the bench that changes it; another window's change is told when this one keeps.
+      staleTime: Infinity,
+      gcTime: 0,
+    }),
+}
+
+export function putRecipe(of: VersionOfItem, recipe: PictureRecipe, revision: number): Promise<KeptRecipe> {
+  return ask<KeptRecipe>('PUT', recipeAddress(of), { body: recipe, revision })
+}
+
+export function readRecipe(of: VersionOfItem): Promise<KeptRecipe> {
+  return get<KeptRecipe>(recipeAddress(of))
+}
+
+function recipeAddress({ id, n }: VersionOfItem): string {
+  return `/api/evidence/${id}/versions/${n}/recipe`
+}
+
+export function asTakenAddress({ id, n }: VersionOfItem): string {
+  return `/api/evidence/${id}/versions/${n}/as-taken`
+}
+
+/** A picture's bytes. */
+export async function fetchPicture(address: string, signal: AbortSignal): Promise<Blob> {
+  return new Blob([await getBytes(address, signal)])
+}

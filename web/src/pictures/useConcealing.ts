@@ -1,0 +1,91 @@
+// The concealing tool's own state: which part is chosen, how the next one is drawn, and what a drawing in a view becomes.
+import type { ConcealFill, Geometry, Point, PictureRecipe } from '@valise/core/pictures'
+import { useState } from 'react'
+import type { Drawing, PartInView } from './ConcealOverlay.tsx'
+import { cornersOf, partInView, scaleAt } from './parts.ts'
+import { newSeed } from './pictureDesk.ts'
+import { partsOf, withParts } from './recipeChanges.ts'
+
+export interface Concealing {
+  readonly drawing: Drawing
+  readonly fill: ConcealFill
+  readonly chosen: number | null
+  setDrawing(drawing: Drawing): void
+  choose(n: number | null): void
+  setFill(fill: ConcealFill): void
+  inView(geometry: Geometry): readonly PartInView[]
+  draw(part: PartInView, geometry: Geometry): void
+  change(n: number, points: readonly Point[], geometry: Geometry): void
+  done(): void
+  drop(n: number): void
+  /** A box in the middle of what others get, for those who do not draw with a pointer. */
+  add(geometry: Geometry): void
+}
+
+interface ConcealingProps {
+  readonly recipe: PictureRecipe
+  readonly onShow: (recipe: PictureRecipe) => void
+  readonly onKeep: (recipe: PictureRecipe) => void
+}
+
+export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Concealing {
+  const [drawing, setDrawing] = useState<Drawing>('box')
+  const [chosen, choose] = useState<number | null>(null)
+  const [nextFill, setNextFill] = useState<ConcealFill>('cover')
+  const parts = partsOf(recipe)
+  const fill = (chosen === null ? undefined : parts[chosen]?.fill) ?? nextFill
+  const append = (part: PartInView, { toOriginal }: Geometry) => {
+    const middle = part.points[0] ?? { x: 0, y: 0 }
+    const radius = part.radius === 0 ? 0 : Math.max(1, part.radius * scaleAt(toOriginal, middle))
+    const added = { corners: cornersOf(part.points, toOriginal), radius, fill: nextFill, seed: newSeed() }
+    onKeep(withParts(recipe, [...parts, added]))
+    choose(parts.length)
+  }
+  return {
+    drawing,
+    fill,
+    chosen: chosen !== null && chosen < parts.length ? chosen : null,
+    setDrawing,
+    choose,
+    setFill: (wanted) => {
+      setNextFill(wanted)
+      if (chosen !== null && parts[chosen])
+        onKeep(
+          withParts(
+            recipe,
+            parts.map((part, n) => (n === chosen ? { ...part, fill: wanted } : part)),
+          ),
+        )
+    },
+    inView: ({ toResult }) => parts.map((part) => partInView(part, toResult)),
+    draw: append,
+    change: (n, points, { toOriginal }) =>
+      onShow(
+        withParts(
+          recipe,
+          parts.map((part, at) => (at === n ? { ...part, corners: cornersOf(points, toOriginal) } : part)),
+        ),
+      ),
+    done: () => onKeep(recipe),
+    drop: (n) => {
+      choose(null)
+      onKeep(
+        withParts(
+          recipe,
+          parts.filter((_, at) => at !== n),
+        ),
+      )
+    },
+    add: (geometry) => {
+      const { width, height } = geometry.size
+      const [x, y] = [width * 0.35, height * 0.47]
+      const points = [
+        { x, y },
+        { x: width * 0.65, y },
+        { x: width * 0.65, y: height * 0.53 },
+        { x, y: height * 0.53 },
+      ]
+      append({ points, radius: 0 }, geometry)
+    },
+  }
+}
