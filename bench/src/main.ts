@@ -7,6 +7,14 @@ import { firstAnswer } from './rows/firstAnswer.ts'
 import { initialJavascript } from './rows/initialJavascript.ts'
 import { keystroke } from './rows/keystroke.ts'
 import { listRoute } from './rows/listRoute.ts'
+import {
+  findingCorners,
+  levels,
+  recipeMemory,
+  squaring,
+  squaringInBrowser,
+  squaringPreview,
+} from './rows/pictures.ts'
 import { gridNodes, scrollStep } from './rows/scrolling.ts'
 import { uploadMemory, uploadTime } from './rows/upload.ts'
 
@@ -23,6 +31,12 @@ const rows = {
   uploadMemory,
   scrollStep,
   gridNodes,
+  squaring,
+  squaringPreview,
+  squaringInBrowser,
+  levels,
+  findingCorners,
+  recipeMemory,
 }
 
 const { values } = parseArgs({ options: { json: { type: 'string' }, only: { type: 'string' } } })

@@ -160,6 +160,7 @@ const sceneWords: Readonly<Record<SceneName, string>> = {
   pool: 'A rock pool with weed and snails.',
   strandline: 'Weed and shells along the line of the last tide.',
   sketch: 'A pencil drawing with notes beside it.',
+  notedSheet: 'A notebook page with a drawing of a plant, a table and notes.',
   tallyCard: 'A tally card with strokes in rows.',
   map: 'A map with a dotted line across the marsh.',
   plot: 'A plot with two lines that cross.',

@@ -99,7 +99,13 @@ const newest: readonly SampleItem[] = [
     { scene: 'plot', seed: 1, format: 'png', camera: false },
     { inTray: true },
   ),
-  photo('Sketch sheet 12', 31, ['Field notes'], { scene: 'sketch', seed: 4 }, { inTray: true }),
+  photo(
+    'Sketch sheet 12',
+    31,
+    ['Field notes'],
+    { scene: 'notedSheet', seed: 4, place: true },
+    { inTray: true },
+  ),
   made(
     'Field report 2',
     'field-report-2.pdf',

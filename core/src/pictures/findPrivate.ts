@@ -92,8 +92,8 @@ function findLinesOf(ink: Uint8Array, width: number, height: number): Extent[] {
   const gap = Math.max(3, Math.round(height * 0.016))
   const joined = new Uint8Array(ink)
   for (let y = 0; y < height; y += 1) {
-    // A long run is a ruled line or an edge and no writing: it must not tie the words on it together.
-    eraseLongRuns(ink, joined, y, width, height)
+    // A ruled line or an edge must not tie the words on it together.
+    eraseRuledLines(ink, joined, y, width, height)
     let last = -1
     for (let x = 0; x < width; x += 1) {
       if (joined[y * width + x] === 0) continue
@@ -131,14 +131,38 @@ function isBeside(line: Extent, word: Extent): boolean {
   )
 }
 
-function eraseLongRuns(ink: Uint8Array, joined: Uint8Array, y: number, width: number, height: number): void {
+function eraseRuledLines(
+  ink: Uint8Array,
+  joined: Uint8Array,
+  y: number,
+  width: number,
+  height: number,
+): void {
   const long = height * 0.045
   let start = 0
   for (let x = 0; x <= width; x += 1) {
     if (x < width && ink[y * width + x] === 1) continue
-    if (x - start > long) joined.fill(0, y * width + start, y * width + x)
+    if (x - start > long && isThin(ink, { left: start, right: x, y }, width, height))
+      joined.fill(0, y * width + start, y * width + x)
     start = x + 1
   }
+}
+
+/** Whether a run has little ink above and below it: the feet of thick letters run together, too, but have letters above. */
+function isThin(
+  ink: Uint8Array,
+  { left, right, y }: { left: number; right: number; y: number },
+  width: number,
+  height: number,
+): boolean {
+  const off = Math.max(3, Math.round(height * 0.006))
+  const share = (row: number) => {
+    if (row < 0 || row >= height) return 0
+    let count = 0
+    for (let x = left; x < right; x += 1) count += ink[row * width + x] as number
+    return count / (right - left)
+  }
+  return share(y - off) < 0.3 && share(y + off) < 0.3
 }
 
 /** What hangs together, over sides and corners, as the boxes about it. */

@@ -1,5 +1,6 @@
 // The scenes of the sample world by name.
 import { pool, quadrat, strandline } from './close.ts'
+import { notedSheet } from './notedSheet.ts'
 import { map, plot, sketch, tallyCard } from './paper.ts'
 import { bank, bird, crew, marsh, stake, transectLine } from './shore.ts'
 
@@ -16,6 +17,7 @@ export const scenes = {
   pool,
   strandline,
   sketch,
+  notedSheet,
   tallyCard,
   map,
   plot,

@@ -136,10 +136,12 @@ export async function sumOfBytes(reader: Reader, ownerId: string): Promise<numbe
 /** Writes down what the maker made, or why it could not. */
 export async function saveRenditions(
   trx: Trx,
-  version: Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId'>,
+  version: Pick<KeptVersion, 'evidenceId' | 'n' | 'ownerId' | 'recipeRevision'>,
   { made, problem }: Pick<RenderedPicture, 'made' | 'problem'>,
 ): Promise<void> {
   await saveLook(trx, version, made, { recipeRevision: 0, concealRevision: 0 })
+  // It is to be shown by its recipe, which has renditions of its own.
+  if (version.recipeRevision > 0 && made.length > 0) return
   const preview: PreviewState = made.length > 0 ? 'there' : 'none'
   await setPreview(trx, version, preview, problem)
 }

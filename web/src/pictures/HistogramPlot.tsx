@@ -9,8 +9,11 @@ export function HistogramPlot({ grey }: { readonly grey: Uint32Array }) {
   const total = grey.reduce((sum, count) => sum + count, 0) || 1
   // White paper would press everything else to the ground: the square root shows both.
   const heights = Array.from(grey, (count) => Math.sqrt(count / total))
-  const most = Math.max(...heights) || 1
-  const line = heights.map((height, value) => `${value},${HEIGHT - (height / most) * HEIGHT}`).join(' ')
+  // A few values with nearly all of the points may stick out of the plot: the others are what is looked at.
+  const most = [...heights].sort((a, b) => b - a)[4] || 1
+  const line = heights
+    .map((height, value) => `${value},${Math.max(0, HEIGHT - (height / most) * HEIGHT)}`)
+    .join(' ')
   const share = (from: number, to: number) =>
     Math.round((100 * grey.slice(from, to).reduce((sum, count) => sum + count, 0)) / total)
   const words = t('light.histogram', { dark: share(0, 85), middle: share(85, 171), light: share(171, 256) })

@@ -1,0 +1,186 @@
+// Putting pictures right: a photo of a crooked sheet in three acts, and the bench by pointer and by keys.
+import { readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import type { Locator, Page } from '@playwright/test'
+import journeys from './playwright.config.ts'
+import { gatherFiles, justGathered, kept } from './support/acts.ts'
+import { expect, test, useSite } from './support/site.ts'
+
+/** A written sheet, drawn and then photographed askew in uneven light; a camera of one picture. */
+const SHEET = fileURLToPath(new URL('support/crookedSheet.mjpeg', import.meta.url))
+const launchOptions = journeys.use?.launchOptions
+test.use({
+  launchOptions: {
+    ...launchOptions,
+    args: [...(launchOptions?.args ?? []), `--use-file-for-fake-video-capture=${SHEET}`],
+  },
+})
+
+const site = useSite()
+
+const handle = (page: Page, name: string): Locator => page.getByRole('button', { name, exact: true }).first()
+const tool = (page: Page, name: string): Locator =>
+  page.getByRole('group', { name: 'Tools' }).getByRole('button', { name, exact: true })
+const recipe = (page: Page): Locator => page.getByRole('complementary').getByRole('list').last()
+
+async function openBench(page: Page, title: string): Promise<void> {
+  await page.goto('/evidence')
+  await page.getByRole('button', { name: new RegExp(`^${title}`) }).click()
+  await page.getByRole('link', { name: 'Put it right' }).click()
+  await expect(page.getByRole('heading', { name: 'Can this picture be shown?' })).toBeVisible()
+}
+
+interface Seen {
+  readonly width: number
+  readonly height: number
+  /** The share of points that are white, and of a part of the picture that is dark. */
+  readonly white: number
+  readonly dark: number
+}
+
+/** What a rendition holds; `part` is left, top, right, bottom as parts of its sides. */
+function look(page: Page, address: string, part: readonly [number, number, number, number]): Promise<Seen> {
+  return page.evaluate(
+    async ([from, [left, top, right, bottom]]) => {
+      const bitmap = await createImageBitmap(await (await fetch(from)).blob())
+      const { width, height } = bitmap
+      const context = new OffscreenCanvas(width, height).getContext('2d')
+      context?.drawImage(bitmap, 0, 0)
+      const { data } = context?.getImageData(0, 0, width, height) ?? { data: new Uint8ClampedArray() }
+      let [white, dark, inside] = [0, 0, 0]
+      for (let y = 0; y < height; y += 1) {
+        for (let x = 0; x < width; x += 1) {
+          const value = data[(y * width + x) * 4 + 1] ?? 0
+          if (value > 240) white += 1
+          if (x < left * width || x > right * width || y < top * height || y > bottom * height) continue
+          inside += 1
+          if (value < 60) dark += 1
+        }
+      }
+      return { width, height, white: white / (width * height), dark: dark / inside }
+    },
+    [address, part] as const,
+  )
+}
+
+async function screenOf(page: Page, title: string): Promise<string> {
+  const { items } = await (await page.request.get('/api/evidence?limit=100')).json()
+  const item = items.find((one: { title: string }) => one.title === title)
+  await expect(async () => {
+    const { version } = await (await page.request.get(`/api/evidence/${item.id}`)).json()
+    expect([version.preview, version.look > 0]).toEqual(['there', true])
+  }).toPass()
+  return `/api/evidence/${item.id}/versions/1/screen`
+}
+
+test('a crooked, dark photo with a name on it is straight, white and nameless in three acts', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Sefa')
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Take a photo' }).first().click()
+  await page.getByRole('button', { name: 'Take it', exact: true }).click()
+  const dialog = page.getByRole('dialog', { name: 'Take a photo' })
+  await expect(dialog.getByRole('img', { name: 'The photo as it would be put right' })).toBeVisible()
+  await expect(dialog.getByText('What may be a name is concealed.')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Keep', exact: true }).click()
+  await justGathered(page).getByLabel('What is this?').fill('Quadrat 7')
+  await page.keyboard.press('Tab')
+  await kept(page)
+  const seen = await look(page, await screenOf(page, 'Quadrat 7'), [0.68, 0.05, 0.9, 0.065])
+  expect(seen.width / seen.height).toBeGreaterThan(0.68)
+  expect(seen.width / seen.height).toBeLessThan(0.84)
+  expect(seen.white).toBeGreaterThan(0.8)
+  expect(seen.dark).toBeGreaterThan(0.95)
+  // The original is there for its owner, as it was taken.
+  await openBench(page, 'Quadrat 7')
+  await expect(recipe(page).getByRole('listitem')).toHaveCount(3)
+  await expect(page.getByText('Concealed in every copy others get')).toBeVisible()
+})
+
+test('the bench is worked by keys alone, and keeps all of it over a reload', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await openBench(page, 'Sketch sheet 12')
+  await page.getByRole('region', { name: 'Proposal' }).getByRole('button', { name: 'Keep' }).press('Enter')
+  await expect(recipe(page).getByRole('listitem')).toHaveCount(3)
+  await tool(page, 'Square up').press('Enter')
+  const corner = handle(page, 'Top left corner')
+  const before = await corner.getAttribute('style')
+  await corner.press('Shift+ArrowLeft')
+  await expect(corner).not.toHaveAttribute('style', before ?? '')
+  await expect(recipe(page).getByText('Four corners, one by hand')).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await expect(corner).toHaveAttribute('style', before ?? '')
+  await page.keyboard.press('Control+Shift+z')
+  await tool(page, 'Crop').press('Enter')
+  await handle(page, 'Lower side').press('Shift+ArrowUp')
+  await expect(recipe(page).getByText('Crop', { exact: true })).toBeVisible()
+  await tool(page, 'Conceal').press('Enter')
+  await page.getByRole('button', { name: 'Add a box' }).press('Enter')
+  const part = page.getByRole('button', { name: 'Concealed part 2' }).last()
+  await part.press('Shift+ArrowDown')
+  await expect(recipe(page).getByText('2 parts')).toBeVisible()
+  await part.press('Delete')
+  await expect(recipe(page).getByText('One part', { exact: true })).toBeVisible()
+  await recipe(page).getByRole('switch', { name: 'Even out, carried out' }).press('Space')
+  await expect(recipe(page).getByText('Switched off')).toBeVisible()
+  await kept(page)
+  await page.reload()
+  await expect(recipe(page).getByRole('listitem')).toHaveCount(4)
+  await expect(recipe(page).getByText('Switched off')).toBeVisible()
+  await page.getByRole('button', { name: 'Take out: Crop' }).press('Enter')
+  await expect(recipe(page).getByRole('listitem')).toHaveCount(3)
+  await kept(page)
+  const seen = await look(page, await screenOf(page, 'Sketch sheet 12'), [0.68, 0.055, 0.9, 0.07])
+  expect(seen.dark).toBeGreaterThan(0.9)
+})
+
+test('by pointer: corners that cross are told, parts are drawn, a line is levelled, the divider moves', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Juno')
+  await page.goto('/evidence')
+  await gatherFiles(page, { name: 'sheet.jpg', mimeType: 'image/jpeg', buffer: readFileSync(SHEET) })
+  await expect(justGathered(page)).toBeVisible()
+  await openBench(page, 'sheet')
+  await page.getByRole('button', { name: 'Leave it as taken' }).click()
+  await expect(page.getByText('Nothing was done yet.')).toBeVisible()
+  await tool(page, 'Square up').click()
+  await expect(recipe(page).getByText('Square up')).toBeVisible()
+  await drag(page, handle(page, 'Top left corner'), 200, 120)
+  await expect(page.getByText(/The corners cross|Three of the corners lie in a line/)).toBeVisible()
+  await page.getByRole('button', { name: 'Find the sheet' }).click()
+  await tool(page, 'Conceal').click()
+  const result = page.getByRole('region', { name: 'As others get it' })
+  const picture = result.getByRole('img', { name: 'As others get it' })
+  const box = await picture.boundingBox()
+  if (!box) throw new Error('the result is not shown')
+  await page.mouse.move(box.x + 40, box.y + box.height * 0.7)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 120, box.y + box.height * 0.8, { steps: 4 })
+  await page.mouse.up()
+  await expect(recipe(page).getByText('One part', { exact: true })).toBeVisible()
+  await page.getByText('Coarse squares').click()
+  await page.getByRole('button', { name: 'Look for names' }).click()
+  await expect(page.getByText(/may be (a name|names) (is|are) concealed now/)).toBeVisible()
+  await tool(page, 'Turn').click()
+  await page.getByRole('button', { name: 'Trace a level line' }).click()
+  await drag(page, handle(page, 'Right end of the level line'), 0, 12)
+  await expect(recipe(page).getByText(/finely by/)).toBeVisible()
+  const divider = page.getByRole('separator', { name: /^Divider/ })
+  const at = Number(await divider.getAttribute('aria-valuenow'))
+  await divider.press('ArrowLeft')
+  await expect(divider).toHaveAttribute('aria-valuenow', String(at - 2))
+  await page.getByRole('button', { name: 'Back to evidence' }).click()
+  await expect(page).toHaveURL(/\/evidence/)
+})
+
+async function drag(page: Page, what: Locator, x: number, y: number): Promise<void> {
+  const box = await what.boundingBox()
+  if (!box) throw new Error('there is nothing to drag')
+  const [fromX, fromY] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(fromX, fromY)
+  await page.mouse.down()
+  await page.mouse.move(fromX + x, fromY + y, { steps: 5 })
+  await page.mouse.up()
+}
