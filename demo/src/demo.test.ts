@@ -58,7 +58,7 @@ describe('the sample world', () => {
     expect(having(({ rightsState }) => rightsState === 'missing')).toBe(1)
     expect(having(({ rightsState }) => rightsState === 'licensed')).toBe(2)
     expect(having(({ kind, version }) => kind === 'picture' && version.preview !== 'there')).toBe(0)
-    expect(having(({ version }) => version.place !== null)).toBe(3)
+    expect(having(({ version }) => version.place !== null)).toBe(4)
     expect(items[0].title).toBe('Dawn on the low marsh')
     expect((await wren.get('/api/tray')).body).toHaveLength(6)
     expect((await wren.get('/api/bin')).body.count).toBe(1)

@@ -29,6 +29,7 @@ const outside = [
   'piscina',
   'pdfkit',
   'pdfjs-dist',
+  '@napi-rs/canvas',
   'mammoth',
 ]
 

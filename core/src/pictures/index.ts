@@ -10,6 +10,7 @@ export {
   isTelling,
   MOST_DIFFERENCE,
 } from './differenceHash.ts'
+export { type Drawing, TEXT_FONT } from './drawing.ts'
 export { evenOut, type LightMap, mapLight } from './evenOut.ts'
 export { findCorners, type FoundSheet } from './findCorners.ts'
 export { findFaults, type PictureFault, pictureFaults } from './findFaults.ts'
@@ -46,6 +47,7 @@ export {
   scaling,
   turning,
 } from './matrix.ts'
+export { paintMarks, paintRecipeMarks, pinRadius, pinsOf, toFragment } from './paintMarks.ts'
 export { findPrivateParts, type Proposal, proposeRecipe, squareStepFor } from './proposeRecipe.ts'
 export { findQuadFault, orderCorners, type QuadFault } from './quad.ts'
 export {
@@ -70,7 +72,10 @@ export {
   type KeptRecipe,
   keptRecipeSchema,
   type LightStep,
+  type Mark,
+  type MarkStep,
   type PictureRecipe,
+  type PinMark,
   recipeSchema,
   type RecipeStep,
   type SquareStep,
@@ -82,8 +87,14 @@ export {
   concealFills,
   cropShapes,
   EMPTY_RECIPE,
+  type LineMarkKind,
+  lineMarks,
+  type MarkColour,
+  markColours,
   MOST_CORNERS,
+  MOST_MARKS,
   MOST_PARTS,
+  MOST_PEN_POINTS,
 } from './valueLists.ts'
 export { upgradeRecipe } from './upgradeRecipe.ts'
 export { warp } from './warp.ts'

@@ -1,7 +1,17 @@
 // A picture recipe: the steps that put a picture right, kept as data beside the original that stays as it is.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { concealFills, cropShapes, MOST_CORNERS, MOST_PARTS, RECIPE_SCHEMA } from './valueLists.ts'
+import {
+  concealFills,
+  cropShapes,
+  lineMarks,
+  markColours,
+  MOST_CORNERS,
+  MOST_MARKS,
+  MOST_PARTS,
+  MOST_PEN_POINTS,
+  RECIPE_SCHEMA,
+} from './valueLists.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
@@ -108,6 +118,54 @@ export const concealStepSchema = object({
 })
 export type ConcealStep = Static<typeof concealStepSchema>
 
+const mark = { id: Type.String({ minLength: 1, maxLength: 40 }) }
+const look = {
+  colour: Type.Enum([...markColours]),
+  width: Type.Number({ minimum: 0.5, maximum: 1000, description: 'In pixels of the original' }),
+}
+const spot = Type.Tuple([pixel, pixel], { description: 'In pixels of the original, upright' })
+
+export const penMarkSchema = object({
+  ...mark,
+  kind: Type.Literal('pen'),
+  points: Type.Array(spot, { minItems: 1, maxItems: MOST_PEN_POINTS }),
+  ...look,
+})
+export const lineMarkSchema = object({
+  ...mark,
+  kind: Type.Enum([...lineMarks]),
+  from: spot,
+  to: spot,
+  ...look,
+})
+export const textMarkSchema = object({
+  ...mark,
+  kind: Type.Literal('text'),
+  at: spot,
+  words: Type.String({ maxLength: 500 }),
+  size: Type.Number({ minimum: 4, maximum: 4000, description: 'Of the letters, in pixels of the original' }),
+  colour: Type.Enum([...markColours]),
+})
+export const pinMarkSchema = object({
+  ...mark,
+  kind: Type.Literal('pin'),
+  at: spot,
+  region: Type.Union([Type.Array(spot, { minItems: 3, maxItems: 8 }), Type.Null()], {
+    description: 'The outline of what it points at, in pixels of the original',
+  }),
+  note: Type.String({ maxLength: 1000 }),
+})
+export const markSchema = Type.Union([penMarkSchema, lineMarkSchema, textMarkSchema, pinMarkSchema])
+export type Mark = Static<typeof markSchema>
+export type PinMark = Static<typeof pinMarkSchema>
+
+export const markStepSchema = object({
+  kind: Type.Literal('mark'),
+  on,
+  marks: Type.Array(markSchema, { maxItems: MOST_MARKS }),
+})
+export type MarkStep = Static<typeof markStepSchema>
+
 export const recipeStepSchema = Type.Union([
   turnStepSchema,
   squareStepSchema,
@@ -115,6 +173,7 @@ export const recipeStepSchema = Type.Union([
   evenStepSchema,
   lightStepSchema,
   concealStepSchema,
+  markStepSchema,
 ])
 export type RecipeStep = Static<typeof recipeStepSchema>
 export type StepKind = RecipeStep['kind']
@@ -122,7 +181,7 @@ export type StepKind = RecipeStep['kind']
 /** At most one step of each kind, in the order in which they were first taken. */
 export const recipeSchema = object({
   schema: Type.Literal(RECIPE_SCHEMA),
-  steps: Type.Array(recipeStepSchema, { maxItems: 6 }),
+  steps: Type.Array(recipeStepSchema, { maxItems: 7 }),
 })
 export type PictureRecipe = Static<typeof recipeSchema>
 

@@ -8,6 +8,18 @@ export const MOST_PARTS = 200
 /** Corners of one concealed part: a box has four, a brush stroke an outline of many. */
 export const MOST_CORNERS = 400
 
+/** Marks on one picture, and points of one stroke. */
+export const MOST_MARKS = 300
+export const MOST_PEN_POINTS = 2000
+
+/** Each is drawn with a rim of the other lightness, so that it is read on any ground. */
+export const markColours = ['ink', 'sheet', 'brick', 'petrol', 'ochre', 'moss'] as const
+export type MarkColour = (typeof markColours)[number]
+
+/** Marks that go from one place to another. */
+export const lineMarks = ['arrow', 'line', 'rectangle', 'ellipse'] as const
+export type LineMarkKind = (typeof lineMarks)[number]
+
 export const concealFills = ['cover', 'squares'] as const
 export type ConcealFill = (typeof concealFills)[number]
 

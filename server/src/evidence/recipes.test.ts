@@ -1,5 +1,5 @@
 import { EMPTY_RECIPE } from '@valise/core/pictures'
-import type { PictureRecipe, RecipeStep } from '@valise/core/pictures'
+import type { Mark, PictureRecipe, RecipeStep } from '@valise/core/pictures'
 import { newEvidencePiece } from '@valise/core/pages'
 import sharp from 'sharp'
 import {
@@ -146,6 +146,21 @@ describeEachDatabase('pictures that are put right', (open) => {
     await settle()
     expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(covered)
     expect((await tomasz.get(`/api/evidence/${id}`)).status).toBe(404)
+  })
+
+  it('carry the marks that were put on them, in the place where they were put', async () => {
+    const { wren, add, keep, settle, at } = await start()
+    const id = await add('sheet.jpg', await makePicture({ width: 800, height: 600 }))
+    const line: Mark = { id: 'a', kind: 'line', from: [200, 150], to: [600, 150], colour: 'sheet', width: 60 }
+    const marks: RecipeStep = { kind: 'mark', on: true, marks: [line] }
+    await keep(id, recipe(turn, marks))
+    await settle()
+    const white = [250, 250, 250]
+    expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.5)).toEqual(white)
+    expect(await colourAt(wren, `${at(id)}/screen`, 0.25, 0.5)).not.toEqual(white)
+    await keep(id, recipe(turn, { ...marks, on: false }), 1)
+    await settle()
+    expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.5)).not.toEqual(white)
   })
 
   it('stay concealed in a version that is made the newest again', async () => {

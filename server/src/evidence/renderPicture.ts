@@ -1,10 +1,20 @@
 // Renditions of a picture: small ones to show in its place. Everything its camera wrote into the file stays out of them.
 import type { PreviewProblem, RenditionKind } from '@valise/core/evidence'
-import { differenceHash, finish, fitPixels, HASH_HEIGHT, HASH_WIDTH, runRecipe } from '@valise/core/pictures'
+import {
+  differenceHash,
+  finish,
+  fitPixels,
+  HASH_HEIGHT,
+  HASH_WIDTH,
+  paintRecipeMarks,
+  runRecipe,
+  stepOf,
+} from '@valise/core/pictures'
 import type { PictureRecipe, Size } from '@valise/core/pictures'
 import sharp from 'sharp'
 import type { Sharp } from 'sharp'
 import type { FileStore } from '../files/index.ts'
+import { drawOn } from './drawOn.ts'
 import { openPicture } from './openPicture.ts'
 
 /** Raised when renditions come out otherwise than before, so that old ones are not taken for new. */
@@ -79,7 +89,11 @@ async function putRight(
   const plain = resized.toColourspace('srgb').ensureAlpha().toFormat('raw', { depth: 'uchar' })
   const { data, info } = await plain.toBuffer({ resolveWithObject: true })
   const { width, height } = info
-  const result = finish(runRecipe({ data, width, height }, recipe, original))
+  const plainly = finish(runRecipe({ data, width, height }, recipe, original))
+  const hasMarks = stepOf(recipe.steps, 'mark')?.on === true
+  const result = hasMarks
+    ? drawOn(plainly, (drawing) => paintRecipeMarks(drawing, recipe, original, plainly))
+    : plainly
   const raw = { width: result.width, height: result.height, channels: 4 } as const
   const bytes = Buffer.from(result.data.buffer, result.data.byteOffset, result.data.byteLength)
   return { picture: sharp(bytes, { raw, limitInputPixels: false }), size: raw }

@@ -5,7 +5,7 @@ import useMediaQuery from '@mui/material/useMediaQuery'
 import { IconArrowBackUp, IconArrowForwardUp, IconCopy } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
 import { findQuadFault, IDENTITY, resolveGeometry, stepOf } from '@valise/core/pictures'
-import type { KeptRecipe, PictureRecipe, Proposal, Quad, StepKind } from '@valise/core/pictures'
+import type { KeptRecipe, PictureRecipe, Proposal, Quad } from '@valise/core/pictures'
 import { useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
@@ -24,8 +24,11 @@ import { cornersAsTaken, squareStepOf } from './squaring.ts'
 import type { Line } from './HorizonOverlay.tsx'
 import { levelledBy, plainEven } from './steps.ts'
 import { ToolList } from './ToolList.tsx'
+import { isMarkTool } from './tools.ts'
+import type { ToolKind } from './tools.ts'
 import { useBenchKeys } from './useBenchKeys.ts'
 import { useConcealing } from './useConcealing.ts'
+import { useMarking } from './useMarking.ts'
 import { usePictureDesk } from './usePictureDesk.ts'
 import { useRecipe } from './useRecipe.ts'
 import { useResult } from './useResult.ts'
@@ -40,7 +43,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   const of = useMemo(() => ({ id: item.id, n }), [item.id, n])
   const inHand = useRecipe(of, kept)
   const [moving, setMoving] = useState<PictureRecipe | null>(null)
-  const [tool, setTool] = useState<StepKind | null>(null)
+  const [tool, setTool] = useState<ToolKind | null>(null)
   const [half, setHalf] = useState<Half>('result')
   const [horizon, setHorizon] = useState<Line | null>(null)
   const [isSnapping, setIsSnapping] = useState(true)
@@ -62,6 +65,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     inHand.set(next)
   }
   const concealing = useConcealing({ recipe, onShow: show, onKeep: keep })
+  const marking = useMarking({ recipe, onShow: show, onKeep: keep })
   useBenchKeys(inHand)
 
   // Once the picture is there: what would be done with it, and what no editing can mend.
@@ -75,13 +79,17 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [desk])
 
-  // What is cropped away is shown while it is being cropped.
-  const seen = useMemo(() => (tool === 'crop' ? withoutStep(recipe, 'crop') : recipe), [tool, recipe])
+  // What is cropped away is shown while it is being cropped; marks are over the picture while they are being made.
+  const without = tool === 'crop' ? 'crop' : isMarkTool(tool) ? 'mark' : null
+  const withoutIt = without === null ? recipe : withoutStep(recipe, without)
+  // Marks that move do not make the picture under them anew.
+  const seenText = JSON.stringify(withoutIt)
+  const seen = useMemo<PictureRecipe>(() => JSON.parse(seenText), [seenText])
   const geometry = useMemo(() => resolveGeometry(original, seen.steps), [original, seen])
   const asTaken = useMemo(() => ({ size: original, toOriginal: IDENTITY, toResult: IDENTITY }), [original])
   const result = useResult(desk, seen, deskState.state === 'open' && deskState.isWhole)
 
-  const choose = (kind: StepKind) => {
+  const choose = (kind: ToolKind) => {
     setTool(kind)
     setHorizon(null)
     setCorners(null)
@@ -170,7 +178,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           />
         ) : null}
         <BenchPanes
-          {...{ of, item, tool, recipe, result, geometry, asTaken, original, concealing, horizon }}
+          {...{ of, item, tool, recipe, result, geometry, asTaken, original, concealing, marking, horizon }}
           only={isNarrow ? half : null}
           corners={tool === 'square' ? squareShown : null}
           error={deskState.state === 'failed' ? deskState.error : result.error}
@@ -206,7 +214,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           />
         ) : (
           <BenchTool
-            {...{ tool, recipe, concealing, isSnapping, isLooking, geometry }}
+            {...{ tool, recipe, concealing, marking, isSnapping, isLooking, geometry }}
             grey={result.preview?.grey ?? null}
             hasHorizon={horizon !== null}
             cropped={resolveGeometry(original, recipe.steps, 'crop').size}

@@ -3,7 +3,7 @@ import { IconArrowsHorizontal, IconMinus, IconPlus, IconUsers } from '@tabler/ic
 import IconButton from '@mui/material/IconButton'
 import type { Evidence } from '@valise/core/evidence'
 import { stepOf } from '@valise/core/pictures'
-import type { Geometry, PictureRecipe, Quad, Size, StepKind } from '@valise/core/pictures'
+import type { Geometry, PictureRecipe, Quad, Size } from '@valise/core/pictures'
 import { useRef, useState } from 'react'
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -13,6 +13,7 @@ import { ConcealOverlay } from './ConcealOverlay.tsx'
 import { CropOverlay } from './CropOverlay.tsx'
 import { HorizonOverlay } from './HorizonOverlay.tsx'
 import type { Line } from './HorizonOverlay.tsx'
+import { MarkOverlay } from './MarkOverlay.tsx'
 import { Pane } from './Pane.tsx'
 import { asTakenAddress } from './queries.ts'
 import type { VersionOfItem } from './queries.ts'
@@ -20,7 +21,10 @@ import { withStep } from './recipeChanges.ts'
 import { ResultCanvas } from './ResultCanvas.tsx'
 import { SquareOverlay } from './SquareOverlay.tsx'
 import { plainCrop, ratioOf } from './steps.ts'
+import { isMarkTool } from './tools.ts'
+import type { ToolKind } from './tools.ts'
 import type { Concealing } from './useConcealing.ts'
+import type { Marking } from './useMarking.ts'
 import type { Result } from './useResult.ts'
 
 export type Half = 'taken' | 'result'
@@ -28,7 +32,8 @@ export type Half = 'taken' | 'result'
 interface BenchPanesProps {
   readonly of: VersionOfItem
   readonly item: Evidence
-  readonly tool: StepKind | null
+  readonly tool: ToolKind | null
+  readonly marking: Marking
   readonly recipe: PictureRecipe
   readonly result: Result
   readonly original: Size
@@ -160,6 +165,7 @@ function TakenOverlay(props: BenchPanesProps & { readonly image: HTMLImageElemen
 function ResultOverlay(props: BenchPanesProps) {
   const { tool, recipe, geometry, onShow, onKeep } = props
   if (tool === 'conceal') return <Concealed {...props} />
+  if (isMarkTool(tool)) return <MarkOverlay tool={tool} marking={props.marking} geometry={geometry} />
   if (tool !== 'crop') return null
   const { width, height } = geometry.size
   const step = stepOf(recipe.steps, 'crop') ?? plainCrop

@@ -1,19 +1,22 @@
 // The bar of the chosen tool; without one, what there is to choose.
-import type { Geometry, PictureRecipe, Size, StepKind } from '@valise/core/pictures'
+import type { Geometry, PictureRecipe, Size } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import styles from './Bench.module.css'
 import { ConcealBar } from './ConcealBar.tsx'
 import { CropBar } from './CropBar.tsx'
 import { EvenBar } from './EvenBar.tsx'
 import { LightBar } from './LightBar.tsx'
+import { MarkBar } from './MarkBar.tsx'
 import { SquareBar } from './SquareBar.tsx'
 import { TurnBar } from './TurnBar.tsx'
 import type { ToolBarProps } from './ToolBar.ts'
 import type { Concealing } from './useConcealing.ts'
-import { useStepWords } from './useStepWords.ts'
+import type { ToolKind } from './tools.ts'
+import type { Marking } from './useMarking.ts'
 
 interface BenchToolProps extends ToolBarProps {
-  readonly tool: StepKind | null
+  readonly tool: ToolKind | null
+  readonly marking: Marking
   readonly recipe: PictureRecipe
   readonly concealing: Concealing
   readonly geometry: Geometry
@@ -31,17 +34,16 @@ interface BenchToolProps extends ToolBarProps {
 
 export function BenchTool(props: BenchToolProps) {
   const { t } = useTranslation('bench')
-  const words = useStepWords()
   if (props.tool === null) return <p className={styles.bar}>{t('tools.choose')}</p>
   return (
-    <section className={styles.bar} aria-label={words.name(props.tool)}>
-      <h2>{words.name(props.tool)}</h2>
+    <section className={styles.bar} aria-label={t(`tools.${props.tool}`)}>
+      <h2>{t(`tools.${props.tool}`)}</h2>
       <Controls {...props} tool={props.tool} />
     </section>
   )
 }
 
-function Controls(props: BenchToolProps & { readonly tool: StepKind }) {
+function Controls(props: BenchToolProps & { readonly tool: ToolKind }) {
   const { tool, recipe, onShow, onKeep, concealing, grey } = props
   const acts = { recipe, onShow, onKeep }
   switch (tool) {
@@ -62,6 +64,10 @@ function Controls(props: BenchToolProps & { readonly tool: StepKind }) {
       return <EvenBar {...acts} grey={grey} />
     case 'light':
       return <LightBar {...acts} grey={grey} />
+    case 'draw':
+    case 'write':
+    case 'point':
+      return <MarkBar tool={tool} marking={props.marking} geometry={props.geometry} />
     case 'conceal':
       return (
         <ConcealBar

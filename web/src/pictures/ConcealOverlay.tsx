@@ -3,7 +3,7 @@ import type { Point, Size } from '@valise/core/pictures'
 import { useRef, useState } from 'react'
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { useTranslation } from 'react-i18next'
-import { moveCorner, movePoints } from './parts.ts'
+import { boxBetween, moveCorner, movePoints } from './parts.ts'
 import { arrowStep, Handle, placeOf } from './Handle.tsx'
 import styles from './Handles.module.css'
 
@@ -166,17 +166,6 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
         : null}
     </>
   )
-}
-
-function boxBetween(a: Point, b: Point): Point[] {
-  const [left, right] = [Math.min(a.x, b.x), Math.max(a.x, b.x)]
-  const [top, bottom] = [Math.min(a.y, b.y), Math.max(a.y, b.y)]
-  return [
-    { x: left, y: top },
-    { x: right, y: top },
-    { x: right, y: bottom },
-    { x: left, y: bottom },
-  ]
 }
 
 /** A stroke is told by points some way apart: more of them would say nothing more. */

@@ -2,17 +2,18 @@
 import IconButton from '@mui/material/IconButton'
 import Switch from '@mui/material/Switch'
 import { IconX } from '@tabler/icons-react'
-import type { PictureRecipe, StepKind } from '@valise/core/pictures'
+import type { PictureRecipe } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import styles from './Bench.module.css'
 import { withoutStep, withSwitch } from './recipeChanges.ts'
-import { iconOf } from './tools.ts'
+import { iconOf, stepOfTool, toolOf } from './tools.ts'
+import type { ToolKind } from './tools.ts'
 import { useStepWords } from './useStepWords.ts'
 
 interface RecipeListProps {
   readonly recipe: PictureRecipe
-  readonly chosen: StepKind | null
-  readonly onChoose: (kind: StepKind) => void
+  readonly chosen: ToolKind | null
+  readonly onChoose: (kind: ToolKind) => void
   readonly onChange: (recipe: PictureRecipe) => void
 }
 
@@ -26,12 +27,12 @@ export function RecipeList({ recipe, chosen, onChoose, onChange }: RecipeListPro
         const StepIcon = iconOf(step.kind)
         const name = words.name(step.kind)
         return (
-          <li key={step.kind} data-on={step.kind === chosen}>
+          <li key={step.kind} data-on={chosen !== null && stepOfTool(chosen) === step.kind}>
             <span className={styles.number} aria-hidden>
               {n + 1}
             </span>
             <StepIcon size={18} stroke={1.7} aria-hidden />
-            <button type="button" className={styles.step} onClick={() => onChoose(step.kind)}>
+            <button type="button" className={styles.step} onClick={() => onChoose(toolOf(step.kind))}>
               <b>{name}</b>
               <small>{words.line(step)}</small>
             </button>

@@ -1,15 +1,16 @@
 // The tools under the questions that they answer, each question with its answer so far.
 import { IconCheck } from '@tabler/icons-react'
-import type { PictureRecipe, StepKind } from '@valise/core/pictures'
+import type { PictureRecipe } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import styles from './Bench.module.css'
 import { questions, tools } from './tools.ts'
+import type { ToolKind } from './tools.ts'
 import { useStepWords } from './useStepWords.ts'
 
 interface ToolListProps {
   readonly recipe: PictureRecipe
-  readonly chosen: StepKind | null
-  readonly onChoose: (kind: StepKind) => void
+  readonly chosen: ToolKind | null
+  readonly onChoose: (kind: ToolKind) => void
 }
 
 export function ToolList({ recipe, chosen, onChoose }: ToolListProps) {
@@ -38,7 +39,7 @@ export function ToolList({ recipe, chosen, onChoose }: ToolListProps) {
                     onClick={() => onChoose(kind)}
                   >
                     <ToolIcon size={18} stroke={1.7} aria-hidden />
-                    {words.name(kind)}
+                    {t(`tools.${kind}`)}
                   </button>
                 ))}
             </div>

@@ -28,6 +28,18 @@ function isBox([a, b, c, d]: readonly Point[]): boolean {
   return off.every((one) => Math.abs(one) < STRAIGHT)
 }
 
+/** The four corners of the box between two places, from its top left round. */
+export function boxBetween(a: Point, b: Point): Point[] {
+  const [left, right] = [Math.min(a.x, b.x), Math.max(a.x, b.x)]
+  const [top, bottom] = [Math.min(a.y, b.y), Math.max(a.y, b.y)]
+  return [
+    { x: left, y: top },
+    { x: right, y: top },
+    { x: right, y: bottom },
+    { x: left, y: bottom },
+  ]
+}
+
 /** How many pixels one of the other side is, about a point. */
 export function scaleAt(map: Matrix, { x, y }: Point): number {
   const [at, beside] = [mapPoint(map, { x, y }), mapPoint(map, { x: x + 1, y })]
@@ -42,9 +54,9 @@ export function partInView({ corners, radius }: ConcealedPart, map: Matrix) {
 }
 
 /** Points of a view as the corners of a part; a longer stroke is told by every second of its points. */
-export function cornersOf(points: readonly Point[], map: Matrix): [number, number][] {
+export function cornersOf(points: readonly Point[], map: Matrix, most = MOST_CORNERS): [number, number][] {
   let some = points
-  while (some.length > MOST_CORNERS) some = some.filter((_, n) => n % 2 === 0)
+  while (some.length > most) some = some.filter((_, n) => n % 2 === 0)
   return some.map((point) => {
     const { x, y } = mapPoint(map, point)
     return [Math.round(x * 10) / 10, Math.round(y * 10) / 10]

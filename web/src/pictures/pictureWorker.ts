@@ -3,11 +3,14 @@ import {
   findPrivateParts,
   fitSize,
   histogramOf,
+  paintRecipeMarks,
   proposeRecipe,
   runRecipe,
   shrink,
   refineCorners,
   squareStepFor,
+  stepOf,
+  TEXT_FONT,
   findCorners,
 } from '@valise/core/pictures'
 import type {
@@ -21,7 +24,9 @@ import type {
   SquareStep,
   Work,
 } from '@valise/core/pictures'
+import fontAddress from '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url'
 import { expose, transfer } from 'comlink'
+import { getBytes } from '../api/index.ts'
 
 /** What one sees while a handle moves. */
 const PREVIEW_AT = 1280
@@ -37,6 +42,15 @@ let small: Raster | null = null
 let original: Size = { width: 1, height: 1 }
 /** Raised to leave work that nobody waits for any more. */
 let wanted = 0
+
+/** A worker has no style sheets: it fetches the font of words and numbers for itself. Without it another one stands in. */
+const font = loadFont().catch(() => undefined)
+
+async function loadFont(): Promise<void> {
+  const face = await new FontFace(TEXT_FONT, await getBytes(fontAddress), { weight: '200 800' }).load()
+  // The types of the page say nothing of a worker's own fonts.
+  ;(self as unknown as { readonly fonts: FontFaceSet }).fonts.add(face)
+}
 
 const worker = {
   /**
@@ -83,7 +97,7 @@ const worker = {
     if (!small) throw new Error('no picture is open')
     const result = finishNow(runRecipe(copyOf(small), recipe, original))
     const grey = histogramOf(result).grey
-    const bitmap = await toBitmap(result)
+    const bitmap = await toBitmap(result, recipe)
     return transfer({ bitmap, grey }, [bitmap, grey.buffer])
   },
 
@@ -95,7 +109,7 @@ const worker = {
     for (;;) {
       const step = work.next()
       if (step.done) {
-        const bitmap = await toBitmap(step.value)
+        const bitmap = await toBitmap(step.value, recipe)
         return transfer(bitmap, [bitmap])
       }
       onProgress(step.value)
@@ -143,9 +157,15 @@ function copyOf(raster: Raster): Raster {
   return { ...raster, data: Uint8ClampedArray.from(raster.data) }
 }
 
-function toBitmap({ data, width, height }: Raster): Promise<ImageBitmap> {
+async function toBitmap({ data, width, height }: Raster, recipe: PictureRecipe): Promise<ImageBitmap> {
   const samples = new Uint8ClampedArray(data.buffer as ArrayBuffer, data.byteOffset, data.byteLength)
-  return createImageBitmap(new ImageData(samples, width, height))
+  const image = new ImageData(samples, width, height)
+  if (!stepOf(recipe.steps, 'mark')?.on) return createImageBitmap(image)
+  await font
+  const context = contextOf(width, height)
+  context.putImageData(image, 0, 0)
+  paintRecipeMarks(context, recipe, original, { width, height })
+  return createImageBitmap(context.canvas)
 }
 
 expose(worker)

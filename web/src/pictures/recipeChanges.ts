@@ -1,6 +1,6 @@
 // How a recipe changes: a step taken, changed, switched, dropped; and the way back and forth over all of it.
 import { stepOf } from '@valise/core/pictures'
-import type { ConcealedPart, PictureRecipe, RecipeStep, StepKind } from '@valise/core/pictures'
+import type { ConcealedPart, Mark, PictureRecipe, RecipeStep, StepKind } from '@valise/core/pictures'
 
 /** Puts a step in the place of the one of its kind, or at the end. */
 export function withStep(recipe: PictureRecipe, step: RecipeStep): PictureRecipe {
@@ -22,6 +22,18 @@ export function withSwitch(recipe: PictureRecipe, kind: StepKind, on: boolean): 
 /** The parts that are concealed, with or without being switched on. */
 export function partsOf(recipe: PictureRecipe): readonly ConcealedPart[] {
   return stepOf(recipe.steps, 'conceal')?.parts ?? []
+}
+
+/** The marks that stand on the picture. */
+export function marksOf(recipe: PictureRecipe): readonly Mark[] {
+  return stepOf(recipe.steps, 'mark')?.marks ?? []
+}
+
+/** With no mark left the step goes as well. */
+export function withMarks(recipe: PictureRecipe, marks: readonly Mark[]): PictureRecipe {
+  return marks.length === 0
+    ? withoutStep(recipe, 'mark')
+    : withStep(recipe, { kind: 'mark', on: true, marks: [...marks] })
 }
 
 /** With no part left the step goes as well. */
@@ -60,8 +72,10 @@ export function redo({ past, present, future }: RecipeHistory): RecipeHistory {
   return next ? { past: [...past, present], present: next, future: rest } : { past, present, future }
 }
 
-/** What of a recipe fits another picture: everything, but of places in the picture only where that has the same size. */
+/** What of a recipe fits another picture: no marks, and places in the picture only where that has the same size. */
 export function recipeForOther(recipe: PictureRecipe, isSameSize: boolean): PictureRecipe {
-  const steps = recipe.steps.filter(({ kind }) => isSameSize || (kind !== 'square' && kind !== 'conceal'))
+  const steps = recipe.steps.filter(
+    ({ kind }) => kind !== 'mark' && (isSameSize || (kind !== 'square' && kind !== 'conceal')),
+  )
   return { ...recipe, steps }
 }

@@ -3,18 +3,27 @@ import {
   IconBrightnessUp,
   IconContrast,
   IconCrop,
+  IconHighlight,
+  IconPencil,
   IconPerspective,
+  IconPinned,
   IconRotateClockwise,
+  IconTypography,
 } from '@tabler/icons-react'
 import type { Icon } from '@tabler/icons-react'
 import type { StepKind } from '@valise/core/pictures'
 import { RedactIcon } from './RedactIcon.tsx'
 
-export const questions = ['straight', 'light', 'named'] as const
+export const questions = ['straight', 'light', 'named', 'notice'] as const
 export type Question = (typeof questions)[number]
 
+/** Tools that put marks on a picture: three ways to one step of the recipe. */
+export const markTools = ['draw', 'write', 'point'] as const
+export type MarkTool = (typeof markTools)[number]
+export type ToolKind = Exclude<StepKind, 'mark'> | MarkTool
+
 export interface Tool {
-  readonly kind: StepKind
+  readonly kind: ToolKind
   readonly question: Question
   readonly icon: Icon | typeof RedactIcon
 }
@@ -26,8 +35,25 @@ export const tools: readonly Tool[] = [
   { kind: 'even', question: 'light', icon: IconContrast },
   { kind: 'light', question: 'light', icon: IconBrightnessUp },
   { kind: 'conceal', question: 'named', icon: RedactIcon },
+  { kind: 'draw', question: 'notice', icon: IconPencil },
+  { kind: 'write', question: 'notice', icon: IconTypography },
+  { kind: 'point', question: 'notice', icon: IconPinned },
 ]
 
 export function iconOf(kind: StepKind): Tool['icon'] {
-  return tools.find((tool) => tool.kind === kind)?.icon ?? IconCrop
+  return kind === 'mark' ? IconHighlight : (tools.find((tool) => tool.kind === kind)?.icon ?? IconCrop)
+}
+
+export function isMarkTool(kind: ToolKind | null): kind is MarkTool {
+  return markTools.some((one) => one === kind)
+}
+
+/** The tool with which a step is changed. */
+export function toolOf(kind: StepKind): ToolKind {
+  return kind === 'mark' ? 'draw' : kind
+}
+
+/** The step that a tool changes. */
+export function stepOfTool(kind: ToolKind): StepKind {
+  return isMarkTool(kind) ? 'mark' : kind
 }

@@ -29,6 +29,8 @@ export function useStepWords(): StepWords {
         return lightWords(step)
       case 'conceal':
         return t('conceal.parts', { count: step.parts.length })
+      case 'mark':
+        return t('mark.marks', { count: step.marks.length })
     }
   }
   const turnWords = ({ quarters, degrees, mirrored }: Extract<RecipeStep, { kind: 'turn' }>) =>
@@ -61,6 +63,12 @@ export function useStepWords(): StepWords {
         return has('light')
           ? { words: t('answers.lit'), isDone: true }
           : { words: t('answers.asTaken'), isDone: false }
+      }
+      if (question === 'notice') {
+        const mark = has('mark')
+        return mark?.kind === 'mark'
+          ? { words: t('mark.marks', { count: mark.marks.length }), isDone: true }
+          : { words: t('answers.nothingMarked'), isDone: false }
       }
       const conceal = has('conceal')
       const count = conceal?.kind === 'conceal' ? conceal.parts.length : 0

@@ -1,0 +1,31 @@
+// What can be drawn on: the part of a canvas's 2D context that our painters use, in a browser and on a server alike.
+
+/** The HTML standard's `CanvasRenderingContext2D`, as far as it is needed. */
+export interface Drawing {
+  fillStyle: unknown
+  strokeStyle: unknown
+  lineWidth: number
+  lineCap: 'butt' | 'round' | 'square'
+  lineJoin: 'bevel' | 'miter' | 'round'
+  font: string
+  textBaseline: 'alphabetic' | 'top' | 'middle' | 'bottom' | 'hanging' | 'ideographic'
+  textAlign: 'left' | 'right' | 'center' | 'start' | 'end'
+  globalAlpha: number
+  save(): void
+  restore(): void
+  beginPath(): void
+  closePath(): void
+  moveTo(x: number, y: number): void
+  lineTo(x: number, y: number): void
+  quadraticCurveTo(cx: number, cy: number, x: number, y: number): void
+  ellipse(x: number, y: number, rx: number, ry: number, turn: number, from: number, to: number): void
+  rect(x: number, y: number, width: number, height: number): void
+  fill(): void
+  stroke(): void
+  fillText(words: string, x: number, y: number): void
+  strokeText(words: string, x: number, y: number): void
+  measureText(words: string): { readonly width: number }
+}
+
+/** The family under which our text font is known wherever is drawn. */
+export const TEXT_FONT = 'Atkinson Hyperlegible Next Variable'

@@ -1,0 +1,27 @@
+// Drawing on the server: a canvas over samples, with the fonts that ship with Valise.
+import { createRequire } from 'node:module'
+import { dirname, join } from 'node:path'
+import { createCanvas, GlobalFonts, ImageData } from '@napi-rs/canvas'
+import { TEXT_FONT } from '@valise/core/pictures'
+import type { Drawing, Raster } from '@valise/core/pictures'
+
+/** Lets something be drawn over a picture and gives its samples. */
+export function drawOn({ width, height, data }: Raster, draw: (drawing: Drawing) => void): Raster {
+  knowFonts()
+  const canvas = createCanvas(width, height)
+  const context = canvas.getContext('2d')
+  context.putImageData(new ImageData(Uint8ClampedArray.from(data), width, height), 0, 0)
+  draw(context)
+  return { width, height, data: context.getImageData(0, 0, width, height).data }
+}
+
+let areFontsKnown = false
+
+function knowFonts(): void {
+  if (areFontsKnown) return
+  areFontsKnown = true
+  const require = createRequire(import.meta.url)
+  const folder = dirname(require.resolve('@fontsource-variable/atkinson-hyperlegible-next/package.json'))
+  const file = join(folder, 'files', 'atkinson-hyperlegible-next-latin-wght-normal.woff2')
+  if (!GlobalFonts.registerFromPath(file, TEXT_FONT)) throw new Error('the font for marks cannot be read')
+}

@@ -1,0 +1,74 @@
+import { EMPTY_RECIPE } from '@valise/core/pictures'
+import type { RecipeStep } from '@valise/core/pictures'
+import {
+  beginHistory,
+  change,
+  partsOf,
+  recipeForOther,
+  redo,
+  undo,
+  withMarks,
+  withoutStep,
+  withParts,
+  withStep,
+  withSwitch,
+} from './recipeChanges.ts'
+import { plainCrop, plainEven, plainSquare, plainTurn } from './steps.ts'
+
+const kinds = ({ steps }: { steps: RecipeStep[] }) => steps.map(({ kind }) => kind)
+const part = {
+  corners: [
+    [0, 0],
+    [9, 0],
+    [9, 9],
+  ] as [number, number][],
+  radius: 0,
+  fill: 'cover' as const,
+  seed: 1,
+}
+const pin = { id: 'p', kind: 'pin' as const, at: [1, 2] as [number, number], region: null, note: 'a crab' }
+
+describe('a recipe', () => {
+  it('keeps each step where it was first taken, however often it is changed', () => {
+    let recipe = withStep(withStep(EMPTY_RECIPE, plainTurn), plainEven)
+    recipe = withStep(recipe, { ...plainTurn, quarters: 2 })
+    expect(kinds(recipe)).toEqual(['turn', 'even'])
+    expect(recipe.steps[0]).toMatchObject({ quarters: 2 })
+    recipe = withSwitch(recipe, 'even', false)
+    expect(recipe.steps[1]).toMatchObject({ on: false, strength: plainEven.strength })
+    expect(kinds(withoutStep(recipe, 'turn'))).toEqual(['even'])
+  })
+
+  it('has no step without parts, and none without marks', () => {
+    const recipe = withMarks(withParts(EMPTY_RECIPE, [part]), [pin])
+    expect(kinds(recipe)).toEqual(['conceal', 'mark'])
+    expect(partsOf(recipe)).toEqual([part])
+    expect(kinds(withMarks(withParts(recipe, []), []))).toEqual([])
+  })
+
+  it('goes to another picture without marks, and with places only where the size is the same', () => {
+    const whole = withMarks(withParts(withStep(withStep(EMPTY_RECIPE, plainSquare), plainCrop), [part]), [
+      pin,
+    ])
+    expect(kinds(recipeForOther(whole, true))).toEqual(['square', 'crop', 'conceal'])
+    expect(kinds(recipeForOther(whole, false))).toEqual(['crop'])
+  })
+})
+
+describe('the way back and forth', () => {
+  const [one, two] = [withStep(EMPTY_RECIPE, plainTurn), withStep(EMPTY_RECIPE, plainEven)]
+
+  it('leads through every change, and forgets what was taken back once something else is done', () => {
+    const made = change(change(beginHistory(EMPTY_RECIPE), one), two)
+    expect(undo(made).present).toBe(one)
+    expect(undo(undo(made)).present).toBe(EMPTY_RECIPE)
+    expect(redo(undo(made)).present).toBe(two)
+    expect(redo(change(undo(made), EMPTY_RECIPE)).present).toBe(EMPTY_RECIPE)
+  })
+
+  it('takes no change for none', () => {
+    const history = beginHistory(one)
+    expect(change(history, withStep(EMPTY_RECIPE, plainTurn))).toBe(history)
+    expect([undo(history).present, redo(history).present]).toEqual([one, one])
+  })
+})
