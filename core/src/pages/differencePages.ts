@@ -102,7 +102,9 @@ function withoutVersion(piece: Piece): object {
 
 function visible({ evidence }: Shown, { id }: Piece): object {
   const item = evidence[id]
-  return item ? { n: item.n, look: item.look ?? 0, title: item.title, credit: item.credit } : {}
+  return item
+    ? { n: item.n, look: item.look ?? 0, notes: item.notes ?? [], title: item.title, credit: item.credit }
+    : {}
 }
 
 function movedRows(before: PageDocument, after: PageDocument): PageChange[] {

@@ -84,7 +84,13 @@ function renderPicture(piece: PicturePiece, view: PageView): string {
   const size = item.width && item.height ? ` width="${item.width}" height="${item.height}"` : ''
   const source = escapeHtml(view.address(piece, item, 'screen'))
   const image = `<img src="${source}" alt="${escapeHtml(alt)}"${size} decoding="async">`
-  return `<figure>${image}${captionOf(piece.caption)}</figure>`
+  return `<figure>${image}${notesOf(item)}${captionOf(piece.caption)}</figure>`
+}
+
+/** What the numbers on the picture show, in words, in their order; a number without words keeps its place. */
+function notesOf({ notes = [] }: ShownEvidence): string {
+  if (notes.every((note) => note === '')) return ''
+  return `<ol class="pins">${notes.map((note) => `<li>${escapeHtml(note)}</li>`).join('')}</ol>`
 }
 
 function renderFile(piece: FilePiece, view: PageView): string {

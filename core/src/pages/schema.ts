@@ -164,6 +164,7 @@ export const shownEvidenceSchema = object({
   look: Type.Optional(
     Type.Integer({ description: 'The recipe by which its picture is made; 0 for as it came' }),
   ),
+  notes: Type.Optional(Type.Array(Type.String(), { description: 'What its numbered pins show, from 1' })),
   credit: nullable(creditLineSchema),
   rightsDeclared: Type.Boolean(),
 })

@@ -9,6 +9,8 @@ import type {
   ShownEntry,
   ShownEvidence,
 } from '@valise/core/pages'
+import { pinsOf, stepOf, upgradeRecipe } from '@valise/core/pictures'
+import type { PictureRecipe } from '@valise/core/pictures'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader } from '../database/index.ts'
 import { listPresentDrafts } from './presentDraft.ts'
@@ -88,11 +90,19 @@ async function listShownEntries(
   })
 }
 
-function toShown({ rights, isNewest: _, preview, ...version }: ShownVersion): ShownEvidence {
+function toShown({ rights, isNewest: _, preview, recipe, ...version }: ShownVersion): ShownEvidence {
+  const notes = recipe === null ? [] : notesOf(upgradeRecipe(JSON.parse(recipe)))
   return {
     ...version,
+    ...(notes.length > 0 && { notes }),
     hasPicture: preview === 'there',
     credit: creditLine(version.title || version.fileName, rights),
     rightsDeclared: rights.state !== 'missing',
   }
+}
+
+/** What the numbers on a picture show; none while its marks are switched off. */
+function notesOf({ steps }: PictureRecipe): string[] {
+  const step = stepOf(steps, 'mark')
+  return step?.on ? pinsOf(step.marks).map(({ note }) => note) : []
 }

@@ -18,6 +18,8 @@ export interface ShownVersion {
   readonly rights: Rights
   readonly isNewest: boolean
   readonly look: number
+  /** How its picture is put right, as JSON; null for as it came. */
+  readonly recipe: string | null
 }
 
 interface Wanted {
@@ -37,6 +39,12 @@ export async function listShownVersions(
   const rows = await reader
     .sql('evidence')
     .join('evidenceVersions', 'evidenceVersions.evidenceId', 'evidence.id')
+    .leftJoin('pictureRecipes', (on) =>
+      on
+        .on('pictureRecipes.evidenceId', 'evidenceVersions.evidenceId')
+        .andOn('pictureRecipes.n', 'evidenceVersions.n')
+        .andOn('pictureRecipes.revision', 'evidenceVersions.recipeRevision'),
+    )
     .where('evidence.ownerId', actor.personId)
     .whereNull('evidence.binnedAt')
     .whereIn('evidence.id', ids)
@@ -51,6 +59,7 @@ export async function listShownVersions(
       ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview', 'recipeRevision'].map(
         (column) => `evidenceVersions.${column}`,
       ),
+      'pictureRecipes.recipe',
     )
   return rows.map(({ currentVersion, rights, recipeRevision: look, ...row }) => ({
     ...row,

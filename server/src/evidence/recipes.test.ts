@@ -134,7 +134,6 @@ describeEachDatabase('pictures that are put right', (open) => {
     await keep(id, recipe(light))
     await settle()
     expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(plain)
-    expect((await wren.get('/api/pages')).body.items[0]).toMatchObject({ isNewer: false })
     await keep(id, recipe(light, conceal), 1)
     // Before the new picture is made the old one is gone for others.
     expect((await wren.get(screen)).status).toBe(404)
@@ -161,6 +160,23 @@ describeEachDatabase('pictures that are put right', (open) => {
     await keep(id, recipe(turn, { ...marks, on: false }), 1)
     await settle()
     expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.5)).not.toEqual(white)
+  })
+
+  it('tell on pages what their numbers show, once they are published', async () => {
+    const { wren, add, keep, settle, publish } = await start()
+    const id = await add('sheet.jpg', await makePicture())
+    const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
+    const piece = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
+    const operations = [{ op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }]
+    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
+    await publish(wren, page, 2)
+    const pin = (words: string): Mark => ({ id: words, kind: 'pin', at: [9, 9], region: null, note: words })
+    await keep(id, recipe({ kind: 'mark', on: true, marks: [pin('A <crab>'), pin('Its hole')] }))
+    await settle()
+    expect((await wren.get(`/api/pages/${page}/published`)).body.html).not.toContain('hole')
+    await publish(wren, page, 2)
+    const { html } = (await wren.get(`/api/pages/${page}/published`)).body
+    expect(html).toContain('<ol class="pins"><li>A &lt;crab&gt;</li><li>Its hole</li></ol>')
   })
 
   it('stay concealed in a version that is made the newest again', async () => {
