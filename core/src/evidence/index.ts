@@ -83,6 +83,7 @@ export {
   MOST_AT_ONCE,
   MOST_CHOSEN,
   MOST_IN_TRAY,
+  MOST_MOMENTS,
   MOST_PIXELS,
   MOST_SAVED_QUERIES,
   MOST_TAGS,
@@ -134,3 +135,5 @@ export type {
   ShelfReport,
   WaysIn,
 } from './outsideSchema.ts'
+export { momentSchema, momentsSchema, voiceSchema } from './voiceSchema.ts'
+export type { Moment, Voice } from './voiceSchema.ts'

@@ -18,6 +18,7 @@ import {
   previewStates,
   textStates,
 } from './valueLists.ts'
+import { voiceSchema } from './voiceSchema.ts'
 
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
@@ -132,6 +133,7 @@ export const evidenceSchema = object({
   drive: nullable(driveStateSchema),
   alike: Type.Integer({ description: 'How many others of mine look like it' }),
   createdAt: instantSchema,
+  voices: Type.Array(voiceSchema, { description: 'Recordings that speak of it, oldest first' }),
   versions: Type.Array(evidenceVersionSchema, { description: 'Newest first' }),
   revision: Type.Integer(),
 })
@@ -275,6 +277,10 @@ export const uploadMetadataSchema = object({
   title: Type.Optional(Type.String({ maxLength: LONGEST_TITLE })),
   mine: Type.Optional(Type.Literal('yes', { description: 'It comes from one’s own camera or microphone' })),
   durationMs: Type.Optional(Type.Integer({ minimum: 0, maximum: 86_400_000 })),
+  about: Type.Optional(Type.String({ maxLength: 40, description: 'The item that a recording speaks of' })),
+  moments: Type.Optional(
+    Type.String({ maxLength: 20_000, description: 'What it points at and when, as JSON' }),
+  ),
   recipe: Type.Optional(
     Type.String({
       maxLength: 20_000,

@@ -87,3 +87,6 @@ export const MOST_PIXELS = 150_000_000
 
 /** How long a phone lends its camera by one code. */
 export const PHONE_LINK_MINUTES = 10
+
+/** More moments than anyone points out in one recording. */
+export const MOST_MOMENTS = 200

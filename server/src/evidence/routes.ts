@@ -20,6 +20,7 @@ import { fileRoute, route } from '../http/index.ts'
 import { recipeRoutes } from './recipeRoutes.ts'
 import * as service from './service.ts'
 import { listTray } from './trayStore.ts'
+import { voiceRoutes } from './voiceRoutes.ts'
 import { findInside } from './wordsStore.ts'
 import { getUpload, listUploads } from './uploadService.ts'
 import { findRenditionOf, findVersionOf } from './versionStore.ts'
@@ -33,6 +34,7 @@ const byVersion = object({ id: idSchema, n: number })
 export const evidenceRoutes = [
   // Before the renditions, whose address would take theirs.
   ...recipeRoutes,
+  ...voiceRoutes,
   route(
     {
       method: 'get',

@@ -13,6 +13,7 @@ import { findLink } from './linkStore.ts'
 import { listTagsOf } from './tagStore.ts'
 import { toVersion, versionColumns } from './versionStore.ts'
 import type { VersionRecord } from './versionStore.ts'
+import { listVoices } from './voiceStore.ts'
 
 export function countEvidence(reader: Reader, actor: PersonActor): Promise<number> {
   return countRows(ownEvidence(reader, actor).whereNull('binnedAt'))
@@ -54,6 +55,7 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
     drive: await findDriveState(reader, id),
     alike: row.looksAlike === 1 ? await countAlike(reader, id) : 0,
     createdAt: row.itemCreatedAt,
+    voices: await listVoices(reader, id),
     versions: versions.map(toVersion),
     revision: row.revision,
   }

@@ -1,12 +1,13 @@
 // Resumable upload by the tus protocol, version 1.0.0 (creation, termination): every verb asks whose upload it is.
 import { DataStore, MemoryLocker, Server, Upload } from '@tus/server'
-import { uploadMetadataSchema } from '@valise/core/evidence'
-import type { UploadMetadata } from '@valise/core/evidence'
+import { momentsSchema, uploadMetadataSchema } from '@valise/core/evidence'
+import type { Moment, UploadMetadata } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import { recipeSchema } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
 import { AppError } from '@valise/core/problems'
 import type { Hono } from 'hono'
+import type { TSchema } from 'typebox'
 import type { Readable } from 'node:stream'
 import { v7 as uuidv7 } from 'uuid'
 import { getSignedIn, parseInput } from '../http/index.ts'
@@ -63,7 +64,8 @@ function makeTusServer(services: Services, callOf: (request: Request) => UploadC
         id: upload.id,
         bytes: upload.size ?? 0,
         metadata: readMetadata(upload),
-        recipe: readRecipe(upload),
+        recipe: readKept<PictureRecipe>(upload, 'recipe', recipeSchema),
+        moments: readKept<Moment[]>(upload, 'moments', momentsSchema) ?? [],
       })
       return {}
     },
@@ -119,12 +121,13 @@ function readMetadata(upload: Upload): UploadMetadata {
   return parseInput(uploadMetadataSchema, { ...upload.metadata }, true) as UploadMetadata
 }
 
-/** How the picture is to be put right. What is no recipe is left out: no photo is refused for it. */
-function readRecipe({ metadata }: Upload): PictureRecipe | null {
-  if (!metadata?.['recipe']) return null
+/** What else comes with a file, as JSON. What does not fit is left out: no file is refused for it. */
+function readKept<T>({ metadata }: Upload, name: string, schema: TSchema): T | null {
+  const text = metadata?.[name]
+  if (!text) return null
   try {
     // Checked against the schema that the type comes from.
-    return parseInput(recipeSchema, JSON.parse(metadata['recipe'])) as PictureRecipe
+    return parseInput(schema, JSON.parse(text)) as T
   } catch (error) {
     if (error instanceof AppError || error instanceof SyntaxError) return null
     throw error

@@ -1,6 +1,6 @@
 // Files on their way in: beginning, asking how far they are, finishing, giving up.
 import { cleanFileName, decideUpload } from '@valise/core/evidence'
-import type { Upload, UploadMetadata, Uploads } from '@valise/core/evidence'
+import type { Moment, Upload, UploadMetadata, Uploads } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import { upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
@@ -17,6 +17,7 @@ import { findLanding } from './landingStore.ts'
 import { keepFirstRecipe } from './recipeService.ts'
 import { findEvidence } from './store.ts'
 import * as store from './uploadStore.ts'
+import { beginToSpeak } from './voiceService.ts'
 import { sumOfBytes } from './versionStore.ts'
 
 /** Room that stays free for the database and for what is worked on. */
@@ -27,13 +28,14 @@ export interface NewUpload {
   readonly bytes: number
   readonly metadata: UploadMetadata
   readonly recipe: PictureRecipe | null
+  readonly moments: readonly Moment[]
 }
 
 /** @throws AppError in one clear sentence when the file may not come in or nowhere could hold it. */
 export async function beginUpload(
   services: Services,
   actor: PersonActor,
-  { id, bytes, metadata, recipe }: NewUpload,
+  { id, bytes, metadata, recipe, moments }: NewUpload,
 ): Promise<void> {
   await assertDiskHasRoom(services, bytes)
   await inTransaction(services.database, async (trx) => {
@@ -52,6 +54,8 @@ export async function beginUpload(
       isMine: metadata.mine === 'yes' ? 1 : 0,
       durationMs: metadata.durationMs ?? null,
       recipe: recipe && JSON.stringify(recipe),
+      aboutId: metadata.about ? await findAbout(trx, actor, metadata.about) : null,
+      moments: JSON.stringify(moments),
     })
   })
 }
@@ -147,6 +151,10 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
       const { outcome, evidenceId } = await keepFile(trx, jobs, actor, file)
       if (upload.recipe !== null && outcome !== 'same')
         await keepFirstRecipe(trx, jobs, evidenceId, upgradeRecipe(JSON.parse(upload.recipe)))
+      if (upload.aboutId !== null && outcome === 'new') {
+        const over = { id: upload.aboutId, voiceId: evidenceId }
+        await beginToSpeak(trx, actor, over, JSON.parse(upload.moments ?? '[]'))
+      }
       await store.closeUpload(trx, id, outcome, evidenceId)
       trx.afterCommit(() => files.incoming.drop(id))
     })
@@ -182,6 +190,11 @@ function codeOf(reason: Reason): ErrorCode {
   if (reason === 'file-too-large') return 'too-large'
   if (reason === 'quota-full') return 'no-space'
   return reason === 'too-many-uploads' ? 'too-many' : 'invalid'
+}
+
+/** What is not one's own, or gone, is spoken of by nobody: the recording is kept all the same. */
+async function findAbout(reader: Reader, actor: PersonActor, id: string): Promise<string | null> {
+  return (await findEvidence(reader, actor, id))?.id ?? null
 }
 
 async function assertCanBeReplaced(reader: Reader, actor: PersonActor, id: string): Promise<void> {

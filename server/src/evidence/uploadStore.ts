@@ -19,6 +19,9 @@ export interface UploadRow {
   readonly durationMs: number | null
   /** How the picture is put right from the beginning, as JSON. */
   readonly recipe: string | null
+  /** The item that a recording speaks of, and what it points at, as JSON. */
+  readonly aboutId: string | null
+  readonly moments: string | null
   readonly startedAt: Instant
   readonly outcome: NonNullable<Upload['outcome']>['kind'] | null
   readonly evidenceId: string | null

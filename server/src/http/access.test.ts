@@ -34,6 +34,7 @@ describeEachDatabase('every route, as everybody', (open) => {
   const absentId = '01890000-0000-7000-8000-000000000000'
   const edit = { base: 1, editId: absentId, windowId: absentId, operations: [{ op: 'set-title', title: '' }] }
   const bodies: Record<string, object> = {
+    '/api/evidence/{id}/voices/{voiceId}': { moments: [] },
     '/api/evidence/{id}/versions/{n}/recipe': { schema: 1, steps: [] },
     '/api/evidence/{id}/versions': { from: 1 },
     '/api/picture-shelf/{id}/reports': { words: 'x' },

@@ -41,7 +41,7 @@ export async function insertSampleEvidence(trx: Trx, ownerId: string, n: number)
   await updateEvidence(trx, id, null, { currentVersion: 1, binnedAt: n % 3 === 2 ? trx.now : null })
   await replaceTags(trx, actor, id, [`tag ${n}`])
   if (n % 21 === 1) await insertTrayItem(trx, actor, id)
-  const fromDisk = { title: null, isMine: 0, durationMs: null, recipe: null }
+  const fromDisk = { title: null, isMine: 0, durationMs: null, recipe: null, aboutId: null, moments: null }
   const upload = { id: trx.newId(), ownerId, fileName: 'x', bytes: 1, lastModified: null, replaces: null }
   if (n % 21 === 3) await insertUpload(trx, { ...upload, ...nowhere, ...fromDisk })
   return id

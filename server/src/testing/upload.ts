@@ -7,6 +7,8 @@ export interface FileToUpload {
   readonly replaces?: string
   readonly lastModified?: number
   readonly recipe?: unknown
+  readonly about?: string
+  readonly moments?: unknown
 }
 
 export const TUS = { 'tus-resumable': '1.0.0' }
@@ -19,6 +21,8 @@ export function beginUpload(browser: TestBrowser, file: FileToUpload): Promise<A
     replaces: file.replaces,
     lastModified: file.lastModified,
     recipe: file.recipe && JSON.stringify(file.recipe),
+    about: file.about,
+    moments: file.moments && JSON.stringify(file.moments),
   }
   const metadata = Object.entries(values)
     .filter(([, value]) => value !== undefined)

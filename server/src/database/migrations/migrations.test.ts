@@ -64,6 +64,7 @@ const proofs: Record<string, readonly string[]> = {
     'evidenceWords',
   ],
   '20261128100000_create_picture_recipes': ['pictureRecipes'],
+  '20261128110000_create_voices': ['voices'],
 }
 
 describeEachDatabase('migrations', (open) => {
