@@ -12,6 +12,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
+import { fileAddress } from './addresses.ts'
 import { DriveField } from './DriveField.tsx'
 import { EvidenceUses } from './EvidenceUses.tsx'
 import { DrawerVerbs } from './DrawerVerbs.tsx'
@@ -21,10 +22,12 @@ import { Preview } from './Preview.tsx'
 import { toPlayTime } from './playTime.ts'
 import { evidenceQueries, useChangeEvidence } from './queries.ts'
 import { RightsField } from './RightsField.tsx'
+import { SpeakOver } from './SpeakOver.tsx'
 import { StatementField } from './StatementField.tsx'
 import { TagsField } from './TagsField.tsx'
 import { TitleField } from './TitleField.tsx'
 import { useEvidenceWords } from './useEvidenceWords.ts'
+import { useSpeaking } from './useSpeaking.ts'
 import { Versions } from './Versions.tsx'
 import { WordsForOthers } from './WordsForOthers.tsx'
 import styles from './EvidenceDrawer.module.css'
@@ -73,6 +76,11 @@ export function EvidenceDrawer({ id, pointerAt, onClose, onBinned }: EvidenceDra
   )
 }
 
+/** The film that the drawer shows. */
+function filmOf({ id, version }: Evidence): HTMLVideoElement | null {
+  return document.querySelector<HTMLVideoElement>(`video[src="${fileAddress(id, version.n)}"]`)
+}
+
 interface OpenedProps extends Pick<EvidenceDrawerProps, 'onClose' | 'onBinned'> {
   readonly item: Evidence
 }
@@ -82,6 +90,7 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
   const change = useChangeEvidence(item.id)
   const seers = useSeers('evidence', item.id)
   const isBinned = item.binnedAt !== null
+  const speaking = useSpeaking()
   return (
     <div className={styles.opened} data-wide={isWide(item)}>
       <Preview item={item} />
@@ -106,6 +115,9 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           onKeep={(tags) => change.mutateAsync({ tags })}
         />
         <Refusal error={change.error} />
+        {isBinned || item.kind === 'audio' ? null : (
+          <SpeakOver item={item} speaking={speaking} canPoint={false} film={() => filmOf(item)} />
+        )}
         <DrawerVerbs item={item} onClose={onClose} onBinned={onBinned} />
       </div>
       <dl className={styles.known}>

@@ -11,6 +11,7 @@ import type {
   EvidenceQuery,
   EvidenceRow,
   Inside,
+  Moment,
   NewSavedQuery,
   RenamedTag,
   RightsForMany,
@@ -168,6 +169,28 @@ export function useChangeEvidence(id: string) {
     // Somebody was faster: what they made of it is shown beside what was typed here.
     onError: () => client.invalidateQueries({ queryKey }),
   })
+}
+
+/** What a recording that speaks of an item points at, and that it speaks of it no longer. */
+export function useVoiceOver(id: string) {
+  const client = useQueryClient()
+  const onSuccess = (item: Evidence) => showChanged(client, item)
+  const onError = () => client.invalidateQueries({ queryKey: evidenceQueries.one(id).queryKey })
+  const change = useMutation({
+    meta: { kept: true },
+    mutationFn: ({ voiceId, revision, moments }: { voiceId: string; revision: number; moments: Moment[] }) =>
+      ask<Evidence>('PUT', `/api/evidence/${id}/voices/${voiceId}`, { body: { moments }, revision }),
+    onSuccess,
+    onError,
+  })
+  const takeOff = useMutation({
+    meta: { kept: true },
+    mutationFn: ({ voiceId }: { voiceId: string }) =>
+      ask<Evidence>('DELETE', `/api/evidence/${id}/voices/${voiceId}`),
+    onSuccess,
+    onError,
+  })
+  return { change, takeOff }
 }
 
 export function useRestoreVersion(id: string) {

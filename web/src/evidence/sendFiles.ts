@@ -105,6 +105,8 @@ async function send({ key, file, replaces, landing, uploadId }: UploadHere): Pro
     ...(landing.classId && { classId: landing.classId }),
     ...(landing.assignmentId !== undefined && { assignmentId: landing.assignmentId }),
     ...(landing.isMine === true && { mine: 'yes' }),
+    ...(landing.about !== undefined && { about: landing.about }),
+    ...(landing.moments && { moments: JSON.stringify(landing.moments) }),
     ...(landing.recipe && { recipe: JSON.stringify(landing.recipe) }),
     ...(landing.durationMs !== undefined && { durationMs: String(landing.durationMs) }),
   }

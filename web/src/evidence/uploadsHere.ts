@@ -1,5 +1,5 @@
 // What is coming in from this window, as the screens follow it.
-import type { Upload } from '@valise/core/evidence'
+import type { Moment, Upload } from '@valise/core/evidence'
 import type { PictureRecipe } from '@valise/core/pictures'
 import type { ApiProblem } from '../api/index.ts'
 import { createStore } from '../ui/createStore.ts'
@@ -30,6 +30,9 @@ export interface UploadLanding {
   readonly durationMs?: number
   /** How the picture is put right from the beginning. */
   readonly recipe?: PictureRecipe
+  /** The item that a recording speaks of, and what it points at. */
+  readonly about?: string
+  readonly moments?: readonly Moment[]
   /** For a slot that wants the item itself. */
   readonly onKept?: (evidenceId: string) => void
   readonly onArrived?: () => void

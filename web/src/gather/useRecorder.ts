@@ -12,6 +12,8 @@ export interface Recorder {
   readonly state: RecorderState
   readonly lengthMs: number
   readonly file: File | null
+  /** How long it has run, in milliseconds, to the moment of asking. */
+  elapsed(): number
   start(): void
   pause(): void
   goOn(): void
@@ -104,6 +106,7 @@ export function useRecorder(stream: MediaStream | null, what: keyof typeof kinds
       clock.current.start()
       setState('running')
     },
+    elapsed: () => clock.current.read(),
     end: () => running.current?.recorder.stop(),
     again: () => {
       void forget()

@@ -6,9 +6,10 @@ import { IconArrowBackUp, IconArrowForwardUp, IconCopy } from '@tabler/icons-rea
 import type { Evidence } from '@valise/core/evidence'
 import { findQuadFault, IDENTITY, resolveGeometry, stepOf } from '@valise/core/pictures'
 import type { KeptRecipe, PictureRecipe, Proposal, Quad } from '@valise/core/pictures'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
+import { useSpeaking } from '../evidence/useSpeaking.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import styles from './Bench.module.css'
@@ -24,7 +25,7 @@ import { cornersAsTaken, squareStepOf } from './squaring.ts'
 import type { Line } from './HorizonOverlay.tsx'
 import { levelledBy, plainEven } from './steps.ts'
 import { ToolList } from './ToolList.tsx'
-import { isMarkTool } from './tools.ts'
+import { isMarkTool, stepOfTool } from './tools.ts'
 import type { ToolKind } from './tools.ts'
 import { useBenchKeys } from './useBenchKeys.ts'
 import { useConcealing } from './useConcealing.ts'
@@ -50,6 +51,8 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   const [corners, setCorners] = useState<Quad | null>(null)
   const [proposal, setProposal] = useState<Proposal | null>(null)
   const [isOffered, setIsOffered] = useState(false)
+  /** Whoever works already is not interrupted by a proposal. */
+  const hasBegun = useRef(false)
   const [said, setSaid] = useState<string | null>(null)
   const [isLooking, setIsLooking] = useState(false)
   const [isUsingOnOthers, setIsUsingOnOthers] = useState(false)
@@ -66,6 +69,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   }
   const concealing = useConcealing({ recipe, onShow: show, onKeep: keep })
   const marking = useMarking({ recipe, onShow: show, onKeep: keep })
+  const speaking = useSpeaking()
   useBenchKeys(inHand)
 
   // Once the picture is there: what would be done with it, and what no editing can mend.
@@ -73,7 +77,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     if (!desk) return
     void desk.work.propose(newSeed()).then((found) => {
       setProposal(found)
-      setIsOffered(kept.revision === 0 && found.recipe.steps.length > 0)
+      setIsOffered(kept.revision === 0 && !hasBegun.current && found.recipe.steps.length > 0)
     })
     // A recipe that is there already is never offered another one.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -90,6 +94,10 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   const result = useResult(desk, seen, deskState.state === 'open' && deskState.isWhole)
 
   const choose = (kind: ToolKind) => {
+    // Whoever goes on with a proposal takes it; what only points at the picture as it is does not.
+    if (isOffered && proposal && stepOfTool(kind) !== null && !isMarkTool(kind)) keep(proposal.recipe)
+    setIsOffered(false)
+    hasBegun.current = true
     setTool(kind)
     setHorizon(null)
     setCorners(null)
@@ -178,7 +186,20 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           />
         ) : null}
         <BenchPanes
-          {...{ of, item, tool, recipe, result, geometry, asTaken, original, concealing, marking, horizon }}
+          {...{
+            of,
+            item,
+            tool,
+            recipe,
+            result,
+            geometry,
+            asTaken,
+            original,
+            concealing,
+            marking,
+            speaking,
+            horizon,
+          }}
           only={isNarrow ? half : null}
           corners={tool === 'square' ? squareShown : null}
           error={deskState.state === 'failed' ? deskState.error : result.error}
@@ -214,7 +235,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           />
         ) : (
           <BenchTool
-            {...{ tool, recipe, concealing, marking, isSnapping, isLooking, geometry }}
+            {...{ tool, recipe, concealing, marking, item, speaking, isSnapping, isLooking, geometry }}
             grey={result.preview?.grey ?? null}
             hasHorizon={horizon !== null}
             cropped={resolveGeometry(original, recipe.steps, 'crop').size}

@@ -7,6 +7,7 @@ import type { Geometry, PictureRecipe, Quad, Size } from '@valise/core/pictures'
 import { useRef, useState } from 'react'
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { useTranslation } from 'react-i18next'
+import type { Speaking } from '../evidence/useSpeaking.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import styles from './Bench.module.css'
 import { ConcealOverlay } from './ConcealOverlay.tsx'
@@ -19,6 +20,7 @@ import { asTakenAddress } from './queries.ts'
 import type { VersionOfItem } from './queries.ts'
 import { withStep } from './recipeChanges.ts'
 import { ResultCanvas } from './ResultCanvas.tsx'
+import { SpeakOverlay } from './SpeakOverlay.tsx'
 import { SquareOverlay } from './SquareOverlay.tsx'
 import { plainCrop, ratioOf } from './steps.ts'
 import { isMarkTool } from './tools.ts'
@@ -34,6 +36,7 @@ interface BenchPanesProps {
   readonly item: Evidence
   readonly tool: ToolKind | null
   readonly marking: Marking
+  readonly speaking: Speaking
   readonly recipe: PictureRecipe
   readonly result: Result
   readonly original: Size
@@ -166,6 +169,7 @@ function ResultOverlay(props: BenchPanesProps) {
   const { tool, recipe, geometry, onShow, onKeep } = props
   if (tool === 'conceal') return <Concealed {...props} />
   if (isMarkTool(tool)) return <MarkOverlay tool={tool} marking={props.marking} geometry={geometry} />
+  if (tool === 'speak') return <SpeakOverlay speaking={props.speaking} geometry={geometry} />
   if (tool !== 'crop') return null
   const { width, height } = geometry.size
   const step = stepOf(recipe.steps, 'crop') ?? plainCrop

@@ -1,6 +1,9 @@
 // The bar of the chosen tool; without one, what there is to choose.
+import type { Evidence } from '@valise/core/evidence'
 import type { Geometry, PictureRecipe, Size } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
+import { SpeakOver } from '../evidence/SpeakOver.tsx'
+import type { Speaking } from '../evidence/useSpeaking.ts'
 import styles from './Bench.module.css'
 import { ConcealBar } from './ConcealBar.tsx'
 import { CropBar } from './CropBar.tsx'
@@ -17,6 +20,8 @@ import type { Marking } from './useMarking.ts'
 interface BenchToolProps extends ToolBarProps {
   readonly tool: ToolKind | null
   readonly marking: Marking
+  readonly item: Evidence
+  readonly speaking: Speaking
   readonly recipe: PictureRecipe
   readonly concealing: Concealing
   readonly geometry: Geometry
@@ -68,6 +73,8 @@ function Controls(props: BenchToolProps & { readonly tool: ToolKind }) {
     case 'write':
     case 'point':
       return <MarkBar tool={tool} marking={props.marking} geometry={props.geometry} />
+    case 'speak':
+      return <SpeakOver item={props.item} speaking={props.speaking} canPoint />
     case 'conceal':
       return (
         <ConcealBar

@@ -12,6 +12,7 @@ import { WordsForOthers } from '../evidence/WordsForOthers.tsx'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import styles from './Bench.module.css'
+import { RedactIcon } from './RedactIcon.tsx'
 import { useStepWords } from './useStepWords.ts'
 
 interface ShowChecksProps {
@@ -38,7 +39,7 @@ export function ShowChecks({ item, recipe, faults }: ShowChecksProps) {
             {t(`faults.${fault}`)}
           </Check>
         ))}
-        <Check state={named.isDone ? 'done' : 'open'}>
+        <Check state={named.isDone ? 'done' : 'open'} icon={<RedactIcon size={16} />}>
           {named.isDone ? t('checks.concealed') : t('checks.nobody')}
         </Check>
         <Check state="done">{t(item.version.place ? 'checks.placeCut' : 'checks.noPlace')}</Check>

@@ -4,6 +4,7 @@ import {
   IconContrast,
   IconCrop,
   IconHighlight,
+  IconMessage2,
   IconPencil,
   IconPerspective,
   IconPinned,
@@ -20,7 +21,8 @@ export type Question = (typeof questions)[number]
 /** Tools that put marks on a picture: three ways to one step of the recipe. */
 export const markTools = ['draw', 'write', 'point'] as const
 export type MarkTool = (typeof markTools)[number]
-export type ToolKind = Exclude<StepKind, 'mark'> | MarkTool
+/** Speaking is no step: a voice lies beside the picture. */
+export type ToolKind = Exclude<StepKind, 'mark'> | MarkTool | 'speak'
 
 export interface Tool {
   readonly kind: ToolKind
@@ -38,6 +40,7 @@ export const tools: readonly Tool[] = [
   { kind: 'draw', question: 'notice', icon: IconPencil },
   { kind: 'write', question: 'notice', icon: IconTypography },
   { kind: 'point', question: 'notice', icon: IconPinned },
+  { kind: 'speak', question: 'notice', icon: IconMessage2 },
 ]
 
 export function iconOf(kind: StepKind): Tool['icon'] {
@@ -53,7 +56,8 @@ export function toolOf(kind: StepKind): ToolKind {
   return kind === 'mark' ? 'draw' : kind
 }
 
-/** The step that a tool changes. */
-export function stepOfTool(kind: ToolKind): StepKind {
+/** The step that a tool changes; null where it changes none. */
+export function stepOfTool(kind: ToolKind): StepKind | null {
+  if (kind === 'speak') return null
   return isMarkTool(kind) ? 'mark' : kind
 }
