@@ -54,6 +54,9 @@ const screens: readonly Screen[] = [
   { name: 'a phone to borrow', who: 'Wren', go: goWay(/^(Use your phone|Usar tu móvil)$/) },
   { name: 'the camera page', who: 'Wren', go: open('/camera') },
   { name: 'the camera page, over', who: null, go: open('/camera') },
+  { name: 'the picture bench', who: 'Wren', go: openBench() },
+  { name: 'the picture bench, concealing', who: 'Wren', go: openBench(/^(Conceal|Ocultar)$/) },
+  { name: 'the picture bench, numbering', who: 'Wren', go: openBench(/^(Number|Numerar)$/) },
   { name: 'logbooks', who: 'Wren', go: open('/logbooks'), holdsWords: true },
   { name: 'logbooks, none', who: 'Sefa', go: open('/logbooks') },
   { name: 'logbook', who: 'Wren', go: follow('/logbooks', 'Transect 3'), holdsWords: true },
@@ -118,6 +121,22 @@ function goWay(way: RegExp) {
     await page.getByRole('button', { name: /^(Gather|Reunir)$/ }).click()
     await page.getByRole('menuitem', { name: way }).click()
     await expect(page.getByRole('dialog')).toBeVisible()
+  }
+}
+
+function openBench(tool?: RegExp) {
+  return async (page: Page) => {
+    await page.goto('/evidence')
+    await page.getByRole('button', { name: /^Sketch sheet 12/ }).click()
+    await page.getByRole('link', { name: /^(Put it right|Arreglarla)$/ }).click()
+    const keep = page.getByRole('button', { name: /^(Keep|Guardar)$/ })
+    if (!tool) return expect(keep).toBeVisible()
+    // What was kept in another look is there already; a proposal is taken by going on with it.
+    await expect(page.getByRole('img', { name: /^(As others get it|Como la reciben)$/ })).toHaveAttribute(
+      'data-ready',
+      'true',
+    )
+    await page.getByRole('button', { name: tool }).click()
   }
 }
 

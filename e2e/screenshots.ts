@@ -108,7 +108,6 @@ const views: readonly View[] = [
       await expect(page.getByRole('region', { name: 'Readiness' })).toBeVisible()
     },
   },
-  { name: 'submissions', who: 'Wren', path: '/submissions' },
   {
     name: 'receipt',
     who: 'Wren',
