@@ -11,6 +11,21 @@ export {
   MOST_DIFFERENCE,
 } from './differenceHash.ts'
 export { type Drawing, TEXT_FONT } from './drawing.ts'
+export {
+  alignLayers,
+  boundsOf,
+  boundsOfAll,
+  changeLayers,
+  distributeLayers,
+  type Edge,
+  moveLayers,
+  normalTurn,
+  orderLayers,
+  resizeLayers,
+  turnLayers,
+  withGroups,
+} from './arrange.ts'
+export { type Collage, collageSchema, type Layer, layerSchema } from './collageSchema.ts'
 export { evenOut, type LightMap, mapLight } from './evenOut.ts'
 export { findCorners, type FoundSheet } from './findCorners.ts'
 export { findFaults, type PictureFault, pictureFaults } from './findFaults.ts'
@@ -86,16 +101,27 @@ export {
   type ConcealFill,
   concealFills,
   cropShapes,
+  boardSizes,
+  COLLAGE_SCHEMA,
+  collageColours,
+  collageFonts,
+  collageShapes,
+  type CollageSize,
+  collageSizes,
   EMPTY_RECIPE,
   type LineMarkKind,
   lineMarks,
   type MarkColour,
   markColours,
   MOST_CORNERS,
+  MOST_LAYERS,
   MOST_MARKS,
   MOST_PARTS,
   MOST_PEN_POINTS,
+  MOST_STROKES,
+  pictureShapes,
 } from './valueLists.ts'
+export { type Guide, snapBox, type Snapped } from './snap.ts'
 export { upgradeRecipe } from './upgradeRecipe.ts'
 export { warp } from './warp.ts'
 export { finish, type Work } from './work.ts'

@@ -26,3 +26,44 @@ export type ConcealFill = (typeof concealFills)[number]
 export const cropShapes = ['free', 'square', '4:3', '3:2', 'a-series', 'exact'] as const
 
 export const EMPTY_RECIPE: PictureRecipe = { schema: RECIPE_SCHEMA, steps: [] }
+
+/** Raised when a stored collage of before has to be brought to the newest shape. */
+export const COLLAGE_SCHEMA = 1
+export const MOST_LAYERS = 400
+export const MOST_STROKES = 500
+
+export const collageSizes = ['wide', 'square', 'tall', 'a4'] as const
+export type CollageSize = (typeof collageSizes)[number]
+
+/** The board in units of its own; renditions have twice as many pixels. */
+export const boardSizes = {
+  wide: { width: 1600, height: 900 },
+  square: { width: 1200, height: 1200 },
+  tall: { width: 900, height: 1600 },
+  a4: { width: 1240, height: 1754 },
+} as const satisfies Record<CollageSize, object>
+
+export const pictureShapes = ['box', 'rounded', 'ellipse', 'hexagon', 'arch', 'ticket'] as const
+export const collageShapes = [
+  'rectangle',
+  'rounded',
+  'ellipse',
+  'triangle',
+  'diamond',
+  'star',
+  'speech',
+  'thought',
+] as const
+export const collageFonts = ['text', 'serif', 'mono'] as const
+export const collageColours = [
+  'ink',
+  'sheet',
+  'paper',
+  'petrol',
+  'tan',
+  'apricot',
+  'brick',
+  'ochre',
+  'moss',
+  'sea',
+] as const
