@@ -31,7 +31,6 @@ export { findCorners, type FoundSheet } from './findCorners.ts'
 export { findFaults, type PictureFault, pictureFaults } from './findFaults.ts'
 export { findPrivate, type WritingFound } from './findPrivate.ts'
 export {
-  boxToOriginal,
   cornersIn,
   type Geometry,
   LEAST_CROP,
@@ -39,18 +38,8 @@ export {
   toOriginalPoint,
   toResultPoint,
 } from './geometry.ts'
+export { applyCurves, histogramOf, type Levels, lightCurves } from './levels.ts'
 export {
-  applyCurves,
-  type Curves,
-  findLevels,
-  type Histogram,
-  histogramOf,
-  type Levels,
-  levelCurves,
-  lightCurves,
-} from './levels.ts'
-export {
-  compose,
   IDENTITY,
   invert,
   mapPoint,
@@ -65,30 +54,19 @@ export {
 export { paintMarks, paintRecipeMarks, pinRadius, pinsOf, toFragment } from './paintMarks.ts'
 export { findPrivateParts, type Proposal, proposeRecipe, squareStepFor } from './proposeRecipe.ts'
 export { findQuadFault, orderCorners, type QuadFault } from './quad.ts'
-export {
-  alignRaster,
-  fitPixels,
-  fitSize,
-  makeRaster,
-  MOST_WORKED_PIXELS,
-  type Raster,
-  shrink,
-  type Size,
-} from './raster.ts'
+export { fitPixels, fitSize, MOST_WORKED_PIXELS, type Raster, shrink, type Size } from './raster.ts'
 export { concealsMore, joinConcealment } from './joinConcealment.ts'
 export { refineCorners } from './refineCorners.ts'
 export { runRecipe, stepOf } from './runRecipe.ts'
 export {
   type Box,
   type ConcealedPart,
-  type ConcealStep,
   type CropStep,
   type EvenStep,
   type KeptRecipe,
   keptRecipeSchema,
   type LightStep,
   type Mark,
-  type MarkStep,
   type PictureRecipe,
   type PinMark,
   recipeSchema,

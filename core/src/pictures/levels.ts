@@ -1,6 +1,6 @@
 // Light, pixel by pixel: histograms, and tables that say for each value what becomes of it.
 import { pixelsOf, type Raster } from './raster.ts'
-import type { EvenStep, LightStep } from './schema.ts'
+import type { LightStep } from './schema.ts'
 import type { Work } from './work.ts'
 
 /** How many pixels have each value, 0 to 255. */
@@ -122,11 +122,6 @@ export function* applyCurves(raster: Raster, { red, green, blue }: Curves): Work
     yield end / pixels.length
   }
   return raster
-}
-
-/** The levels of a step: its own, or those that the picture's histogram asks for. */
-export function levelsOf(step: EvenStep, raster: Raster): Levels {
-  return step.levels === 'found' ? findLevels(histogramOf(raster)) : step.levels
 }
 
 /** Warmth leaves pure black and pure white alone, so that ink stays dark and paper stays white. */

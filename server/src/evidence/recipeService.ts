@@ -160,7 +160,7 @@ async function renderOne(
   })
 }
 
-/** After the last try: what was there before is shown on, and nothing that conceals less is given to others. */
+/** After the last try: what was there before is shown on to its owner, who can change the recipe; others get nothing that conceals less. */
 export async function giveUpRecipe(
   { database }: Services,
   of: VersionOfItem,
@@ -168,6 +168,6 @@ export async function giveUpRecipe(
 ): Promise<void> {
   await inTransaction(database, async (trx) => {
     const version = await findVersion(trx, of.id, of.n)
-    if (version?.recipeRevision === revision) await setPreview(trx, version, 'none', 'picture-damaged')
+    if (version?.recipeRevision === revision) await setPreview(trx, version, 'there', null)
   })
 }

@@ -13,6 +13,7 @@ import {
   upload,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
+import { giveUpRecipe } from './recipeService.ts'
 
 const recipe = (...steps: RecipeStep[]): PictureRecipe => ({ ...EMPTY_RECIPE, steps })
 const turn: RecipeStep = { kind: 'turn', on: true, quarters: 1, degrees: 0, mirrored: false }
@@ -296,6 +297,17 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect((await keep(note, recipe(turn))).body.reason).toBe('not-a-picture')
     const broken = await add('half.jpg', (await makePicture({ colour: '#123456' })).subarray(0, 90))
     expect((await keep(broken, recipe(turn))).body.reason).toBe('picture-unreadable')
+  })
+
+  it('can still be put right after their renditions could not be made', async () => {
+    const { site, add, keep, settle, wren, at } = await start()
+    const id = await add('sheet.jpg', await makePicture())
+    await keep(id, recipe(turn))
+    await giveUpRecipe(site.services, { id, n: 1 }, 1)
+    expect((await wren.get(`${at(id)}/screen`)).status).toBe(200)
+    expect((await keep(id, recipe(light), 1)).status).toBe(200)
+    await settle()
+    expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ revision: 2, isMade: true })
   })
 
   it('are not touched by a recipe that a newer Valise wrote', async () => {

@@ -8,7 +8,7 @@ import { findQuadFault, IDENTITY, resolveGeometry, stepOf } from '@valise/core/p
 import type { KeptRecipe, PictureRecipe, Proposal, Quad } from '@valise/core/pictures'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useNavigate } from 'react-router'
+import { useLocation, useNavigate } from 'react-router'
 import { useSpeaking } from '../evidence/useSpeaking.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -18,7 +18,8 @@ import type { Half } from './BenchPanes.tsx'
 import { BenchTool } from './BenchTool.tsx'
 import { newSeed } from './pictureDesk.ts'
 import { ProposalBar } from './ProposalBar.tsx'
-import { withoutStep, withStep } from './recipeChanges.ts'
+import { overlapsAny } from './parts.ts'
+import { partsOf, withoutStep, withParts, withStep } from './recipeChanges.ts'
 import { RecipeList } from './RecipeList.tsx'
 import { ShowChecks } from './ShowChecks.tsx'
 import { cornersAsTaken, squareStepOf } from './squaring.ts'
@@ -144,16 +145,9 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     const steps = seen.steps.filter(({ kind }) => kind !== 'conceal')
     const found = await desk.work.findNames(steps, newSeed())
     setIsLooking(false)
-    const added = found.filter((part) => !overlapsAny(part, stepOf(recipe.steps, 'conceal')?.parts ?? []))
-    setSaid(t('conceal.found', { count: added.length }))
-    if (added.length > 0)
-      keep(
-        withStep(recipe, {
-          kind: 'conceal',
-          on: true,
-          parts: [...(stepOf(recipe.steps, 'conceal')?.parts ?? []), ...added],
-        }),
-      )
+    const parts = partsOf(recipe)
+    const added = found.filter((part) => !overlapsAny(part, parts))
+    if (added.length > 0) keep(withParts(recipe, [...parts, ...added]))
     setSaid(t('conceal.found', { count: added.length }))
   }
   const turnHorizon = () => {
@@ -168,7 +162,9 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           ],
     )
   }
-  const back = () => (window.history.length > 1 ? navigate(-1) : navigate(`/evidence/${item.id}`))
+  // The first place that was opened here has nothing of ours before it.
+  const isFirst = useLocation().key === 'default'
+  const back = () => (isFirst ? navigate(`/evidence/${item.id}`) : navigate(-1))
 
   return (
     <div className={styles.bench}>
@@ -304,24 +300,4 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
       ) : null}
     </div>
   )
-}
-
-/** Whether a part lies over one of the others: what is concealed already is not found again. */
-function overlapsAny(
-  part: { readonly corners: readonly (readonly [number, number])[] },
-  others: readonly { readonly corners: readonly (readonly [number, number])[] }[],
-): boolean {
-  const bounds = ({ corners }: typeof part) => ({
-    left: Math.min(...corners.map(([x]) => x)),
-    right: Math.max(...corners.map(([x]) => x)),
-    top: Math.min(...corners.map(([, y]) => y)),
-    bottom: Math.max(...corners.map(([, y]) => y)),
-  })
-  const own = bounds(part)
-  return others.map(bounds).some((other) => {
-    const across = Math.min(own.right, other.right) - Math.max(own.left, other.left)
-    const down = Math.min(own.bottom, other.bottom) - Math.max(own.top, other.top)
-    const area = (own.right - own.left) * (own.bottom - own.top)
-    return across > 0 && down > 0 && across * down > area * 0.5
-  })
 }

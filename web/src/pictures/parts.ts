@@ -62,3 +62,20 @@ export function cornersOf(points: readonly Point[], map: Matrix, most = MOST_COR
     return [Math.round(x * 10) / 10, Math.round(y * 10) / 10]
   })
 }
+
+/** Whether a part lies over one of the others: what is concealed already is not found again. */
+export function overlapsAny(part: ConcealedPart, others: readonly ConcealedPart[]): boolean {
+  const bounds = ({ corners }: ConcealedPart) => ({
+    left: Math.min(...corners.map(([x]) => x)),
+    right: Math.max(...corners.map(([x]) => x)),
+    top: Math.min(...corners.map(([, y]) => y)),
+    bottom: Math.max(...corners.map(([, y]) => y)),
+  })
+  const own = bounds(part)
+  return others.map(bounds).some((other) => {
+    const across = Math.min(own.right, other.right) - Math.max(own.left, other.left)
+    const down = Math.min(own.bottom, other.bottom) - Math.max(own.top, other.top)
+    const area = (own.right - own.left) * (own.bottom - own.top)
+    return across > 0 && down > 0 && across * down > area * 0.5
+  })
+}

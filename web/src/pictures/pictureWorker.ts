@@ -1,7 +1,7 @@
 // The bench's computation, apart from the screen: holds the picture, makes previews and the whole, finds and proposes.
 import {
   findPrivateParts,
-  fitSize,
+  finish,
   histogramOf,
   paintRecipeMarks,
   proposeRecipe,
@@ -22,7 +22,6 @@ import type {
   RecipeStep,
   Size,
   SquareStep,
-  Work,
 } from '@valise/core/pictures'
 import fontAddress from '@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2?url'
 import { expose, transfer } from 'comlink'
@@ -95,7 +94,7 @@ const worker = {
   /** The picture as a recipe makes it, at the size of a screen. */
   async preview(recipe: PictureRecipe): Promise<Preview> {
     if (!small) throw new Error('no picture is open')
-    const result = finishNow(runRecipe(copyOf(small), recipe, original))
+    const result = finish(runRecipe(copyOf(small), recipe, original))
     const grey = histogramOf(result).grey
     const bitmap = await toBitmap(result, recipe)
     return transfer({ bitmap, grey }, [bitmap, grey.buffer])
@@ -130,15 +129,8 @@ function held(): Raster {
   return taken
 }
 
-function finishNow<T>(work: Work<T>): T {
-  for (;;) {
-    const step = work.next()
-    if (step.done) return step.value
-  }
-}
-
 function readRaster(bitmap: ImageBitmap): Raster {
-  const { width, height } = fitSize(bitmap, Math.max(bitmap.width, bitmap.height))
+  const { width, height } = bitmap
   const context = contextOf(width, height)
   context.drawImage(bitmap, 0, 0)
   bitmap.close()

@@ -2,7 +2,7 @@ import { EMPTY_RECIPE, IDENTITY, resolveGeometry, scaling } from '@valise/core/p
 import type { Mark } from '@valise/core/pictures'
 import { fitShape, moveBox, resizeBox } from './boxes.ts'
 import { boundsOfMark, isOfTool, moveMark, moveMarkEnd } from './marks.ts'
-import { boxBetween, cornersOf, moveCorner, movePoints, partInView } from './parts.ts'
+import { boxBetween, cornersOf, moveCorner, movePoints, partInView, overlapsAny } from './parts.ts'
 import { cornersAsTaken, squareStepOf } from './squaring.ts'
 import { levelledBy, plainCrop, plainTurn, ratioOf, turnedBy } from './steps.ts'
 import { withStep } from './recipeChanges.ts'
@@ -71,6 +71,18 @@ describe('concealed parts', () => {
         IDENTITY,
       ).length,
     ).toBeLessThanOrEqual(400)
+  })
+})
+
+describe('a part that was found', () => {
+  const square = (x: number) => ({
+    corners: boxBetween({ x, y: 0 }, { x: x + 10, y: 10 }).map((at): [number, number] => [at.x, at.y]),
+    ...{ radius: 0, fill: 'cover' as const, seed: 1 },
+  })
+
+  it('counts as concealed where most of it is', () => {
+    expect(overlapsAny(square(0), [square(50), square(4)])).toBe(true)
+    expect(overlapsAny(square(0), [square(6), square(50)])).toBe(false)
   })
 })
 
