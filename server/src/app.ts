@@ -7,6 +7,7 @@ import { v7 as uuidv7 } from 'uuid'
 import { accessRoutes, mountLinks } from './access/index.ts'
 import { assignmentRoutes } from './assignments/index.ts'
 import { classRoutes } from './classes/index.ts'
+import { collageRoutes } from './collages/index.ts'
 import { collectionRoutes } from './collections/index.ts'
 import { evidenceRoutes, mountPosters, mountUploads, queryRoutes } from './evidence/index.ts'
 import { gatheringRoutes, mountPhone } from './gathering/index.ts'
@@ -64,6 +65,7 @@ export const productRoutes: readonly Route[] = [
   ...queryRoutes,
   ...evidenceRoutes,
   ...gatheringRoutes,
+  ...collageRoutes,
   ...reflectionRoutes,
   ...pageRoutes,
   ...collectionRoutes,

@@ -1,4 +1,5 @@
 // What the use cases work with, made once at the start and handed down.
+import { collageJobs } from './collages/index.ts'
 import type { Config } from './config.ts'
 import type { Database } from './database/index.ts'
 import { evidenceJobs } from './evidence/index.ts'
@@ -40,6 +41,7 @@ export interface Outside {
 export function withJobs(services: Services): Services {
   const handlers = {
     ...evidenceJobs(services),
+    ...collageJobs(services),
     ...gatheringJobs(services),
     ...pageJobs(services),
     ...submissionJobs(services),

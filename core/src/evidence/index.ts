@@ -13,9 +13,18 @@ export {
 export type { EvidenceQuery, QueryParameters } from './evidenceQuery.ts'
 export { extensionOf } from './extensionOf.ts'
 export { cleanFileName, suggestTitle } from './fileName.ts'
-export { canBeRendered, kindOfMime, LINK_MIME, mayStandInline, readerOf } from './kindOfMime.ts'
+export {
+  canBeRendered,
+  isShownAsPicture,
+  kindOfMime,
+  LINK_MIME,
+  mayStandInline,
+  readerOf,
+} from './kindOfMime.ts'
 export { creditLine, isWebAddress } from './rights.ts'
 export {
+  type CollagePart,
+  collagePartSchema,
   creditLineSchema,
   dataTableSchema,
   evidenceChangeSchema,

@@ -19,6 +19,11 @@ export function kindOfMime(mime: string): EvidenceKind {
   return mime === 'text/csv' || mime === 'text/tab-separated-values' ? 'data-table' : 'file'
 }
 
+/** Whether an item stands as a picture wherever it is shown: a collage is one that is made of others. */
+export function isShownAsPicture(kind: string): boolean {
+  return kind === 'picture' || kind === 'collage'
+}
+
 /** Whether renditions can be made of a file of this type. */
 export function canBeRendered(mime: string): boolean {
   return openedPictures.includes(mime)

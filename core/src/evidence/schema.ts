@@ -119,6 +119,15 @@ export const driveStateSchema = object({
 })
 export type DriveState = Static<typeof driveStateSchema>
 
+/** A picture in a collage. */
+export const collagePartSchema = object({
+  id: idSchema,
+  title: Type.String(),
+  rightsState: Type.Enum(['missing', 'mine', 'licensed']),
+  credit: nullable(creditLineSchema),
+})
+export type CollagePart = Static<typeof collagePartSchema>
+
 export const evidenceSchema = object({
   ...evidenceRowSchema.properties,
   madeAtKnown: Type.Boolean({ description: 'Whether the file said when it was made' }),
@@ -133,6 +142,7 @@ export const evidenceSchema = object({
   drive: nullable(driveStateSchema),
   alike: Type.Integer({ description: 'How many others of mine look like it' }),
   createdAt: instantSchema,
+  parts: Type.Array(collagePartSchema, { description: 'The pictures in a collage' }),
   voices: Type.Array(voiceSchema, { description: 'Recordings that speak of it, oldest first' }),
   versions: Type.Array(evidenceVersionSchema, { description: 'Newest first' }),
   revision: Type.Integer(),

@@ -1,7 +1,16 @@
 // Lists and limits of evidence; apart from the schemas, so that the web gets no validator with them.
 
 /** What an item can be. All but links and notes come in as a file; a document of the shared drive is a file. */
-export const evidenceKinds = ['picture', 'video', 'audio', 'data-table', 'file', 'link', 'note'] as const
+export const evidenceKinds = [
+  'picture',
+  'collage',
+  'video',
+  'audio',
+  'data-table',
+  'file',
+  'link',
+  'note',
+] as const
 export type EvidenceKind = (typeof evidenceKinds)[number]
 
 /** Small pictures made of a version. `thumbnail` is for grids and the tray, `screen` for looking at. */

@@ -1,5 +1,5 @@
 // New pieces, and which piece shows which sort of evidence.
-import type { EvidenceKind } from '../evidence/index.ts'
+import { type EvidenceKind, isShownAsPicture } from '../evidence/index.ts'
 import { emptyText } from './richText.ts'
 import type { RichText } from './richText.ts'
 import type { FilePiece, PicturePiece, Piece, TextPiece } from './schema.ts'
@@ -18,7 +18,7 @@ export function newEvidencePiece(
   span?: number,
 ): PicturePiece | FilePiece {
   const shared = { id, evidenceId: item.id, version: 'follow' as const, caption: '' }
-  return item.kind === 'picture'
+  return isShownAsPicture(item.kind)
     ? {
         ...shared,
         kind: 'picture',

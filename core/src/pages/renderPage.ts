@@ -172,7 +172,10 @@ export function creditsOf(document: PageDocument, shown: Shown): CreditLine[] {
       return entry ? entry.document.rows.flatMap((inner) => inner.pieces) : [piece]
     }),
   )
-  const lines = pieces.flatMap(({ id }) => shown.evidence[id]?.credit ?? [])
+  const lines = pieces.flatMap(({ id }) => {
+    const { credit = null, creditsWithin = [] } = shown.evidence[id] ?? {}
+    return [...(credit ? [credit] : []), ...creditsWithin]
+  })
   return [...new Map(lines.map((line) => [JSON.stringify(line), line])).values()]
 }
 

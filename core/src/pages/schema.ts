@@ -166,6 +166,7 @@ export const shownEvidenceSchema = object({
   ),
   notes: Type.Optional(Type.Array(Type.String(), { description: 'What its numbered pins show, from 1' })),
   credit: nullable(creditLineSchema),
+  creditsWithin: Type.Optional(Type.Array(creditLineSchema, { description: 'Of the pictures in a collage' })),
   rightsDeclared: Type.Boolean(),
 })
 export type ShownEvidence = Static<typeof shownEvidenceSchema>
@@ -240,7 +241,7 @@ export type NewPage = Static<typeof newPageSchema>
 
 /** Where a thing stands: a page or an entry that shows it, or a submission whose sealed copy holds it. */
 export const useSchema = Type.Union([
-  object({ kind: Type.Enum(['page', 'entry']), id: idSchema, title: Type.String() }),
+  object({ kind: Type.Enum(['page', 'entry', 'collage']), id: idSchema, title: Type.String() }),
   object({ kind: Type.Literal('submission'), id: idSchema, title: localizedSchema(Number.MAX_SAFE_INTEGER) }),
 ])
 export const usesSchema = Type.Array(useSchema)

@@ -10,6 +10,7 @@ import {
   collageSizes,
   MOST_LAYERS,
   MOST_PEN_POINTS,
+  MOST_PICTURES_AT_ONCE,
   MOST_STROKES,
   pictureShapes,
 } from './valueLists.ts'
@@ -135,3 +136,29 @@ export const collageSchema = object({
   layers: Type.Array(layerSchema, { maxItems: MOST_LAYERS, description: 'From the lowest to the uppermost' }),
 })
 export type Collage = Static<typeof collageSchema>
+
+/** A picture that a collage shows, with what has to be known of it beside it. */
+export const picturedSchema = object({
+  evidenceId: idSchema,
+  n: Type.Integer({ minimum: 1 }),
+  title: Type.String(),
+  alternativeText: Type.String(),
+  width: Type.Integer(),
+  height: Type.Integer(),
+  look: Type.Integer({ description: 'The recipe that made its renditions' }),
+})
+export type Pictured = Static<typeof picturedSchema>
+
+export const keptCollageSchema = object({
+  collage: collageSchema,
+  revision: Type.Integer(),
+  isMade: Type.Boolean({ description: 'Whether what others see is made by it already' }),
+  pictures: Type.Array(picturedSchema, { description: 'Those that are there, in reading order' }),
+})
+export type KeptCollage = Static<typeof keptCollageSchema>
+
+export const newCollageSchema = object({
+  size: Type.Enum([...collageSizes]),
+  pictures: Type.Array(idSchema, { maxItems: MOST_PICTURES_AT_ONCE, description: 'To begin with' }),
+})
+export type NewCollage = Static<typeof newCollageSchema>

@@ -27,5 +27,30 @@ export interface Drawing {
   measureText(words: string): { readonly width: number }
 }
 
-/** The family under which our text font is known wherever is drawn. */
+/** The same with what a board of layers needs beside it: pictures, turning, cutting out. */
+export interface BoardDrawing<I> extends Drawing {
+  globalCompositeOperation: string
+  translate(x: number, y: number): void
+  rotate(angle: number): void
+  scale(across: number, down: number): void
+  clip(): void
+  bezierCurveTo(ax: number, ay: number, bx: number, by: number, x: number, y: number): void
+  arcTo(ax: number, ay: number, bx: number, by: number, radius: number): void
+  fillRect(x: number, y: number, width: number, height: number): void
+  drawImage(
+    image: I,
+    sx: number,
+    sy: number,
+    sWidth: number,
+    sHeight: number,
+    x: number,
+    y: number,
+    width: number,
+    height: number,
+  ): void
+}
+
+/** The families under which our fonts are known wherever is drawn. */
 export const TEXT_FONT = 'Atkinson Hyperlegible Next Variable'
+export const SERIF_FONT = 'Fraunces Variable'
+export const MONO_FONT = 'Atkinson Hyperlegible Mono Variable'

@@ -10,7 +10,7 @@ export {
   isTelling,
   MOST_DIFFERENCE,
 } from './differenceHash.ts'
-export { type Drawing, TEXT_FONT } from './drawing.ts'
+export { type BoardDrawing, type Drawing, MONO_FONT, SERIF_FONT, TEXT_FONT } from './drawing.ts'
 export {
   alignLayers,
   boundsOf,
@@ -25,7 +25,35 @@ export {
   turnLayers,
   withGroups,
 } from './arrange.ts'
-export { type Collage, collageSchema, type Layer, layerSchema } from './collageSchema.ts'
+export {
+  type ArrowLayer,
+  type Collage,
+  collageSchema,
+  type DrawingLayer,
+  type KeptCollage,
+  keptCollageSchema,
+  type Layer,
+  layerSchema,
+  type NewCollage,
+  newCollageSchema,
+  type NumberLayer,
+  type Pictured,
+  type PictureLayer,
+  type ShapeLayer,
+  type TextLayer,
+} from './collageSchema.ts'
+export { decideCollage, upgradeCollage } from './decideCollage.ts'
+export { inReadingOrder, numbersOf, picturesOf, wordsOn } from './readCollage.ts'
+export {
+  arrowPoints,
+  boardColours,
+  paintCollage,
+  type Painter,
+  partShown,
+  readableOn,
+  type ShownPicture,
+} from './paintCollage.ts'
+export { type PictureToPlace, placePictures } from './placePictures.ts'
 export { evenOut, type LightMap, mapLight } from './evenOut.ts'
 export { findCorners, type FoundSheet } from './findCorners.ts'
 export { findFaults, type PictureFault, pictureFaults } from './findFaults.ts'
@@ -81,8 +109,11 @@ export {
   cropShapes,
   boardSizes,
   COLLAGE_SCHEMA,
+  type CollageColour,
   collageColours,
+  type CollageFont,
   collageFonts,
+  type CollageShape,
   collageShapes,
   type CollageSize,
   collageSizes,
@@ -96,7 +127,9 @@ export {
   MOST_MARKS,
   MOST_PARTS,
   MOST_PEN_POINTS,
+  MOST_PICTURES_AT_ONCE,
   MOST_STROKES,
+  type PictureShape,
   pictureShapes,
 } from './valueLists.ts'
 export { type Guide, snapBox, type Snapped } from './snap.ts'

@@ -113,7 +113,7 @@ function trace(drawing: Drawing, mark: Exclude<Painted, { kind: 'text' }>, map: 
 }
 
 /** Through the middles between points, so that a hand's stroke has no corners. */
-function traceStroke(drawing: Drawing, points: readonly Point[]): void {
+export function traceStroke(drawing: Drawing, points: readonly Point[]): void {
   const [first, ...others] = points
   if (!first) return
   drawing.beginPath()
@@ -127,7 +127,8 @@ function traceStroke(drawing: Drawing, points: readonly Point[]): void {
   drawing.stroke()
 }
 
-function traceHead(drawing: Drawing, from: Point, to: Point, width: number): void {
+/** An arrow's head, as long as its line's width asks for. */
+export function traceHead(drawing: Drawing, from: Point, to: Point, width: number): void {
   const angle = Math.atan2(to.y - from.y, to.x - from.x)
   const length = Math.min(width * HEAD, Math.hypot(to.x - from.x, to.y - from.y) * 0.7)
   drawing.beginPath()

@@ -30,6 +30,8 @@ export const EMPTY_RECIPE: PictureRecipe = { schema: RECIPE_SCHEMA, steps: [] }
 /** Raised when a stored collage of before has to be brought to the newest shape. */
 export const COLLAGE_SCHEMA = 1
 export const MOST_LAYERS = 400
+/** Pictures that come onto a board together. */
+export const MOST_PICTURES_AT_ONCE = 60
 export const MOST_STROKES = 500
 
 export const collageSizes = ['wide', 'square', 'tall', 'a4'] as const
@@ -44,6 +46,7 @@ export const boardSizes = {
 } as const satisfies Record<CollageSize, object>
 
 export const pictureShapes = ['box', 'rounded', 'ellipse', 'hexagon', 'arch', 'ticket'] as const
+export type PictureShape = (typeof pictureShapes)[number]
 export const collageShapes = [
   'rectangle',
   'rounded',
@@ -54,7 +57,11 @@ export const collageShapes = [
   'speech',
   'thought',
 ] as const
+export type CollageShape = (typeof collageShapes)[number]
+
 export const collageFonts = ['text', 'serif', 'mono'] as const
+export type CollageFont = (typeof collageFonts)[number]
+
 export const collageColours = [
   'ink',
   'sheet',
@@ -67,3 +74,4 @@ export const collageColours = [
   'moss',
   'sea',
 ] as const
+export type CollageColour = (typeof collageColours)[number]

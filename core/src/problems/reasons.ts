@@ -51,6 +51,8 @@ export const reasonSentences = {
   'no-such-tag': 'You have no such tag any more. Look at your tags, then do it again.',
   'recipe-newer':
     'A newer Valise put this picture right, so nothing was changed. Ask your administrator to bring this one up to date.',
+  'collage-newer':
+    'A newer Valise made this collage, so nothing was changed. Ask your administrator to bring this one up to date.',
   'not-a-picture': 'This is no picture, so the bench cannot open it. Choose a picture.',
   'picture-unreadable':
     'This picture cannot be opened, so nothing was changed. If you have it whole, replace the file and try again.',

@@ -99,7 +99,7 @@ function sortOf(piece: Piece, shown: Shown): WantedSort | null {
   const kind = shown.evidence[piece.id]?.kind
   // A note stands on a page as its words, and nobody asks for a link.
   if (kind === undefined || kind === 'link') return null
-  return kind === 'note' ? 'text' : kind
+  return kind === 'note' ? 'text' : kind === 'collage' ? 'picture' : kind
 }
 
 function statementLine(words: number, going: GoingThings) {

@@ -9,7 +9,7 @@ import type {
   ShownEntry,
   ShownEvidence,
 } from '@valise/core/pages'
-import { pinsOf, stepOf, upgradeRecipe } from '@valise/core/pictures'
+import { numbersOf, pinsOf, stepOf, upgradeCollage, upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader } from '../database/index.ts'
@@ -90,14 +90,29 @@ async function listShownEntries(
   })
 }
 
-function toShown({ rights, isNewest: _, preview, recipe, ...version }: ShownVersion): ShownEvidence {
-  const notes = recipe === null ? [] : notesOf(upgradeRecipe(JSON.parse(recipe)))
+function toShown({
+  rights,
+  isNewest: _,
+  preview,
+  recipe,
+  document,
+  parts,
+  ...version
+}: ShownVersion): ShownEvidence {
+  const notes =
+    document === null
+      ? recipe === null
+        ? []
+        : notesOf(upgradeRecipe(JSON.parse(recipe)))
+      : notesOn(document)
+  const creditsWithin = parts.flatMap(({ credit }) => credit ?? [])
   return {
     ...version,
     ...(notes.length > 0 && { notes }),
     hasPicture: preview === 'there',
     credit: creditLine(version.title || version.fileName, rights),
-    rightsDeclared: rights.state !== 'missing',
+    ...(creditsWithin.length > 0 && { creditsWithin }),
+    rightsDeclared: rights.state !== 'missing' && parts.every(({ rightsState }) => rightsState !== 'missing'),
   }
 }
 
@@ -105,4 +120,9 @@ function toShown({ rights, isNewest: _, preview, recipe, ...version }: ShownVers
 function notesOf({ steps }: PictureRecipe): string[] {
   const step = stepOf(steps, 'mark')
   return step?.on ? pinsOf(step.marks).map(({ note }) => note) : []
+}
+
+/** What the numbers on a collage show. */
+function notesOn(document: string): string[] {
+  return numbersOf(upgradeCollage(JSON.parse(document))).map(({ note }) => note)
 }

@@ -1,8 +1,9 @@
 // Reading what documents point at: versions of one's own evidence, and one's own entries.
-import type { EvidenceKind, PreviewState, Rights } from '@valise/core/evidence'
+import type { CollagePart, EvidenceKind, PreviewState, Rights } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import type { LocalDay } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
+import { listPartsOfMany } from '../evidence/index.ts'
 
 export interface ShownVersion {
   readonly id: string
@@ -20,6 +21,10 @@ export interface ShownVersion {
   readonly look: number
   /** How its picture is put right, as JSON; null for as it came. */
   readonly recipe: string | null
+  /** Of a collage, as JSON; null for everything else. */
+  readonly document: string | null
+  /** The pictures in it, where it is a collage. */
+  readonly parts: readonly CollagePart[]
 }
 
 interface Wanted {
@@ -56,14 +61,21 @@ export async function listShownVersions(
     .orderBy(['evidence.id', 'evidenceVersions.n'])
     .select(
       ...['id', 'kind', 'title', 'rights', 'currentVersion'].map((column) => `evidence.${column}`),
-      ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview', 'recipeRevision'].map(
+      ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview', 'recipeRevision', 'document'].map(
         (column) => `evidenceVersions.${column}`,
       ),
       'pictureRecipes.recipe',
     )
-  return rows.map(({ currentVersion, rights, recipeRevision: look, ...row }) => ({
+  const collages = rows.filter(({ kind }) => kind === 'collage')
+  const parts = await listPartsOfMany(
+    reader,
+    collages.map(({ id, n }) => ({ evidenceId: id, n })),
+  )
+  return rows.map(({ currentVersion, rights, recipeRevision: look, document, ...row }) => ({
     ...row,
     look,
+    document: row.kind === 'collage' ? document : null,
+    parts: parts.filter(({ collageId, n }) => collageId === row.id && n === row.n),
     rights: JSON.parse(rights),
     isNewest: row.n === currentVersion,
   }))

@@ -2,7 +2,7 @@
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { createCanvas, GlobalFonts, ImageData } from '@napi-rs/canvas'
-import { TEXT_FONT } from '@valise/core/pictures'
+import { MONO_FONT, SERIF_FONT, TEXT_FONT } from '@valise/core/pictures'
 import type { Drawing, Raster } from '@valise/core/pictures'
 
 /** Lets something be drawn over a picture and gives its samples. */
@@ -17,11 +17,20 @@ export function drawOn({ width, height, data }: Raster, draw: (drawing: Drawing)
 
 let areFontsKnown = false
 
-function knowFonts(): void {
+/** The fonts that ship with Valise, by the families under which they are asked for. */
+const families = {
+  'atkinson-hyperlegible-next': TEXT_FONT,
+  'atkinson-hyperlegible-mono': MONO_FONT,
+  fraunces: SERIF_FONT,
+} as const
+
+export function knowFonts(): void {
   if (areFontsKnown) return
   areFontsKnown = true
   const require = createRequire(import.meta.url)
-  const folder = dirname(require.resolve('@fontsource-variable/atkinson-hyperlegible-next/package.json'))
-  const file = join(folder, 'files', 'atkinson-hyperlegible-next-latin-wght-normal.woff2')
-  if (!GlobalFonts.registerFromPath(file, TEXT_FONT)) throw new Error('the font for marks cannot be read')
+  for (const [name, family] of Object.entries(families)) {
+    const folder = dirname(require.resolve(`@fontsource-variable/${name}/package.json`))
+    const file = join(folder, 'files', `${name}-latin-wght-normal.woff2`)
+    if (!GlobalFonts.registerFromPath(file, family)) throw new Error(`the font ${family} cannot be read`)
+  }
 }

@@ -276,7 +276,7 @@ describeEachDatabase('evidence', (open) => {
         clock,
         reader: () => ({ ...site.services.database.reader(), now: clock.now() }),
       }
-      return sweep({ database: later, files: site.services.files })
+      return sweep({ ...site.services, database: later })
     }
     const fileRows = async () => (await site.services.database.reader().sql('files')).length
     await sweepAfter(29)

@@ -1,4 +1,12 @@
 // Evidence: what a student keeps, how it comes in and is found again, the tray and the bin.
+export {
+  deleteEarlierLooks,
+  enqueuePainting,
+  listPartsOfMany,
+  refreshCollagesWith,
+  remakeCollage,
+  replaceCollagePictures,
+} from './collagePictureStore.ts'
 export { findConnected, findDriveDocument, insertDriveDocument, updateDriveDocument } from './driveStore.ts'
 export { evidenceJobs, indexEverything, planSweep } from './evidenceJobs.ts'
 export { keepFile } from './keepFile.ts'
@@ -14,6 +22,9 @@ export { readInside } from './readInside.ts'
 export type { FileToRead, ReadFile } from './readInside.ts'
 export { evidenceRoutes } from './routes.ts'
 export { getEvidence, putIntoBin, putIntoTray, takeOutOfTray, updateEvidence } from './service.ts'
+export { RENDER_COLLAGE } from './jobNames.ts'
+export type { BoardPicture, PaintedBoard } from './paintBoard.ts'
+export { getRecipe } from './recipeStore.ts'
 export { keepPoster, showPicture } from './showPicture.ts'
 export { updateEvidence as writeItem } from './store.ts'
 export { evidenceTasks } from './tasks.ts'
@@ -25,8 +36,12 @@ export {
   findFileForOthers,
   findRenditionOf,
   findSharedRendition,
+  findVersion,
   findVersionOf,
   insertVersion,
   replaceContent,
+  saveLook,
+  saveShownSize,
+  setPreview,
 } from './versionStore.ts'
 export { indexWords } from './wordsStore.ts'

@@ -9,6 +9,7 @@ import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
+import { refreshCollagesWith } from './collagePictureStore.ts'
 import { RENDER_RECIPE } from './jobNames.ts'
 import { deleteUnconcealed, getRecipe, insertRecipe, listLooks, updateLook } from './recipeStore.ts'
 import {
@@ -92,6 +93,7 @@ async function writeRecipe(
   const dedupeKey = `${RENDER_RECIPE}:${evidenceId}:${n}:${revision}`
   const runAt = hidesMore ? trx.now : addMinutes(trx.now, SETTLED_MINUTES)
   await jobs.enqueue(trx, { kind: RENDER_RECIPE, payload: { evidenceId, n, revision }, dedupeKey, runAt })
+  await refreshCollagesWith(trx, jobs, evidenceId, n, hidesMore)
 }
 
 async function getPicture(
@@ -101,7 +103,8 @@ async function getPicture(
 ): Promise<KeptVersion> {
   const version = await findVersionOf(reader, actor.personId, id, n)
   if (!version) throw new AppError('not-found', 'not-found')
-  if (!canBeRendered(version.mime)) throw new AppError('unsupported', 'not-a-picture')
+  if (!canBeRendered(version.mime) || version.document !== null)
+    throw new AppError('unsupported', 'not-a-picture')
   if (version.width === null || version.previewProblem !== null)
     throw new AppError('unsupported', 'picture-unreadable')
   return version

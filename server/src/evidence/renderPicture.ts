@@ -79,6 +79,15 @@ export async function renderPicture(
   }
 }
 
+/** A picture at its full size, as it is to be shown. */
+export async function openForRendering(
+  files: FileStore,
+  { sha256, recipe, original }: PictureToRender,
+): Promise<Sharp> {
+  const upright = (await openPicture(files, sha256)).autoOrient()
+  return recipe && original ? (await putRight(upright, recipe, original)).picture : upright
+}
+
 /** Larger pictures are made as small as can be worked on; the recipe knows by the original's size. */
 async function putRight(
   upright: Sharp,

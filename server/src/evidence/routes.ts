@@ -175,7 +175,8 @@ export const evidenceRoutes = [
       who: 'signed-in',
       params: byId,
     },
-    ({ writable, actor, params }) => service.removeEvidence(writable, actor, params.id),
+    ({ services, writable, actor, params }) =>
+      service.removeEvidence(writable, services.jobs, actor, params.id),
   ),
   route(
     {

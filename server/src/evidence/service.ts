@@ -1,5 +1,5 @@
 // Evidence: reading and changing one's own items, one or many at once; the tray, the bin.
-import { cleanTags, MOST_IN_TRAY, toTagKey } from '@valise/core/evidence'
+import { cleanTags, isShownAsPicture, MOST_IN_TRAY, toTagKey } from '@valise/core/evidence'
 import type {
   Evidence,
   EvidenceChange,
@@ -18,6 +18,7 @@ import type { Jobs } from '../jobs/index.ts'
 import { getSchool } from '../people/index.ts'
 import { removeWords } from '../search/index.ts'
 import { listLookAlikes, refreshLooks } from './alikeStore.ts'
+import { carryPicturesOver, refreshCollagesWith } from './collagePictureStore.ts'
 import { enqueueReading, enqueueRendering } from './keepFile.ts'
 import { findLanding } from './landingStore.ts'
 import * as store from './store.ts'
@@ -129,14 +130,15 @@ export function restoreVersion(
     const next = (present.versions[0]?.n ?? 0) + 1
     if (!(await store.updateEvidence(trx, id, revision, { currentVersion: next })))
       throw new AppError('stale', 'stale')
-    const isPicture = earlier.preview !== 'none' && present.kind === 'picture'
+    const isPicture = earlier.preview !== 'none' && isShownAsPicture(present.kind)
     const isRead = earlier.textState !== 'none'
     const preview = isPicture || (isRead && earlier.preview === 'there') ? 'making' : 'none'
     const { recipeRevision: _, concealRevision: __, takenWidth, takenHeight, ...content } = earlier
     const size = { width: takenWidth ?? earlier.width, height: takenHeight ?? earlier.height }
     await insertVersion(trx, { ...content, ...size, n: next, preview, textState: isRead ? 'unread' : 'none' })
-    if (isPicture) await enqueueRendering(trx, jobs, id, next)
-    await carryRecipeOver(trx, jobs, earlier, next)
+    if (present.kind === 'collage') await carryPicturesOver(trx, jobs, id, n, next)
+    else if (isPicture) await enqueueRendering(trx, jobs, id, next)
+    if (present.kind === 'picture') await carryRecipeOver(trx, jobs, earlier, next)
     if (isRead) await enqueueReading(trx, jobs, id, next)
     await indexWords(trx, id)
     return getEvidence(trx, actor, id)
@@ -170,11 +172,12 @@ export function takeOutOfBin(on: Writable, actor: PersonActor, id: string): Prom
 }
 
 /** Removes for good what is in the bin, before its days are over. */
-export function removeEvidence(on: Writable, actor: PersonActor, id: string): Promise<void> {
+export function removeEvidence(on: Writable, jobs: Jobs, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getEvidence(trx, actor, id)
     if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
     await removeWords(trx, [await findSearchRow(trx, id)])
+    await refreshCollagesWith(trx, jobs, id, null, true)
     await store.deleteEvidence(trx, id)
   })
 }

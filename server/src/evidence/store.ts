@@ -1,6 +1,6 @@
 // Evidence items in the database. Whoever asks is a required argument: what one sees here is what one owns.
 import type { Evidence, EvidenceKind, EvidenceRow, Rights } from '@valise/core/evidence'
-import { weekOf } from '@valise/core/evidence'
+import { isShownAsPicture, weekOf } from '@valise/core/evidence'
 import { foldText } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { dayOf } from '@valise/core/time'
@@ -10,6 +10,7 @@ import { countRows } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { findDriveState } from './driveStore.ts'
 import { findLink } from './linkStore.ts'
+import { listPartsOf } from './collagePictureStore.ts'
 import { listTagsOf } from './tagStore.ts'
 import { toVersion, versionColumns } from './versionStore.ts'
 import type { VersionRecord } from './versionStore.ts'
@@ -55,6 +56,7 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
     drive: await findDriveState(reader, id),
     alike: row.looksAlike === 1 ? await countAlike(reader, id) : 0,
     createdAt: row.itemCreatedAt,
+    parts: row.kind === 'collage' ? await listPartsOf(reader, id, row.n) : [],
     voices: await listVoices(reader, id),
     versions: versions.map(toVersion),
     revision: row.revision,
@@ -100,7 +102,7 @@ export async function insertEvidence(
     ...rightsColumns(rights),
     madeWeek: weekOf(dayOf(item.madeAt, zone)),
     madeAtKnown: madeAtKnown ? 1 : 0,
-    lacksAlternative: item.kind === 'picture' ? 1 : 0,
+    lacksAlternative: isShownAsPicture(item.kind) ? 1 : 0,
     isUnused: 1,
     looksAlike: 0,
     searchRow: 0,
@@ -147,7 +149,7 @@ export async function updateEvidence(
       ...(made && { madeAt: made.at, madeAtKnown: 1, madeWeek: weekOf(dayOf(made.at, made.zone)) }),
       ...(alternativeText !== undefined && {
         alternativeText,
-        lacksAlternative: sql.raw(`CASE WHEN "kind" = 'picture' THEN ? ELSE 0 END`, [
+        lacksAlternative: sql.raw(`CASE WHEN "kind" IN ('picture', 'collage') THEN ? ELSE 0 END`, [
           alternativeText === '' ? 1 : 0,
         ]),
       }),

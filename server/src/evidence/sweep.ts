@@ -4,9 +4,11 @@ import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Trx } from '../database/index.ts'
+import type { Jobs } from '../jobs/index.ts'
 import { removeLooseFiles } from '../files/index.ts'
 import type { Services } from '../services.ts'
 import { removeWords } from '../search/index.ts'
+import { refreshCollagesWith } from './collagePictureStore.ts'
 import { deleteEvidence, listBinnedBefore } from './store.ts'
 import { deleteUploadsBefore, hasUpload } from './uploadStore.ts'
 
@@ -14,10 +16,14 @@ const EVERY_MINUTES = 60
 const LEFTOVERS_KEPT_MS = 24 * 3_600_000
 
 /** @returns when to sweep again */
-export async function sweep({ database, files }: Pick<Services, 'database' | 'files'>): Promise<Instant> {
+export async function sweep({
+  database,
+  files,
+  jobs,
+}: Pick<Services, 'database' | 'files' | 'jobs'>): Promise<Instant> {
   await inTransaction(database, async (trx) => {
     await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_KEPT_HOURS * 60))
-    await removeOldOfBin(trx)
+    await removeOldOfBin(trx, jobs)
   })
   const reader = database.reader()
   for await (const id of files.incoming.list()) {
@@ -28,7 +34,7 @@ export async function sweep({ database, files }: Pick<Services, 'database' | 'fi
   return addMinutes(reader.now, EVERY_MINUTES)
 }
 
-async function removeOldOfBin(trx: Trx): Promise<void> {
+async function removeOldOfBin(trx: Trx, jobs: Jobs): Promise<void> {
   const before = addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60)
   for (;;) {
     const old = await listBinnedBefore(trx, before)
@@ -37,6 +43,9 @@ async function removeOldOfBin(trx: Trx): Promise<void> {
       trx,
       old.map(({ searchRow }) => Number(searchRow)),
     )
-    for (const { id } of old) await deleteEvidence(trx, id)
+    for (const { id } of old) {
+      await refreshCollagesWith(trx, jobs, id, null, true)
+      await deleteEvidence(trx, id)
+    }
   }
 }

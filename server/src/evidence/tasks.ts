@@ -6,12 +6,15 @@ import { examineFile } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
 import { readTable } from './readTable.ts'
 import type { TableToRead } from './readTable.ts'
+import { paintBoard } from './paintBoard.ts'
+import type { BoardToPaint, PaintedBoard } from './paintBoard.ts'
 import { renderPicture } from './renderPicture.ts'
 import type { PictureToRender, RenderedPicture } from './renderPicture.ts'
 
 export type EvidenceTasks = {
   readonly examine: { readonly input: FileToExamine; readonly output: Examined }
   readonly render: { readonly input: PictureToRender; readonly output: RenderedPicture }
+  readonly board: { readonly input: BoardToPaint; readonly output: PaintedBoard }
   readonly table: { readonly input: TableToRead; readonly output: DataTable }
 }
 
@@ -22,6 +25,7 @@ export function evidenceTasks(files: FileStore): TaskRunner<EvidenceTasks> {
   const tasks = {
     examine: (input: FileToExamine) => examineFile(files, input),
     render: (input: PictureToRender) => renderPicture(files, input),
+    board: (input: BoardToPaint) => paintBoard(files, input),
     table: (input: TableToRead) => readTable(files, input),
   }
   // The name and what belongs to it come as one type parameter, which a table of functions cannot follow.

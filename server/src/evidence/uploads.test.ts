@@ -125,7 +125,7 @@ describeEachDatabase('uploads', (open) => {
     expect(await waiting()).toBe(1)
     const sweepAfter = (hours: number) => {
       const clock = shiftedClock(new Date(Date.parse(TEST_START) + hours * 3_600_000).toISOString())
-      return sweep({ database: { ...services.database, clock }, files: services.files })
+      return sweep({ ...services, database: { ...services.database, clock } })
     }
     await sweepAfter(71)
     expect(await waiting()).toBe(1)

@@ -19,6 +19,12 @@ export async function refreshUses(trx: Trx, evidenceIds: readonly string[]): Pro
     .whereIn('draftEvidence.evidenceId', ids)
     .select('draftEvidence.evidenceId')
     .union([
+      sql('collagePictures')
+        .join('evidence as collages', 'collages.id', 'collagePictures.collageId')
+        .whereNull('collages.binnedAt')
+        .whereRaw('?? = ??', ['collagePictures.n', 'collages.currentVersion'])
+        .whereIn('pictureId', ids)
+        .select({ evidenceId: 'pictureId' }),
       sql('chosenParts').where({ isIn: 1 }).whereIn('evidenceId', ids).select('evidenceId'),
       sql('submissionParts')
         .where({ kind: 'evidence' })

@@ -36,6 +36,11 @@ describeEachDatabase('every route, as everybody', (open) => {
   const bodies: Record<string, object> = {
     '/api/evidence/{id}/voices/{voiceId}': { moments: [] },
     '/api/evidence/{id}/versions/{n}/recipe': { schema: 1, steps: [] },
+    '/api/collages': { size: 'wide', pictures: [] },
+    '/api/collages/{id}': {
+      ...{ schema: 1, size: 'wide', layers: [] },
+      background: { kind: 'colour', colour: 'paper' },
+    },
     '/api/evidence/{id}/versions': { from: 1 },
     '/api/picture-shelf/{id}/reports': { words: 'x' },
     '/api/notes/{id}': { text: { type: 'doc', content: [{ type: 'paragraph' }] } },

@@ -142,7 +142,7 @@ export const pageRoutes = [
     {
       method: 'get',
       path: '/api/evidence/{id}/uses',
-      summary: 'My pages and entries that show an item, and the submissions whose copy holds it',
+      summary: 'My pages, entries and collages that show an item, and the submissions whose copy holds it',
       who: 'signed-in',
       params: byId,
       answer: usesSchema,

@@ -1,5 +1,6 @@
 // Pages: beginning one, editing its draft, publishing it, the bin.
 import type { ReadPage, Viewer } from '@valise/core/access'
+import { isShownAsPicture } from '@valise/core/evidence'
 import { isPlayed, newDocument, placedPieces, renderPage } from '@valise/core/pages'
 import type { NewPage, Page, PageDocument, PageView, Piece, Shown, ShownEvidence } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
@@ -186,7 +187,7 @@ async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Sho
   const entries = await store.listWithheld(reader, 'logEntries', Object.keys(shown.entries))
   const late = await store.listMade(
     reader,
-    items.filter(({ kind, hasPicture }) => kind === 'picture' && !hasPicture),
+    items.filter(({ kind, hasPicture }) => isShownAsPicture(kind) && !hasPicture),
   )
   if (evidence.size + entries.size + late.length === 0) return shown
   const without = <T extends { readonly id: string }>(

@@ -210,7 +210,7 @@ export async function listMade<T extends { readonly id: string; readonly n: numb
   return versions.filter(({ id, n }) => rows.some((row) => row.evidenceId === id && row.n === n))
 }
 
-/** The pages and entries of one's own whose draft shows an item, and the submissions whose sealed copy holds it. */
+/** The pages, entries and collages of one's own that show an item, and the submissions whose sealed copy holds it. */
 export async function listUses(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
   const usesIn = (table: 'pages' | 'logEntries') =>
     reader
@@ -223,9 +223,26 @@ export async function listUses(reader: Reader, actor: PersonActor, evidenceId: s
       .limit(100)
   const pages = await usesIn('pages')
   const entries = await usesIn('logEntries')
-  const toUse = (kind: 'page' | 'entry') => (row: { id: string; title: string }) => ({ kind, ...row })
+  const collages = await reader
+    .sql('collagePictures')
+    .join('evidence', 'evidence.id', 'collagePictures.collageId')
+    .where({ pictureId: evidenceId, ownerId: actor.personId })
+    .whereRaw('?? = ??', ['collagePictures.n', 'evidence.currentVersion'])
+    .whereNull('binnedAt')
+    .orderBy(['evidence.title', 'evidence.id'])
+    .distinct('evidence.id', 'evidence.title')
+    .limit(100)
+  const toUse = (kind: 'page' | 'entry' | 'collage') => (row: { id: string; title: string }) => ({
+    kind,
+    ...row,
+  })
   const submissions = await listSubmissionsWith(reader, actor, evidenceId)
-  return [...pages.map(toUse('page')), ...entries.map(toUse('entry')), ...submissions]
+  return [
+    ...pages.map(toUse('page')),
+    ...entries.map(toUse('entry')),
+    ...collages.map(toUse('collage')),
+    ...submissions,
+  ]
 }
 
 async function listSubmissionsWith(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {

@@ -1,5 +1,5 @@
 // What a choice of parts comes to: each part with the copy that would go in, and the files that go with it.
-import { creditLine, extensionOf } from '@valise/core/evidence'
+import { creditLine, extensionOf, isShownAsPicture } from '@valise/core/evidence'
 import type { EvidenceKind } from '@valise/core/evidence'
 import { differencePages, isPlayed, newDocument, newEvidencePiece, placedPieces } from '@valise/core/pages'
 import type {
@@ -15,6 +15,7 @@ import { itemsGoing } from '@valise/core/submissions'
 import type { ChosenPart, GoingPart, GoingThings, ListedPart, SealedPartRow } from '@valise/core/submissions'
 import type { Reader } from '../database/index.ts'
 import { evidencePieces, listEntryHeads, listPresentDrafts, resolveShownMany } from '../drafts/index.ts'
+import { listPartsOfMany } from '../evidence/index.ts'
 import { listOwnPages } from '../pages/index.ts'
 import { getSchool } from '../people/index.ts'
 import { listItems } from './choiceStore.ts'
@@ -95,10 +96,23 @@ async function withRightsOfNow(
     actor,
     undeclared.map(({ id }) => id),
   )
+  const shownItems = parts.flatMap(({ contents }) => Object.values(contents?.shown.evidence ?? {}))
+  const collages = shownItems.filter(({ kind, rightsDeclared }) => kind === 'collage' && !rightsDeclared)
+  const within = await listPartsOfMany(
+    reader,
+    collages.map(({ id, n }) => ({ evidenceId: id, n })),
+  )
   const declare = (item: ShownEvidence): ShownEvidence => {
     const rights = items.find(({ id }) => id === item.id)?.rights
     if (item.rightsDeclared || rights === undefined || rights.state === 'missing') return item
-    return { ...item, credit: creditLine(item.title || item.fileName, rights), rightsDeclared: true }
+    const its = within.filter(({ collageId, n }) => collageId === item.id && n === item.n)
+    const creditsWithin = its.flatMap((part) => part.credit ?? [])
+    return {
+      ...item,
+      credit: creditLine(item.title || item.fileName, rights),
+      ...(creditsWithin.length > 0 && { creditsWithin }),
+      rightsDeclared: its.every(({ rightsState }) => rightsState !== 'missing'),
+    }
   }
   return parts.map((part) => {
     if (!part.contents) return part
@@ -208,6 +222,6 @@ function whatGoes(piece: PicturePiece | FilePiece, shown: Shown): 'screen' | 'fi
   const item = shown.evidence[piece.id]
   if (!item) return null
   // The original of a picture is its owner's alone, whatever a piece makes of it.
-  if (piece.kind === 'picture' || item.kind === 'picture') return item.hasPicture ? 'screen' : null
+  if (piece.kind === 'picture' || isShownAsPicture(item.kind)) return item.hasPicture ? 'screen' : null
   return piece.isOffered || isPlayed(item) ? 'file' : null
 }

@@ -30,7 +30,7 @@ export function EvidenceUses({ id }: { readonly id: string }) {
   )
 }
 
-const rooms = { page: '/pages', entry: '/entries', submission: '/submissions' }
+const rooms = { page: '/pages', entry: '/entries', collage: '/evidence', submission: '/submissions' }
 
 function addressOf({ kind, id }: Use): string {
   return `${rooms[kind]}/${id}`

@@ -15,6 +15,7 @@ import styles from './Thumbnail.module.css'
 
 const icons = {
   picture: IconPhotoOff,
+  collage: IconPhotoOff,
   video: IconMovie,
   audio: IconFileMusic,
   'data-table': IconTable,

@@ -12,7 +12,16 @@ export const picture: Evidence = {
   ...{ id: 'stake', kind: 'picture', title: 'Stake 2, visit 1', rightsState: 'mine', alternativeText: '' },
   ...{ madeAt: NOW, version, inTray: false, binnedAt: null, madeAtKnown: true, statement: '', tags: [] },
   ...{ rights: { state: 'mine' }, transcript: '', classId: null, className: null, assignment: null },
-  ...{ link: null, drive: null, alike: 0, createdAt: NOW, voices: [], versions: [version], revision: 1 },
+  ...{
+    link: null,
+    drive: null,
+    alike: 0,
+    createdAt: NOW,
+    parts: [],
+    voices: [],
+    versions: [version],
+    revision: 1,
+  },
 }
 
 export function rowOf(change: Partial<EvidenceRow>): EvidenceRow {

@@ -1,0 +1,49 @@
+// Collages over HTTP: begin one, read it, keep it as it is now.
+import { evidenceSchema } from '@valise/core/evidence'
+import { idSchema } from '@valise/core/people'
+import { collageSchema, keptCollageSchema, newCollageSchema } from '@valise/core/pictures'
+import { Type } from 'typebox'
+import { route } from '../http/index.ts'
+import { createCollage, getCollage, updateCollage } from './service.ts'
+
+const byId = Type.Object({ id: idSchema }, { additionalProperties: false })
+
+export const collageRoutes = [
+  route(
+    {
+      method: 'post',
+      path: '/api/collages',
+      summary: 'Begin a collage',
+      who: 'signed-in',
+      body: newCollageSchema,
+      answer: evidenceSchema,
+      status: 201,
+    },
+    ({ services, actor, body }) => createCollage(services, actor, body),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/collages/{id}',
+      summary: 'A collage with all that lies on it',
+      who: 'signed-in',
+      params: byId,
+      answer: keptCollageSchema,
+    },
+    ({ reader, actor, params }) => getCollage(reader, actor, params.id),
+  ),
+  route(
+    {
+      method: 'put',
+      path: '/api/collages/{id}',
+      summary: 'Keep a collage as it is now',
+      who: 'signed-in',
+      params: byId,
+      body: collageSchema,
+      answer: keptCollageSchema,
+      needsRevision: true,
+    },
+    ({ services, actor, params, revision, body }) =>
+      updateCollage(services, actor, params.id, revision, body),
+  ),
+]

@@ -1,0 +1,156 @@
+// The pictures in collages: what a collage shows, who made it, and which collages show a picture.
+import { creditLine } from '@valise/core/evidence'
+import type { CollagePart, Rights } from '@valise/core/evidence'
+import type { ShownPicture } from '@valise/core/pictures'
+import { addMinutes } from '@valise/core/time'
+import type { Reader, Trx } from '../database/index.ts'
+import type { Jobs } from '../jobs/index.ts'
+import { RENDER_COLLAGE } from './jobNames.ts'
+import { refreshUses } from './usesStore.ts'
+
+interface CollageVersion {
+  readonly evidenceId: string
+  readonly n: number
+}
+
+/** While somebody moves things about, saves follow each other quickly: only the last of them is painted. */
+const SETTLED_MINUTES = 2.5 / 60
+
+/** Writes down what a version of a collage shows; what is not there, or not its owner's, is left out. */
+export async function replaceCollagePictures(
+  trx: Trx,
+  { evidenceId: collageId, n }: CollageVersion,
+  ownerId: string,
+  pictures: readonly ShownPicture[],
+): Promise<void> {
+  const { sql } = trx
+  const before = await sql('collagePictures').where({ collageId, n }).select('pictureId')
+  await sql('collagePictures').where({ collageId, n }).delete()
+  const own: { id: string }[] = await sql('evidence')
+    .where({ ownerId })
+    .whereIn(
+      'id',
+      pictures.map((picture) => picture.evidenceId),
+    )
+    .select('id')
+  const rows = pictures.flatMap((picture, place) =>
+    own.some(({ id }) => id === picture.evidenceId)
+      ? [{ collageId, n, pictureId: picture.evidenceId, pictureN: picture.n, place }]
+      : [],
+  )
+  for (let from = 0; from < rows.length; from += 100)
+    await sql('collagePictures').insert(rows.slice(from, from + 100))
+  await refreshUses(
+    trx,
+    [...before, ...rows].map(({ pictureId }) => pictureId),
+  )
+}
+
+/** The pictures in a version of a collage, each item once, in reading order. */
+export async function listPartsOf(reader: Reader, collageId: string, n: number): Promise<CollagePart[]> {
+  const parts = await listPartsOfMany(reader, [{ evidenceId: collageId, n }])
+  return parts.map(({ collageId: _, n: __, ...part }) => part)
+}
+
+/** The same for several collages at once. */
+export async function listPartsOfMany(
+  reader: Reader,
+  collages: readonly CollageVersion[],
+): Promise<(CollagePart & { readonly collageId: string; readonly n: number })[]> {
+  if (collages.length === 0) return []
+  const rows: { id: string; collageId: string; n: number; title: string; rights: string }[] = await reader
+    .sql('collagePictures')
+    .join('evidence', 'evidence.id', 'collagePictures.pictureId')
+    .whereIn(
+      'collageId',
+      collages.map(({ evidenceId }) => evidenceId),
+    )
+    .orderBy(['collageId', 'n', 'place'])
+    .select('collageId', 'n', 'evidence.id', 'title', 'rights')
+  const wanted = rows.filter(({ collageId, n }) =>
+    collages.some((one) => one.evidenceId === collageId && one.n === n),
+  )
+  const first = wanted.filter(
+    (row, at) =>
+      wanted.findIndex((one) => one.id === row.id && one.collageId === row.collageId && one.n === row.n) ===
+      at,
+  )
+  return first.map(({ rights: text, ...row }) => {
+    const rights: Rights = JSON.parse(text)
+    return { ...row, rightsState: rights.state, credit: creditLine(row.title, rights) }
+  })
+}
+
+/**
+ * Has the collages made anew that show a picture that looks otherwise now.
+ *
+ * @param isHidden whether something in it must not be seen any more: then no collage is given to others until it is
+ *   made anew; else only the newest version of each follows, and what others were given stays
+ */
+export async function refreshCollagesWith(
+  trx: Trx,
+  jobs: Jobs,
+  pictureId: string,
+  pictureN: number | null,
+  isHidden: boolean,
+): Promise<void> {
+  const { sql } = trx
+  const rows: { collageId: string; n: number; currentVersion: number }[] = await sql('collagePictures')
+    .join('evidence', 'evidence.id', 'collagePictures.collageId')
+    .where({ pictureId, ...(pictureN !== null && { pictureN }) })
+    .select('collageId', 'n', 'currentVersion')
+    .distinct()
+  for (const { collageId, n, currentVersion } of rows)
+    if (isHidden || n === currentVersion)
+      await remakeCollage(trx, jobs, { evidenceId: collageId, n }, isHidden)
+}
+
+/** Counts a collage as looking otherwise from now on, and has it painted once nobody moves anything any more. */
+export async function remakeCollage(
+  trx: Trx,
+  jobs: Jobs,
+  { evidenceId, n }: CollageVersion,
+  isHidden = false,
+): Promise<void> {
+  const next = trx.sql.raw('"recipeRevision" + 1')
+  await trx
+    .sql('evidenceVersions')
+    .where({ evidenceId, n })
+    .update({ recipeRevision: next, preview: 'making', ...(isHidden && { concealRevision: next }) })
+  await enqueuePainting(trx, jobs, { evidenceId, n }, isHidden)
+}
+
+export async function enqueuePainting(
+  trx: Trx,
+  jobs: Jobs,
+  { evidenceId, n }: CollageVersion,
+  isHidden = false,
+): Promise<void> {
+  const row = await trx.sql('evidenceVersions').where({ evidenceId, n }).first('recipeRevision')
+  const revision = Number(row?.recipeRevision ?? 0)
+  const runAt = isHidden ? trx.now : addMinutes(trx.now, SETTLED_MINUTES)
+  const dedupeKey = `${RENDER_COLLAGE}:${evidenceId}:${n}:${revision}`
+  await jobs.enqueue(trx, { kind: RENDER_COLLAGE, payload: { evidenceId, n, revision }, dedupeKey, runAt })
+}
+
+/** Gives a version of a collage the pictures of an earlier one, and has it painted as they look now. */
+export async function carryPicturesOver(
+  trx: Trx,
+  jobs: Jobs,
+  evidenceId: string,
+  from: number,
+  n: number,
+): Promise<void> {
+  const rows = await trx.sql('collagePictures').where({ collageId: evidenceId, n: from })
+  if (rows.length > 0) await trx.sql('collagePictures').insert(rows.map((row) => ({ ...row, n })))
+  await enqueuePainting(trx, jobs, { evidenceId, n }, true)
+}
+
+/** Lets go of renditions that were made before the one that counts. */
+export async function deleteEarlierLooks(
+  trx: Trx,
+  { evidenceId, n }: CollageVersion,
+  recipeRevision: number,
+): Promise<void> {
+  await trx.sql('renditions').where({ evidenceId, n }).where('recipeRevision', '<', recipeRevision).delete()
+}
