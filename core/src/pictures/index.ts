@@ -84,6 +84,7 @@ export { findPrivateParts, type Proposal, proposeRecipe, squareStepFor } from '.
 export { findQuadFault, orderCorners, type QuadFault } from './quad.ts'
 export { fitPixels, fitSize, MOST_WORKED_PIXELS, type Raster, shrink, type Size } from './raster.ts'
 export { concealsMore, joinConcealment } from './joinConcealment.ts'
+export { joinCollages, joinRecipes } from './joinWindows.ts'
 export { refineCorners } from './refineCorners.ts'
 export { runRecipe, stepOf } from './runRecipe.ts'
 export {

@@ -31,7 +31,7 @@ export const EMPTY_RECIPE: PictureRecipe = { schema: RECIPE_SCHEMA, steps: [] }
 export const COLLAGE_SCHEMA = 1
 export const MOST_LAYERS = 400
 /** Pictures that come onto a board together. */
-export const MOST_PICTURES_AT_ONCE = 60
+export const MOST_PICTURES_AT_ONCE = 200
 export const MOST_STROKES = 500
 
 export const collageSizes = ['wide', 'square', 'tall', 'a4'] as const

@@ -53,6 +53,7 @@ export const reasonSentences = {
     'A newer Valise put this picture right, so nothing was changed. Ask your administrator to bring this one up to date.',
   'collage-newer':
     'A newer Valise made this collage, so nothing was changed. Ask your administrator to bring this one up to date.',
+  'no-pictures': 'Nothing of this is a picture, so there is no collage of it. Choose at least one picture.',
   'not-a-picture': 'This is no picture, so the bench cannot open it. Choose a picture.',
   'picture-unreadable':
     'This picture cannot be opened, so nothing was changed. If you have it whole, replace the file and try again.',

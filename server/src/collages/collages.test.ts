@@ -220,6 +220,6 @@ describeEachDatabase('collages', (open) => {
     expect(answer.body.reason).toBe('other-kind')
     const note = await upload(wren, { name: 'x.txt', content: Buffer.from('words') })
     const wrong = { size: 'wide', pictures: [note.body.outcome.evidenceId] }
-    expect((await wren.post('/api/collages', wrong)).body.reason).toBe('not-a-picture')
+    expect((await wren.post('/api/collages', wrong)).body.reason).toBe('no-pictures')
   })
 })

@@ -32,7 +32,11 @@ import { findBoardPictures, listPictured } from './pictures.ts'
 /** What is put together at one time is one version. */
 const ONE_SITTING_MINUTES = 60
 
-/** @throws AppError `not-found` where one of the pictures is not one's own */
+/**
+ * What is no picture is left out.
+ *
+ * @throws AppError `not-found` where one of them is not one's own, `invalid` where none is a picture
+ */
 export async function createCollage(
   services: Services,
   actor: PersonActor,
@@ -45,7 +49,9 @@ export async function createCollage(
     background: { kind: 'colour', colour: 'paper' },
     layers: [],
   }
-  const pictures = await Promise.all(wish.pictures.map((id, n) => pictureToPlace(reader, actor, id, n)))
+  const chosen = await Promise.all(wish.pictures.map((id, n) => pictureToPlace(reader, actor, id, n)))
+  const pictures = chosen.flatMap((one) => one ?? [])
+  if (wish.pictures.length > 0 && pictures.length === 0) throw new AppError('invalid', 'no-pictures')
   const collage = { ...empty, layers: placePictures(empty, pictures) }
   const shown = await findBoardPictures(reader, actor.personId, collage)
   const { file } = await services.workers.run('board', { collage, pictures: shown })
@@ -71,21 +77,18 @@ async function pictureToPlace(
   actor: PersonActor,
   id: string,
   place: number,
-): Promise<PictureToPlace> {
+): Promise<PictureToPlace | null> {
   const { kind, version, binnedAt } = await getEvidence(reader, actor, id)
-  if (kind !== 'picture' || binnedAt !== null || version.preview === 'none')
-    throw new AppError('unsupported', 'not-a-picture')
+  if (kind !== 'picture' || binnedAt !== null || version.preview === 'none') return null
   const { width, height, n } = version
   return { id: `picture-${place + 1}`, evidenceId: id, n, width: width ?? 4, height: height ?? 3 }
 }
 
 export async function getCollage(reader: Reader, actor: PersonActor, id: string): Promise<KeptCollage> {
-  const { kind, version, revision } = await getEvidence(reader, actor, id)
-  const kept = kind === 'collage' ? await findVersionOf(reader, actor.personId, id, version.n) : null
-  if (!kept?.document) throw new AppError('not-found', 'not-found')
+  const kept = await getKept(reader, actor, id)
   const collage = upgradeCollage(JSON.parse(kept.document))
   const pictures = await listPictured(reader, actor.personId, collage)
-  return { collage, revision, isMade: version.preview !== 'making', pictures }
+  return { collage, revision: revisionOf(kept), isMade: kept.preview !== 'making', pictures }
 }
 
 /** @throws AppError `stale` when another window was faster, `conflict` while it is in the bin */
@@ -98,21 +101,23 @@ export function updateCollage(
 ): Promise<KeptCollage> {
   assertAllowed(decideCollage(collage), 'invalid')
   return inTransaction(services.database, async (trx) => {
-    await getCollage(trx, actor, id)
+    const present = await getKept(trx, actor, id)
     const { version, versions, binnedAt } = await getEvidence(trx, actor, id)
+    if (revisionOf(present) !== revision) throw new AppError('stale', 'stale')
     if (binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
     // What others were given stays as they were given it.
     const isSameSitting =
       minutesBetween(version.at, trx.now) < ONE_SITTING_MINUTES &&
       !(await isGivenOut(trx, actor.personId, id, version.n))
     const n = isSameSitting ? version.n : (versions[0]?.n ?? 0) + 1
-    if (!(await writeItem(trx, id, revision, { currentVersion: n }))) throw new AppError('stale', 'stale')
-    const present = await findVersionOf(trx, actor.personId, id, version.n)
-    if (!present) throw new AppError('not-found', 'not-found')
     const { recipeRevision: _, concealRevision: __, ...content } = present
+    const { fileSha256, bytes } = content
     const document = JSON.stringify(collage)
-    if (isSameSitting) await replaceContent(trx, { evidenceId: id, n }, { ...filesOf(content), document })
-    else await insertVersion(trx, { ...content, n, document, preview: 'making', previewProblem: null })
+    if (isSameSitting) await replaceContent(trx, present, { fileSha256, bytes, document })
+    else {
+      await writeItem(trx, id, null, { currentVersion: n })
+      await insertVersion(trx, { ...content, n, document, preview: 'making', previewProblem: null })
+    }
     await replaceCollagePictures(trx, { evidenceId: id, n }, actor.personId, picturesOf(collage))
     if (isSameSitting) await remakeCollage(trx, services.jobs, { evidenceId: id, n })
     else await enqueuePainting(trx, services.jobs, { evidenceId: id, n })
@@ -121,6 +126,14 @@ export function updateCollage(
   })
 }
 
-function filesOf({ fileSha256, bytes }: { readonly fileSha256: string; readonly bytes: number }) {
-  return { fileSha256, bytes }
+/** Counts up with every change, whatever is said of the item beside it. */
+function revisionOf({ n, recipeRevision }: { readonly n: number; readonly recipeRevision: number }): number {
+  return n * 1_000_000 + recipeRevision
+}
+
+async function getKept(reader: Reader, actor: PersonActor, id: string) {
+  const { kind, version } = await getEvidence(reader, actor, id)
+  const kept = kind === 'collage' ? await findVersionOf(reader, actor.personId, id, version.n) : null
+  if (!kept?.document) throw new AppError('not-found', 'not-found')
+  return { ...kept, document: kept.document }
 }

@@ -56,6 +56,13 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'evidence/:id/collage',
+        lazy: inWords('collage', async () => {
+          await Promise.all([needWords('evidence'), needWords('pages'), needWords('bench')])
+          return (await import('../collages/CollageScreen.tsx')).CollageScreen
+        }),
+      },
+      {
         path: 'pages',
         lazy: inWords('pages', async () => (await import('../pages/PagesScreen.tsx')).PagesScreen),
       },

@@ -1,6 +1,12 @@
 // What can be done with an item as a whole.
 import Button from '@mui/material/Button'
-import { IconChevronUp, IconPerspective, IconReplace, IconTrash } from '@tabler/icons-react'
+import {
+  IconChevronUp,
+  IconLayoutCollage,
+  IconPerspective,
+  IconReplace,
+  IconTrash,
+} from '@tabler/icons-react'
 import { binEndsAt } from '@valise/core/evidence'
 import type { Evidence } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
@@ -40,8 +46,8 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
       </div>
     )
   }
-  // Notes are written on, links looked up, and what is connected gets its versions from the drive.
-  const hasFileOfOwn = item.kind !== 'link' && item.kind !== 'note' && item.drive === null
+  // Notes are written on, collages arranged, links looked up, and what is connected gets its versions from the drive.
+  const hasFileOfOwn = !['link', 'note', 'collage'].includes(item.kind) && item.drive === null
   return (
     <>
       <div className={styles.verbs}>
@@ -60,6 +66,16 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
             startIcon={<IconPerspective size={18} stroke={1.7} />}
           >
             {t('putRight')}
+          </Button>
+        ) : null}
+        {item.kind === 'collage' ? (
+          <Button
+            size="small"
+            component={RouterLink}
+            to={`/evidence/${item.id}/collage`}
+            startIcon={<IconLayoutCollage size={18} stroke={1.7} />}
+          >
+            {t('arrange')}
           </Button>
         ) : null}
         {hasFileOfOwn ? (

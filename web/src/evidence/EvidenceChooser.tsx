@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
 import { useInfiniteQuery, useQueryClient } from '@tanstack/react-query'
-import { everything } from '@valise/core/evidence'
+import { everything, isShownAsPicture } from '@valise/core/evidence'
 import type { EvidenceKind, EvidenceRow } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -43,7 +43,7 @@ export function EvidenceChooser({ kinds, assignmentId, onChoose, onClose }: Evid
   return (
     <Dialog open onClose={onClose} aria-labelledby="choose-evidence" maxWidth="md" fullWidth>
       <DialogTitle id="choose-evidence" variant="h2">
-        {t(kinds.length === 1 && kinds[0] === 'picture' ? 'chooser.picture' : 'chooser.file')}
+        {t(kinds.every(isShownAsPicture) ? 'chooser.picture' : 'chooser.file')}
       </DialogTitle>
       <DialogContent>
         <div className={styles.head}>

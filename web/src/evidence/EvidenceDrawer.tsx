@@ -1,7 +1,7 @@
 // One item, opened under its row: what it is, what is said of it, who may use it, and its versions.
 import { useQuery } from '@tanstack/react-query'
 import type { Evidence } from '@valise/core/evidence'
-import { readerOf } from '@valise/core/evidence'
+import { isShownAsPicture, readerOf } from '@valise/core/evidence'
 import { textIn } from '@valise/core/people'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -13,6 +13,7 @@ import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { fileAddress } from './addresses.ts'
+import { CollageParts } from './CollageParts.tsx'
 import { DriveField } from './DriveField.tsx'
 import { EvidenceUses } from './EvidenceUses.tsx'
 import { DrawerVerbs } from './DrawerVerbs.tsx'
@@ -145,6 +146,14 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
         <dd>
           <MadeForField item={item} readOnly={isBinned} onKeep={(made) => change.mutate(made)} />
         </dd>
+        {item.parts.length === 0 ? null : (
+          <>
+            <dt>{t('drawer.parts')}</dt>
+            <dd>
+              <CollageParts parts={item.parts} />
+            </dd>
+          </>
+        )}
         {item.version.place === null ? null : (
           <>
             <dt>{t('drawer.where')}</dt>
@@ -196,7 +205,7 @@ function Facts({ item }: { readonly item: Evidence }) {
   const at = item.madeAtKnown
     ? when.dayTime(item.madeAt)
     : t('drawer.cameIn', { time: when.dayTime(item.createdAt) })
-  const isPicture = item.kind === 'picture' && width && height
+  const isPicture = isShownAsPicture(item.kind) && width && height
   const facts = [
     words.kind(item),
     at,

@@ -1,5 +1,6 @@
 // One thing in the grid: its picture, what it is called, its tick, the case mark, and what it lacks.
 import { IconLicense } from '@tabler/icons-react'
+import { isShownAsPicture } from '@valise/core/evidence'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { memo } from 'react'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
@@ -67,7 +68,7 @@ interface LacksProps {
 
 /** The one lack that matters most: without rights nothing can be shown. */
 function Lacks({ item, t, top }: LacksProps) {
-  const isSilent = item.kind === 'picture' && item.alternativeText === ''
+  const isSilent = isShownAsPicture(item.kind) && item.alternativeText === ''
   if (item.rightsState !== 'missing' && !isSilent) return null
   return (
     <span className={styles.lacks} style={{ top }}>

@@ -4,11 +4,14 @@ import Button from '@mui/material/Button'
 import Popover from '@mui/material/Popover'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
-import { IconLicense, IconSquareCheck, IconTag, IconTrash } from '@tabler/icons-react'
+import { IconLayoutCollage, IconLicense, IconSquareCheck, IconTag, IconTrash } from '@tabler/icons-react'
 import { cleanTags } from '@valise/core/evidence'
 import type { EvidenceQuery, Rights } from '@valise/core/evidence'
+import { MOST_PICTURES_AT_ONCE } from '@valise/core/pictures'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import { useBeginCollage } from '../collages/queries.ts'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import {
@@ -37,6 +40,8 @@ export function SelectionBar({ choosing, query, count, onBinned }: SelectionBarP
   const { ids, clear } = choosing
   const carry = useCarryMany()
   const bin = useBinMany()
+  const collage = useBeginCollage()
+  const navigate = useNavigate()
   const [said, setSaid] = useState('')
   const [opened, setOpened] = useState<{ what: 'tag' | 'rights'; at: HTMLElement } | null>(null)
   const isAny = ids.length > 0
@@ -83,6 +88,20 @@ export function SelectionBar({ choosing, query, count, onBinned }: SelectionBarP
             <OwnIcon name="pick" />
             {t('tray.in')}
           </button>
+          {ids.length > MOST_PICTURES_AT_ONCE ? null : (
+            <button
+              type="button"
+              onClick={() =>
+                collage.mutate(
+                  { size: 'wide', pictures: [...ids] },
+                  { onSuccess: ({ id }) => void navigate(`/evidence/${id}/collage`) },
+                )
+              }
+            >
+              <IconLayoutCollage size={18} stroke={1.7} aria-hidden="true" />
+              {t('choosing.collage')}
+            </button>
+          )}
           <button
             type="button"
             onClick={() =>
@@ -107,10 +126,10 @@ export function SelectionBar({ choosing, query, count, onBinned }: SelectionBarP
           <button type="button" className={styles.quiet} onClick={clear}>
             {t('choosing.none')} <kbd>Esc</kbd>
           </button>
-          {said === '' && !carry.error && !bin.error ? null : (
+          {said === '' && !carry.error && !bin.error && !collage.error ? null : (
             <div className={styles.said}>
               <span>{said}</span>
-              <Refusal error={carry.error ?? bin.error} />
+              <Refusal error={carry.error ?? bin.error ?? collage.error} />
             </div>
           )}
         </div>

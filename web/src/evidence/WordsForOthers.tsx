@@ -1,6 +1,6 @@
 // What a picture shows, or what is said in a recording: the words for those who do not see or hear it.
 import TextField from '@mui/material/TextField'
-import { LONGEST_ALTERNATIVE_TEXT, LONGEST_TRANSCRIPT } from '@valise/core/evidence'
+import { isShownAsPicture, LONGEST_ALTERNATIVE_TEXT, LONGEST_TRANSCRIPT } from '@valise/core/evidence'
 import type { Evidence, EvidenceChange } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { useKeptText } from '../ui/useKeptText.ts'
@@ -13,18 +13,25 @@ interface WordsForOthersProps {
 
 export function WordsForOthers({ item, readOnly, onKeep }: WordsForOthersProps) {
   const { t } = useTranslation('evidence')
-  const isPicture = item.kind === 'picture'
+  const isPicture = isShownAsPicture(item.kind)
   const isHeard = item.kind === 'audio' || item.kind === 'video'
   const kept = useKeptText(isPicture ? item.alternativeText : item.transcript, (words) =>
     onKeep(isPicture ? { alternativeText: words } : { transcript: words }),
   )
   if (!isPicture && !isHeard) return null
-  const isOwed = isPicture && kept.text === '' && item.title !== ''
+  const owed =
+    !isPicture || kept.text !== ''
+      ? undefined
+      : item.kind === 'collage'
+        ? t('drawer.draftCollage')
+        : item.title === ''
+          ? undefined
+          : t('drawer.showsDraft', { title: item.title })
   return (
     <TextField
       label={t(isPicture ? 'drawer.shows' : 'drawer.said')}
       placeholder={t(isPicture ? 'drawer.showsHint' : 'drawer.saidHint')}
-      helperText={isOwed ? t('drawer.showsDraft', { title: item.title }) : undefined}
+      helperText={owed}
       size="small"
       multiline
       maxRows={8}

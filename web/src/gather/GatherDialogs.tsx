@@ -1,5 +1,6 @@
 // One dialog for each way in.
 import type { ComponentType } from 'react'
+import { CollageDialog } from './CollageDialog.tsx'
 import { DriveDialog } from './DriveDialog.tsx'
 import type { LandingPlace, WayWithDialog } from './gathering.ts'
 import { LinkDialog } from './LinkDialog.tsx'
@@ -21,6 +22,7 @@ const dialogs = {
   drive: DriveDialog,
   shelf: ShelfDialog,
   note: NoteDialog,
+  collage: CollageDialog,
   phone: PhoneDialog,
 } as const satisfies Record<WayWithDialog, ComponentType<WayProps>>
 

@@ -3,7 +3,8 @@ import type { Landing } from '@valise/core/evidence'
 import { createStore } from '../ui/createStore.ts'
 
 /** The ways that open a dialog; files and folders open the device's own chooser instead. */
-export type WayWithDialog = 'photo' | 'film' | 'voice' | 'link' | 'drive' | 'shelf' | 'note' | 'phone'
+export type WayWithDialog =
+  'photo' | 'film' | 'voice' | 'link' | 'drive' | 'shelf' | 'note' | 'collage' | 'phone'
 
 export interface LandingPlace extends Landing {
   /** For a slot that wants the thing itself; told once it is kept. */

@@ -30,6 +30,8 @@ export function useWaysIn(place: LandingPlace = {}): WaysIn {
   return {
     ways: allWays.filter((way) => {
       if (way === 'drive') return school?.drive === true
+      // A slot wants the thing itself, and a board takes its time.
+      if (way === 'collage') return landing.onKept === undefined
       return way !== 'shelf' || school?.shelf === true
     }),
     go: (way) => {

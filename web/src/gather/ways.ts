@@ -5,5 +5,5 @@ export type Way = WayWithDialog | 'files' | 'folder'
 
 export const allWays = [
   ...['photo', 'film', 'voice', 'files', 'folder'],
-  ...['note', 'link', 'drive', 'shelf', 'phone'],
+  ...['note', 'collage', 'link', 'drive', 'shelf', 'phone'],
 ] as readonly Way[]

@@ -76,7 +76,9 @@ export const AddPiece = memo(function AddPiece() {
       {choosing === 'picture' || choosing === 'file' ? (
         <EvidenceChooser
           kinds={
-            choosing === 'picture' ? ['picture'] : ['file', 'video', 'audio', 'data-table', 'link', 'note']
+            choosing === 'picture'
+              ? ['picture', 'collage']
+              : ['file', 'video', 'audio', 'data-table', 'link', 'note']
           }
           onChoose={(item) => addEvidence([item])}
           onClose={() => setChoosing(null)}

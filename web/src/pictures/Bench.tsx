@@ -60,7 +60,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
 
   const deskState = usePictureDesk(of, mime, original)
   const desk = deskState.state === 'open' ? deskState.desk : null
-  const recipe = isOffered && proposal ? proposal.recipe : (moving ?? inHand.recipe)
+  const recipe = isOffered && proposal ? proposal.recipe : (moving ?? inHand.document)
   const show = (next: PictureRecipe) => setMoving(next)
   const keep = (next: PictureRecipe) => {
     setMoving(null)
@@ -124,7 +124,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     if (!corners) return
     const fault = findQuadFault(corners)
     if (fault) return setSaid(t(`square.faults.${fault}`))
-    const before = stepOf(inHand.recipe.steps, 'square')
+    const before = stepOf(inHand.document.steps, 'square')
     const snapped = isSnapping && isByPointer && desk ? await snap(corners) : corners
     const byHand = Math.min(4, (before?.byHand ?? 0) + 1)
     setCorners(null)
@@ -203,7 +203,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           onCornerDone={(isByPointer) => void dropCorner(isByPointer)}
           onHorizon={(line) => {
             setHorizon(line)
-            show(withStep(inHand.recipe, levelledBy(original, inHand.recipe, line)))
+            show(withStep(inHand.document, levelledBy(original, inHand.document, line)))
           }}
           onHorizonDone={() => keep(recipe)}
           onShow={show}
@@ -261,7 +261,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
             {t('redo')}
           </Button>
           <p className={styles.hint} role="status">
-            {said ?? (tool ? t(`hints.${tool}`) : '')}
+            {said ?? (inHand.isJoined ? t('joined') : tool ? t(`hints.${tool}`) : '')}
           </p>
         </div>
         <Refusal error={inHand.refused} />
@@ -275,13 +275,13 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
             size="small"
             variant="text"
             startIcon={<IconCopy size={18} stroke={1.7} />}
-            disabled={inHand.recipe.steps.length === 0}
+            disabled={inHand.document.steps.length === 0}
             onClick={() => setIsUsingOnOthers(true)}
           >
             {t('others.use')}
           </Button>
         </div>
-        <RecipeList recipe={inHand.recipe} chosen={tool} onChoose={choose} onChange={keep} />
+        <RecipeList recipe={inHand.document} chosen={tool} onChoose={choose} onChange={keep} />
         <div className={styles.foot}>
           <small>{t('keptByItself')}</small>
           <Button variant="contained" color="primary" onClick={() => void back()}>
@@ -292,7 +292,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
       {isUsingOnOthers ? (
         <UseOnOthers
           except={item.id}
-          recipe={inHand.recipe}
+          recipe={inHand.document}
           original={original}
           onSaid={setSaid}
           onClose={() => setIsUsingOnOthers(false)}

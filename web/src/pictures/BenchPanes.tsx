@@ -1,6 +1,5 @@
 // The two halves: the picture as taken and as others get it, parted by a divider that is dragged or moved by keys.
-import { IconArrowsHorizontal, IconMinus, IconPlus, IconUsers } from '@tabler/icons-react'
-import IconButton from '@mui/material/IconButton'
+import { IconArrowsHorizontal, IconUsers } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
 import { stepOf } from '@valise/core/pictures'
 import type { Geometry, PictureRecipe, Quad, Size } from '@valise/core/pictures'
@@ -28,6 +27,7 @@ import type { ToolKind } from './tools.ts'
 import type { Concealing } from './useConcealing.ts'
 import type { Marking } from './useMarking.ts'
 import type { Result } from './useResult.ts'
+import { useZoom, ZoomBar } from './ZoomBar.tsx'
 
 export type Half = 'taken' | 'result'
 
@@ -58,17 +58,16 @@ interface BenchPanesProps {
 }
 
 const [LEAST, MOST] = [12, 88]
-const ZOOMS = { least: 1, most: 8 }
 
 export function BenchPanes(props: BenchPanesProps) {
   const { of, item, tool, result, original, geometry, asTaken, only, error } = props
   const { t } = useTranslation('bench')
   const [moved, setSplit] = useState<number | null>(null)
   const split = moved ?? splitFor(original, geometry.size)
-  const [zoom, setZoom] = useState(1)
+  const zooming = useZoom()
+  const { zoom, zoomBy } = zooming
   const image = useRef<HTMLImageElement>(null)
   const [shownImage, setShownImage] = useState<HTMLImageElement | null>(null)
-  const zoomBy = (by: number) => setZoom((before) => Math.min(ZOOMS.most, Math.max(ZOOMS.least, before * by)))
   const columns = only === null ? `minmax(0, ${split}fr) minmax(0, ${100 - split}fr)` : 'minmax(0, 1fr)'
   return (
     <div className={styles.panes} style={{ gridTemplateColumns: columns }}>
@@ -111,25 +110,7 @@ export function BenchPanes(props: BenchPanesProps) {
         </Pane>
       )}
       {only === null ? <Divider split={split} onSplit={setSplit} /> : null}
-      <div className={styles.zoom} role="group" aria-label={t('zoom.label')}>
-        <IconButton
-          size="small"
-          aria-label={t('zoom.out')}
-          disabled={zoom <= ZOOMS.least}
-          onClick={() => zoomBy(1 / 1.5)}
-        >
-          <IconMinus size={16} stroke={1.9} />
-        </IconButton>
-        <output>{Math.round(zoom * 100)} %</output>
-        <IconButton
-          size="small"
-          aria-label={t('zoom.in')}
-          disabled={zoom >= ZOOMS.most}
-          onClick={() => zoomBy(1.5)}
-        >
-          <IconPlus size={16} stroke={1.9} />
-        </IconButton>
-      </div>
+      <ZoomBar {...zooming} />
       {error ? (
         <div className={styles.trouble}>
           <p>{t('trouble')}</p>

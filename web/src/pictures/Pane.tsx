@@ -2,11 +2,12 @@
 import { useEffect, useRef } from 'react'
 import type { ReactNode, WheelEvent } from 'react'
 import type { Size } from '@valise/core/pictures'
+import { useTwoFingers } from './useTwoFingers.ts'
 import { useBoxSize } from './useBoxSize.ts'
 import styles from './Bench.module.css'
 
 interface PaneProps {
-  readonly half: 'taken' | 'result'
+  readonly half: 'taken' | 'result' | 'board'
   readonly label: ReactNode
   /** What those hear who do not see it. */
   readonly name: string
@@ -36,9 +37,13 @@ export function Pane({ half, label, name, size, zoom, onZoom, children }: PanePr
   const onWheel = (event: WheelEvent) => {
     if (event.ctrlKey) onZoom(event.deltaY < 0 ? 1.15 : 1 / 1.15)
   }
+  const fingers = useTwoFingers((by, across, down) => {
+    onZoom(by)
+    frame.current?.scrollBy(-across, -down)
+  })
   return (
     <section className={styles.pane} data-half={half} aria-label={name}>
-      <div className={styles.scroll} ref={frame} tabIndex={zoom > 1 ? 0 : -1} onWheel={onWheel}>
+      <div className={styles.scroll} ref={frame} tabIndex={zoom > 1 ? 0 : -1} onWheel={onWheel} {...fingers}>
         <div className={styles.picture} style={{ width: size.width * scale, height: size.height * scale }}>
           {children}
         </div>

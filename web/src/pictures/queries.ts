@@ -27,7 +27,7 @@ export function readRecipe(of: VersionOfItem): Promise<KeptRecipe> {
   return get<KeptRecipe>(recipeAddress(of))
 }
 
-function recipeAddress({ id, n }: VersionOfItem): string {
+export function recipeAddress({ id, n }: VersionOfItem): string {
   return `/api/evidence/${id}/versions/${n}/recipe`
 }
 

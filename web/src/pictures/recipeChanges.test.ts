@@ -1,12 +1,9 @@
 import { EMPTY_RECIPE } from '@valise/core/pictures'
 import type { RecipeStep } from '@valise/core/pictures'
+import { beginHistory, change, redo, undo } from './history.ts'
 import {
-  beginHistory,
-  change,
   partsOf,
   recipeForOther,
-  redo,
-  undo,
   withMarks,
   withoutStep,
   withParts,

@@ -1,4 +1,4 @@
-// How a recipe changes: a step taken, changed, switched, dropped; and the way back and forth over all of it.
+// How a recipe changes: a step taken, changed, switched, dropped.
 import { stepOf } from '@valise/core/pictures'
 import type { ConcealedPart, Mark, PictureRecipe, RecipeStep, StepKind } from '@valise/core/pictures'
 
@@ -41,35 +41,6 @@ export function withParts(recipe: PictureRecipe, parts: readonly ConcealedPart[]
   return parts.length === 0
     ? withoutStep(recipe, 'conceal')
     : withStep(recipe, { kind: 'conceal', on: true, parts: [...parts] })
-}
-
-/** The way back and forth: what was before, what is, what was taken back. */
-export interface RecipeHistory {
-  readonly past: readonly PictureRecipe[]
-  readonly present: PictureRecipe
-  readonly future: readonly PictureRecipe[]
-}
-
-export function beginHistory(present: PictureRecipe): RecipeHistory {
-  return { past: [], present, future: [] }
-}
-
-/** A change; the same as before is none. */
-export function change(history: RecipeHistory, present: PictureRecipe): RecipeHistory {
-  if (JSON.stringify(present) === JSON.stringify(history.present)) return history
-  return { past: [...history.past, history.present], present, future: [] }
-}
-
-export function undo({ past, present, future }: RecipeHistory): RecipeHistory {
-  const before = past.at(-1)
-  return before
-    ? { past: past.slice(0, -1), present: before, future: [present, ...future] }
-    : { past, present, future }
-}
-
-export function redo({ past, present, future }: RecipeHistory): RecipeHistory {
-  const [next, ...rest] = future
-  return next ? { past: [...past, present], present: next, future: rest } : { past, present, future }
 }
 
 /** What of a recipe fits another picture: no marks, and places in the picture only where that has the same size. */

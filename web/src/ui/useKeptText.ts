@@ -47,6 +47,6 @@ export function useKeptText(value: string, keep: (text: string) => void): KeptTe
     keepNow()
   }
   // Once what was typed has come back as the value, the value leads again; never while somebody types on.
-  if (typed !== null && isLeft && toPlainLine(typed) === value) setTyped(null)
+  if (typed !== null && isLeft && (typed === value || toPlainLine(typed) === value)) setTyped(null)
   return { text: typed ?? value, change, leave }
 }

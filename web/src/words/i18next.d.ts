@@ -4,6 +4,7 @@ import type access from './en/access.json'
 import type assignments from './en/assignments.json'
 import type bench from './en/bench.json'
 import type classes from './en/classes.json'
+import type collage from './en/collage.json'
 import type collections from './en/collections.json'
 import type desk from './en/desk.json'
 import type evidence from './en/evidence.json'
@@ -25,6 +26,7 @@ declare module 'i18next' {
       assignments: typeof assignments
       bench: typeof bench
       classes: typeof classes
+      collage: typeof collage
       collections: typeof collections
       desk: typeof desk
       evidence: typeof evidence

@@ -13,6 +13,7 @@ const namespaces = [
   'access',
   'assignments',
   'bench',
+  'collage',
   'desk',
   'submissions',
   'collections',

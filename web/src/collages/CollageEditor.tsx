@@ -1,0 +1,218 @@
+// Putting a collage together: what can be laid on the board, the board, and what can be said of what is chosen.
+import Button from '@mui/material/Button'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import Switch from '@mui/material/Switch'
+import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react'
+import type { Evidence, EvidenceRow } from '@valise/core/evidence'
+import { placePictures } from '@valise/core/pictures'
+import type { Collage, KeptCollage, Layer, Pictured } from '@valise/core/pictures'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useLocation, useNavigate } from 'react-router'
+import { SpeakOver } from '../evidence/SpeakOver.tsx'
+import { useTrayPlace } from '../evidence/trayPlace.ts'
+import { useSpeaking } from '../evidence/useSpeaking.ts'
+import bench from '../pictures/Bench.module.css'
+import { useBenchKeys } from '../pictures/useBenchKeys.ts'
+import { Refusal } from '../ui/Refusal.tsx'
+import { AddPictures } from './AddPictures.tsx'
+import { AlternativeField } from './AlternativeField.tsx'
+import { ArrangeBar } from './ArrangeBar.tsx'
+import { Board } from './Board.tsx'
+import { BoardFields } from './BoardFields.tsx'
+import { DrawBar, firstPen } from './DrawBar.tsx'
+import { LayerFields } from './LayerFields.tsx'
+import { LayerList } from './LayerList.tsx'
+import { useLayerWords } from './layerWords.ts'
+import { Palette } from './Palette.tsx'
+import { PlaceFields } from './PlaceFields.tsx'
+import { toPictured } from './toPictured.ts'
+import { useArranging } from './useArranging.ts'
+import { useCollage } from './useCollage.ts'
+import { usePictures } from './usePictures.ts'
+import styles from './Collage.module.css'
+
+export function CollageEditor({ item, kept }: { readonly item: Evidence; readonly kept: KeptCollage }) {
+  const { t } = useTranslation('collage')
+  const navigate = useNavigate()
+  const inHand = useCollage(item.id, kept)
+  const [moving, setMoving] = useState<Collage | null>(null)
+  const [drawing, setDrawing] = useState(false)
+  const [pen, setPen] = useState(firstPen)
+  const [isSnapping, setIsSnapping] = useState(true)
+  const location = useLocation()
+  // Who begins one wants pictures on it.
+  const [isAdding, setIsAdding] = useState(location.state?.isNew === true && kept.collage.layers.length === 0)
+  const [said, setSaid] = useState('')
+  const collage = moving ?? inHand.document
+  const arranging = useArranging({
+    collage,
+    onShow: setMoving,
+    onKeep: (next) => {
+      setMoving(null)
+      inHand.set(next)
+    },
+  })
+  const opened = usePictures(inHand.pictures)
+  const nameOf = useLayerWords(collage, inHand.pictures)
+  const speaking = useSpeaking()
+  const writing = useRef<HTMLTextAreaElement>(null)
+  const goBack = (by: () => void) => () => {
+    setMoving(null)
+    by()
+  }
+  const [undo, redo] = [goBack(inHand.undo), goBack(inHand.redo)]
+  useBenchKeys({ undo, redo })
+
+  const lay = (pictures: readonly Pictured[]) => {
+    if (pictures.length === 0) return setSaid(t('add.none'))
+    inHand.meet(pictures)
+    const wishes = pictures.map(({ evidenceId, n, width, height }) => ({
+      ...{ id: crypto.randomUUID(), evidenceId, n, width, height },
+    }))
+    arranging.addLayers(placePictures(collage, wishes))
+    setSaid(t('add.laid', { count: pictures.length }))
+  }
+  // What comes from outside arrives later than it was asked for, and lies down on the board as it is then.
+  const layNow = useRef(lay)
+  useEffect(() => {
+    layNow.current = lay
+  })
+  const layRows = useRef((rows: readonly EvidenceRow[]) => layNow.current(rows.flatMap(toPictured)))
+  const place = useMemo(
+    () => ({
+      one: t('tray.one'),
+      all: t('tray.all'),
+      onOne: (row: EvidenceRow) => layRows.current([row]),
+      onAll: (rows: readonly EvidenceRow[]) => layRows.current(rows),
+    }),
+    [t],
+  )
+  useTrayPlace(place)
+  // The first place that was opened here has nothing of ours before it.
+  const isFirst = location.key === 'default'
+  const back = () => (isFirst ? navigate(`/evidence/${item.id}`) : navigate(-1))
+  const single = arranging.chosen.length === 1 ? arranging.chosen[0] : undefined
+  const write = () => writing.current?.focus()
+
+  return (
+    <div className={bench.bench}>
+      <Palette
+        drawing={drawing ? (pen.isEraser ? 'rubber' : 'pen') : null}
+        onPictures={() => setIsAdding(true)}
+        onAdd={(what) => {
+          setDrawing(false)
+          arranging.add(what)
+          if (what === 'words' || what === 'bubble') requestAnimationFrame(write)
+        }}
+        onDraw={(what) => {
+          setDrawing(what !== null)
+          if (what !== null) setPen({ ...pen, isEraser: what === 'rubber' })
+        }}
+      />
+      <div className={bench.middle}>
+        <Board
+          {...{ arranging, opened, nameOf, isSnapping, speaking }}
+          pen={drawing ? pen : null}
+          onWrite={write}
+          onDropped={(row) => layRows.current([row])}
+        />
+        <div className={bench.noProgress} />
+        <div className={bench.bar}>
+          <Button
+            size="small"
+            startIcon={<IconArrowBackUp size={18} stroke={1.7} />}
+            disabled={!inHand.canUndo}
+            onClick={undo}
+          >
+            {t('undo')}
+          </Button>
+          <Button
+            size="small"
+            startIcon={<IconArrowForwardUp size={18} stroke={1.7} />}
+            disabled={!inHand.canRedo}
+            onClick={redo}
+          >
+            {t('redo')}
+          </Button>
+          <FormControlLabel
+            control={
+              <Switch
+                size="small"
+                checked={isSnapping}
+                onChange={(event) => setIsSnapping(event.target.checked)}
+              />
+            }
+            label={t('snap')}
+          />
+          <p className={bench.hint} role="status">
+            {inHand.isJoined
+              ? t('joined')
+              : said || t(drawing ? 'hints.draw' : single ? 'hints.chosen' : 'hints.empty')}
+          </p>
+        </div>
+        <Refusal error={inHand.refused} />
+      </div>
+      <aside className={bench.panel} aria-label={t('panel')}>
+        <h1>{t('question')}</h1>
+        {drawing ? (
+          <DrawBar pen={pen} onPen={setPen} />
+        ) : arranging.chosen.length > 0 ? (
+          <section className={styles.part} aria-label={t('chosen.label')}>
+            <h2 className={styles.chosen}>
+              {single ? nameOf(single) : t('chosen.count', { count: arranging.chosen.length })}
+            </h2>
+            <ArrangeBar arranging={arranging} />
+            {single && !single.isLocked ? (
+              <Fields key={single.id} layer={single} {...{ arranging, writing }} />
+            ) : null}
+          </section>
+        ) : (
+          <BoardFields arranging={arranging} onMeet={inHand.meet} />
+        )}
+        <h2 className={styles.head}>{t('layers.title')}</h2>
+        <LayerList arranging={arranging} nameOf={nameOf} />
+        <h2 className={styles.head}>{t('forOthers')}</h2>
+        <AlternativeField item={item} collage={collage} pictures={inHand.pictures} />
+        <div className={styles.part}>
+          <SpeakOver item={item} speaking={speaking} canPoint />
+        </div>
+        <div className={bench.foot}>
+          <small>{t('keptByItself')}</small>
+          <Button variant="contained" color="primary" onClick={() => void back()}>
+            {t('back')}
+          </Button>
+        </div>
+      </aside>
+      {isAdding ? (
+        <AddPictures onClose={() => setIsAdding(false)} onChoose={(pictures) => layNow.current(pictures)} />
+      ) : null}
+    </div>
+  )
+}
+
+interface FieldsProps {
+  readonly layer: Layer
+  readonly arranging: ReturnType<typeof useArranging>
+  readonly writing: React.Ref<HTMLTextAreaElement>
+}
+
+function Fields({ layer, arranging, writing }: FieldsProps) {
+  // It is told by its id: what was typed last is kept after something else was chosen, too.
+  const withThem = (to: Partial<Layer>) =>
+    arranging.collage.layers.map((one) =>
+      // Only fields of the layer's own kind are shown, so what they say fits it.
+      one.id === layer.id ? ({ ...one, ...to } as Layer) : one,
+    )
+  return (
+    <>
+      <LayerFields
+        layer={layer}
+        writing={writing}
+        onShow={(to) => arranging.show(withThem(to))}
+        onKeep={(to) => arranging.keep(withThem(to))}
+      />
+      <PlaceFields layer={layer} onKeep={(to) => arranging.keep(withThem(to))} />
+    </>
+  )
+}

@@ -1,0 +1,38 @@
+// What the editor of collages knows of the server.
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Evidence } from '@valise/core/evidence'
+import type { Collage, KeptCollage, NewCollage } from '@valise/core/pictures'
+import { ask, get } from '../api/index.ts'
+import { refreshEvidence } from '../evidence/queries.ts'
+
+export const collageQueries = {
+  one: (id: string) =>
+    queryOptions({
+      queryKey: ['collage', id],
+      queryFn: () => readCollage(id),
+      // It is the editor that changes it; another window's change is told when this one keeps.
+      staleTime: Infinity,
+      gcTime: 0,
+    }),
+}
+
+export function collageAddress(id: string): string {
+  return `/api/collages/${id}`
+}
+
+export function readCollage(id: string): Promise<KeptCollage> {
+  return get<KeptCollage>(collageAddress(id))
+}
+
+export function putCollage(id: string, collage: Collage, revision: number): Promise<KeptCollage> {
+  return ask<KeptCollage>('PUT', collageAddress(id), { body: collage, revision })
+}
+
+export function useBeginCollage() {
+  const client = useQueryClient()
+  return useMutation({
+    meta: { kept: true },
+    mutationFn: (body: NewCollage) => ask<Evidence>('POST', '/api/collages', { body }),
+    onSuccess: () => void refreshEvidence(client),
+  })
+}

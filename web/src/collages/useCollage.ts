@@ -1,0 +1,48 @@
+// The collage under way, kept by itself, with what is known of its pictures; what another window did is taken in.
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { joinCollages } from '@valise/core/pictures'
+import type { Collage, KeptCollage, Pictured } from '@valise/core/pictures'
+import { useMemo, useState } from 'react'
+import { refreshEvidence } from '../evidence/queries.ts'
+import { useKeptDocument } from '../pictures/useKeptDocument.ts'
+import type { DocumentInHand, KeepingOf } from '../pictures/useKeptDocument.ts'
+import { collageAddress, collageQueries, putCollage, readCollage } from './queries.ts'
+
+export interface CollageInHand extends DocumentInHand<Collage> {
+  readonly pictures: readonly Pictured[]
+  /** Tells of pictures that are about to be laid on the board, so that they are seen before the server names them. */
+  meet(pictures: readonly Pictured[]): void
+}
+
+export function useCollage(id: string, kept: KeptCollage): CollageInHand {
+  const client = useQueryClient()
+  const keeping = useMemo((): KeepingOf<Collage> => {
+    const told = (answer: KeptCollage) => {
+      client.setQueryData(collageQueries.one(id).queryKey, answer)
+      return { document: answer.collage, revision: answer.revision }
+    }
+    return {
+      address: collageAddress(id),
+      put: (collage, revision) => putCollage(id, collage, revision).then(told),
+      read: () => readCollage(id).then(told),
+      join: joinCollages,
+      onSettled: () => void refreshEvidence(client),
+    }
+  }, [id, client])
+  const { data } = useQuery({ ...collageQueries.one(id), enabled: false })
+  const [met, setMet] = useState<readonly Pictured[]>([])
+  const inHand = useKeptDocument({ document: kept.collage, revision: kept.revision }, keeping)
+  const told = data?.pictures ?? kept.pictures
+  return {
+    ...inHand,
+    pictures: [...told, ...met.filter((one) => !told.some((other) => isSamePicture(one, other)))],
+    meet: (pictures) => setMet((before) => [...before, ...pictures]),
+  }
+}
+
+export function isSamePicture(
+  one: { readonly evidenceId: string; readonly n: number },
+  other: { readonly evidenceId: string; readonly n: number },
+): boolean {
+  return one.evidenceId === other.evidenceId && one.n === other.n
+}

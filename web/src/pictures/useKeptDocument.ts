@@ -1,0 +1,150 @@
+// A document under way: changed at once, kept by itself one change after the other, and on the device until it is.
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { ApiProblem } from '../api/index.ts'
+import { noteKeeping, noteKept, noteOnDevice, noteRefused } from '../app/kept.ts'
+import { forget, remember, remembered } from './deviceShelf.ts'
+import { beginHistory, change, redo, undo } from './history.ts'
+import type { History } from './history.ts'
+
+const TRY_AGAIN_MS = 3000
+
+interface KeptOnServer<T> {
+  readonly document: T
+  readonly revision: number
+}
+
+export interface KeepingOf<T> {
+  /** Under which it is kept, on the server and meanwhile on the device. */
+  readonly address: string
+  put(document: T, revision: number): Promise<KeptOnServer<T>>
+  read(): Promise<KeptOnServer<T>>
+  /** What two windows did since both knew the same. */
+  join(base: T, mine: T, theirs: T): T
+  /** All that was changed so far is kept. */
+  onSettled(): void
+}
+
+export interface DocumentInHand<T> {
+  readonly document: T
+  readonly canUndo: boolean
+  readonly canRedo: boolean
+  /** Why the last change was not kept. */
+  readonly refused: unknown
+  /** Whether another window's changes were taken in. */
+  readonly isJoined: boolean
+  set(document: T): void
+  undo(): void
+  redo(): void
+}
+
+/** @param keeping must stay the same while the document is open */
+export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>): DocumentInHand<T> {
+  const [history, setHistory] = useState<History<T>>(() => startingWith(kept.document, keeping.address))
+  const [refused, setRefused] = useState<unknown>(null)
+  const [isJoined, setIsJoined] = useState(false)
+  /** What the server has, as far as this window knows. */
+  const known = useRef(kept)
+  const waiting = useRef<{ readonly document: T } | null>(null)
+  const isSending = useRef(false)
+
+  const takeIn = useCallback(
+    async (sent: T) => {
+      const present = await keeping.read()
+      // Whoever went on meanwhile has a newer one waiting.
+      const mine = waiting.current ? waiting.current.document : sent
+      const joined = keeping.join(known.current.document, mine, present.document)
+      known.current = present
+      setIsJoined(true)
+      setHistory((before) => change(before, joined))
+      waiting.current = { document: joined }
+    },
+    [keeping],
+  )
+  const send = useCallback(async () => {
+    if (isSending.current) return
+    isSending.current = true
+    while (waiting.current) {
+      const { document } = waiting.current
+      waiting.current = null
+      noteKeeping()
+      try {
+        const { revision } = await keeping.put(document, known.current.revision)
+        known.current = { document, revision }
+        if (!waiting.current) forget(keeping.address)
+        setRefused(null)
+        noteKept()
+      } catch (error) {
+        if (isOutOfReach(error)) {
+          waiting.current ??= { document }
+          noteKept()
+          noteOnDevice(1)
+          await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS))
+        } else if (error instanceof ApiProblem && error.code === 'stale') {
+          // Another window was faster: what it did is taken in, and both are kept.
+          noteKept()
+          const isTaken = await takeIn(document).then(
+            () => true,
+            (problem: unknown) => {
+              setRefused(problem)
+              return false
+            },
+          )
+          if (!isTaken) break
+        } else {
+          setRefused(error)
+          noteRefused()
+        }
+      }
+    }
+    isSending.current = false
+    keeping.onSettled()
+  }, [keeping, takeIn])
+
+  const keep = useCallback(
+    (document: T) => {
+      remember(keeping.address, document)
+      waiting.current = { document }
+      void send()
+    },
+    [keeping, send],
+  )
+  // What the device still held from before is kept now.
+  useEffect(() => {
+    const waitingSince = remembered<T>(keeping.address)
+    if (waitingSince === null) return
+    const timer = setTimeout(() => keep(waitingSince))
+    return () => clearTimeout(timer)
+    // Once, when it is opened.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
+
+  const move = (to: (before: History<T>) => History<T>) => {
+    const after = to(history)
+    if (after === history || after.present === history.present) return
+    setHistory(after)
+    keep(after.present)
+  }
+  return {
+    document: history.present,
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+    refused,
+    isJoined,
+    set: (document) => move((before) => change(before, document)),
+    undo: () => move(undo),
+    redo: () => move(redo),
+  }
+}
+
+/** Nothing came back, or the session ended: neither says anything of the document. */
+function isOutOfReach(error: unknown): boolean {
+  return (
+    error instanceof ApiProblem && ['unreachable', 'signed-out', 'busy', 'unexpected'].includes(error.code)
+  )
+}
+
+/** What could not be kept before is the newest; the way back leads to what the server has. */
+function startingWith<T>(kept: T, address: string): History<T> {
+  const waiting = remembered<T>(address)
+  return waiting === null ? beginHistory(kept) : change(beginHistory(kept), waiting)
+}
