@@ -20,7 +20,7 @@ export function cleanFileName(name: string): string {
 /** Words that devices write into names, which tell nobody what the thing is. */
 const deviceWords = new Set(
   (
-    'img dsc dscn dscf pxl vid mov mvi gopr gh wa cimg sam pict image photo picture video audio voice rec recording ' +
+    'collage img dsc dscn dscf pxl vid mov mvi gopr gh wa cimg sam pict image photo picture video audio voice rec recording ' +
     'scan screen shot screenshot untitled unnamed download file document doc copy new edited final at am pm mp'
   ).split(' '),
 )

@@ -17,6 +17,7 @@ import { DrawSurface } from './DrawSurface.tsx'
 import type { Pen } from './DrawBar.tsx'
 import type { Arranging } from './useArranging.ts'
 import type { Opened } from './usePictures.ts'
+import styles from './Collage.module.css'
 
 interface BoardProps {
   readonly arranging: Arranging
@@ -46,7 +47,8 @@ export function Board(props: BoardProps) {
   const isPointing = speaking.isRecording || speaking.moments.length > 0
   return (
     <div
-      className={bench.panes}
+      className={`${bench.panes} ${styles.room}`}
+      style={{ aspectRatio: `${size.width} / ${size.height}` }}
       data-over={isOver}
       onDragOver={(event) => {
         if (!event.dataTransfer.types.includes(TRAY_DRAG)) return

@@ -9,7 +9,9 @@ import type { Collage, KeptCollage, Layer, Pictured } from '@valise/core/picture
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLocation, useNavigate } from 'react-router'
+import { useChangeEvidence } from '../evidence/queries.ts'
 import { SpeakOver } from '../evidence/SpeakOver.tsx'
+import { TitleField } from '../evidence/TitleField.tsx'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
 import { useSpeaking } from '../evidence/useSpeaking.ts'
 import bench from '../pictures/Bench.module.css'
@@ -96,7 +98,7 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
   const write = () => writing.current?.focus()
 
   return (
-    <div className={bench.bench}>
+    <div className={`${bench.bench} ${styles.editor}`}>
       <Palette
         drawing={drawing ? (pen.isEraser ? 'rubber' : 'pen') : null}
         onPictures={() => setIsAdding(true)}
@@ -173,6 +175,7 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
         <h2 className={styles.head}>{t('layers.title')}</h2>
         <LayerList arranging={arranging} nameOf={nameOf} />
         <h2 className={styles.head}>{t('forOthers')}</h2>
+        <Title item={item} />
         <AlternativeField item={item} collage={collage} pictures={inHand.pictures} />
         <div className={styles.part}>
           <SpeakOver item={item} speaking={speaking} canPoint />
@@ -188,6 +191,16 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
         <AddPictures onClose={() => setIsAdding(false)} onChoose={(pictures) => layNow.current(pictures)} />
       ) : null}
     </div>
+  )
+}
+
+function Title({ item }: { readonly item: Evidence }) {
+  const change = useChangeEvidence(item.id)
+  return (
+    <>
+      <TitleField title={item.title} readOnly={false} onKeep={(title) => change.mutate({ title })} />
+      <Refusal error={change.error} />
+    </>
   )
 }
 

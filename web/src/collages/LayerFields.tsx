@@ -48,7 +48,7 @@ export function LayerFields({ layer, ...others }: LayerFieldsProps<Layer>) {
   }
 }
 
-const percent = (value: number) => `${Math.round(value * 100)} %`
+const percent = (value: number) => `${Math.round(value * 100)}\u00a0%`
 
 function PictureFields({ layer, onShow, onKeep }: LayerFieldsProps<PictureLayer>) {
   const { t } = useTranslation('collage')
