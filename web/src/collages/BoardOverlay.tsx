@@ -93,6 +93,7 @@ export function BoardOverlay({ arranging, nameOf, isSnapping, onWrite }: BoardOv
       ref={surface}
       className={handles.surface}
       data-board
+      tabIndex={-1}
       onPointerDown={(event) => {
         if (event.button !== 0) return
         event.currentTarget.setPointerCapture(event.pointerId)
@@ -200,4 +201,6 @@ function actByKey(event: KeyboardEvent, arranging: Arranging): void {
   if (!act || event.altKey) return
   event.preventDefault()
   act()
+  // What was taken off had the keys; they stay on the board.
+  if (act === arranging.drop && event.currentTarget instanceof HTMLElement) event.currentTarget.focus()
 }

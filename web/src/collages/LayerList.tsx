@@ -15,7 +15,7 @@ export function LayerList({ arranging, nameOf }: LayerListProps) {
   const layers = [...arranging.collage.layers].reverse()
   if (layers.length === 0) return <p className={styles.quiet}>{t('layers.empty')}</p>
   return (
-    <ol className={styles.layers}>
+    <ol className={styles.layers} aria-label={t('layers.title')}>
       {layers.map((layer) => (
         <li key={layer.id} data-on={arranging.ids.has(layer.id)}>
           <button

@@ -103,7 +103,7 @@ export function useArranging({ collage, onShow, onKeep }: ArrangingOf): Arrangin
     lock: (isLocked) => keep(layers.map((layer) => (ids.has(layer.id) ? { ...layer, isLocked } : layer))),
     drop: () => {
       keep(layers.filter(({ id, isLocked }) => !ids.has(id) || isLocked))
-      setWanted(new Set())
+      setWanted(new Set(chosen.filter(({ isLocked }) => isLocked).map(({ id }) => id)))
     },
   }
 }
