@@ -7,6 +7,7 @@ import {
   evidenceKinds,
   licenceIds,
   LONGEST_ALTERNATIVE_TEXT,
+  LONGEST_CAPTION,
   LONGEST_QUERY_NAME,
   LONGEST_STATEMENT,
   LONGEST_TAG,
@@ -131,6 +132,7 @@ export type CollagePart = Static<typeof collagePartSchema>
 export const evidenceSchema = object({
   ...evidenceRowSchema.properties,
   madeAtKnown: Type.Boolean({ description: 'Whether the file said when it was made' }),
+  caption: Type.String({ description: 'Stands under it wherever a piece has none of its own' }),
   statement: Type.String({ description: 'The student’s own text about it, by lines' }),
   tags: Type.Array(Type.String()),
   rights: rightsSchema,
@@ -152,6 +154,7 @@ export type Evidence = Static<typeof evidenceSchema>
 /** What an owner may change; what is left out stays. */
 export const evidenceChangeSchema = object({
   title: Type.Optional(Type.String({ maxLength: LONGEST_TITLE })),
+  caption: Type.Optional(Type.String({ maxLength: LONGEST_CAPTION })),
   statement: Type.Optional(Type.String({ maxLength: LONGEST_STATEMENT })),
   tags: Type.Optional(Type.Array(Type.String({ maxLength: LONGEST_TAG }), { maxItems: MOST_TAGS })),
   rights: Type.Optional(rightsSchema),

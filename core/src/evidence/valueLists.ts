@@ -71,6 +71,7 @@ export type EvidenceOrder = (typeof evidenceOrders)[number]
 
 export const LONGEST_TITLE = 200
 export const LONGEST_ALTERNATIVE_TEXT = 1000
+export const LONGEST_CAPTION = 500
 export const LONGEST_TRANSCRIPT = 200_000
 /** Characters of a document's own words that are kept for finding it again. */
 export const LONGEST_INSIDE = 400_000

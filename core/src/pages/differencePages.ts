@@ -103,7 +103,16 @@ function withoutVersion(piece: Piece): object {
 function visible({ evidence }: Shown, { id }: Piece): object {
   const item = evidence[id]
   return item
-    ? { n: item.n, look: item.look ?? 0, notes: item.notes ?? [], title: item.title, credit: item.credit }
+    ? {
+        ...{
+          n: item.n,
+          look: item.look ?? 0,
+          notes: item.notes ?? [],
+          title: item.title,
+          credit: item.credit,
+        },
+        ...{ caption: item.caption ?? '', voices: item.voices ?? [] },
+      }
     : {}
 }
 

@@ -59,6 +59,7 @@ export type {
   Shown,
   ShownEntry,
   ShownEvidence,
+  ShownVoice,
   TextPiece,
   Use,
 } from './schema.ts'
@@ -66,7 +67,6 @@ export { upgradeDocument } from './upgradeDocument.ts'
 export {
   COLUMNS,
   LONGEST_ALTERNATIVE,
-  LONGEST_CAPTION,
   LONGEST_PAGE_TITLE,
   NARROWEST,
   pieceKinds,

@@ -10,6 +10,8 @@ interface PageWords {
   readonly gone: string
   readonly untitled: string
   readonly statements: string
+  readonly voice: string
+  readonly transcript: string
   readonly licence: Readonly<Record<Extract<keyof typeof licences, 'public-domain' | 'permission'>, string>>
 }
 
@@ -21,6 +23,8 @@ const en: PageWords = {
   gone: 'This is no longer shown.',
   untitled: 'Without a title',
   statements: 'Statements',
+  voice: 'Voice',
+  transcript: 'What is said',
   licence: { 'public-domain': 'in the public domain', permission: 'used with permission' },
 }
 const es: PageWords = {
@@ -31,6 +35,8 @@ const es: PageWords = {
   gone: 'Esto ya no se muestra.',
   untitled: 'Sin título',
   statements: 'Explicaciones',
+  voice: 'Voz',
+  transcript: 'Lo que se dice',
   licence: { 'public-domain': 'de dominio público', permission: 'usado con permiso' },
 }
 

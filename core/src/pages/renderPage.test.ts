@@ -44,10 +44,42 @@ const render = (document: PageDocument, shown: Shown = nothingShown) =>
     shown,
     lang: document.lang,
     address: ({ id: piece }, _, what) => `/${piece}/${what}`,
+    voiceAddress: ({ id: piece }, { id }) => `/${piece}/voices/${id}`,
   })
 const picture = (more: object = {}) => ({
   ...newEvidencePiece('p', { id, kind: 'picture' as const }),
   ...more,
+})
+
+describe('what is said of an item', () => {
+  const page = rowOf(picture({ alternativeText: 'A sheet' }))
+  const withItem = (more: object) => render(page, { evidence: { p: { ...item, ...more } }, entries: {} })
+
+  it('stands under it as its caption, unless the piece has one of its own', () => {
+    expect(withItem({ caption: 'At <low> water' })).toContain('<figcaption>At &lt;low&gt; water</figcaption>')
+    const own = rowOf(picture({ caption: 'Mine' }))
+    const html = render(own, { evidence: { p: { ...item, caption: 'At low water' } }, entries: {} })
+    expect(html).toContain('<figcaption>Mine</figcaption>')
+    expect(html).not.toContain('At low water')
+  })
+
+  it('is heard as a voice, with its named moments and what is said to be read', () => {
+    const moments = [
+      { atMs: 5000, words: 'The crust' },
+      { atMs: 65_000, words: '' },
+    ]
+    const voice = { id: 'v', n: 1, fileName: 'v.webm', bytes: 9, transcript: 'Look here.', moments }
+    const html = withItem({ voices: [voice] })
+    expect(html).toContain('<audio src="/p/voices/v" controls preload="metadata" aria-label="Voice 1">')
+    expect(html).toContain('<li><time>0:05</time> The crust</li></ul>')
+    expect(html).not.toContain('1:05')
+    expect(html).toContain('<details><summary>What is said</summary><p>Look here.</p></details>')
+  })
+
+  it('carries the credits of all pictures in a collage', () => {
+    const creditsWithin = [{ ...credit, maker: 'Ines Orr' }, credit]
+    expect(withItem({ kind: 'collage', creditsWithin })).toMatch(/Ines Orr[\s\S]*<li>/)
+  })
 })
 
 describe('text in a piece', () => {

@@ -5,13 +5,24 @@ import { escapeHtml } from './escapeHtml.ts'
 import { pageWords } from './pageWords.ts'
 import { renderText } from './renderText.ts'
 import { textOf } from './richText.ts'
-import type { FilePiece, PageDocument, PicturePiece, Piece, Row, Shown, ShownEvidence } from './schema.ts'
+import type {
+  FilePiece,
+  PageDocument,
+  PicturePiece,
+  Piece,
+  Row,
+  Shown,
+  ShownEvidence,
+  ShownVoice,
+} from './schema.ts'
 
 export interface PageView {
   readonly shown: Shown
   readonly lang: PageDocument['lang']
   /** Where a piece's rendition, or its file as it came, can be fetched. */
   address(piece: PicturePiece | FilePiece, item: ShownEvidence, what: 'screen' | 'file'): string
+  /** Where a recording that speaks of the item can be heard. */
+  voiceAddress(piece: PicturePiece | FilePiece, voice: ShownVoice): string
   /** Levels by which headings sink: an entry on a page stands under its own heading. */
   readonly headingShift?: number
   /** The author's own text about items that the page shows; it goes along into sealed copies. */
@@ -79,12 +90,13 @@ function withLanguage(html: string, lang: string | null): string {
 function renderPicture(piece: PicturePiece, view: PageView): string {
   const item = view.shown.evidence[piece.id]
   if (!item) return gone(view)
-  if (!item.hasPicture) return `<figure>${card(item)}${captionOf(piece.caption)}</figure>`
+  if (!item.hasPicture)
+    return `<figure>${card(item)}${captionUnder(piece, item)}</figure>${voicesOf(piece, item, view)}`
   const alt = piece.isDecoration ? '' : piece.alternativeText
   const size = item.width && item.height ? ` width="${item.width}" height="${item.height}"` : ''
   const source = escapeHtml(view.address(piece, item, 'screen'))
   const image = `<img src="${source}" alt="${escapeHtml(alt)}"${size} decoding="async">`
-  return `<figure>${image}${notesOf(item)}${captionOf(piece.caption)}</figure>`
+  return `<figure>${image}${notesOf(item)}${captionUnder(piece, item)}</figure>${voicesOf(piece, item, view)}`
 }
 
 /** What the numbers on the picture show, in words, in their order; a number without words keeps its place. */
@@ -99,14 +111,15 @@ function renderFile(piece: FilePiece, view: PageView): string {
   const source = escapeHtml(view.address(piece, item, 'file'))
   const words = pageWords(view.lang)
   const label = escapeHtml(item.title || item.fileName)
+  const voices = voicesOf(piece, item, view)
   if (item.mime.startsWith('video/'))
-    return `<figure><video src="${source}" controls preload="metadata" aria-label="${label}"></video>${captionOf(piece.caption || item.title)}</figure>`
+    return `<figure><video src="${source}" controls preload="metadata" aria-label="${label}"></video>${captionUnder(piece, item, item.title)}</figure>${voices}`
   if (item.mime.startsWith('audio/'))
-    return `<figure><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio>${captionOf(piece.caption || item.title)}</figure>`
+    return `<figure><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio>${captionUnder(piece, item, item.title)}</figure>${voices}`
   const take = piece.isOffered
     ? `<a href="${source}" download="${escapeHtml(item.fileName)}">${words.take}<span class="only-heard"> ${label}</span></a>`
     : `<small>${words.notOffered}</small>`
-  return `<figure>${card(item, take)}${captionOf(piece.caption)}</figure>`
+  return `<figure>${card(item, take)}${captionUnder(piece, item)}</figure>${voices}`
 }
 
 function card(item: ShownEvidence, more = ''): string {
@@ -139,6 +152,40 @@ function renderEntry(entryId: string, view: PageView): string {
   }))
   const when = `<p class="entry-day"><time datetime="${escapeHtml(entry.day)}">${escapeHtml(date)}</time></p>`
   return `<section class="entry">${title}${when}${renderRows(rows, { ...view, headingShift: shift })}</section>`
+}
+
+/** What is said and shown of an item by a voice: to be heard, and its moments and words to be read. */
+function voicesOf(piece: PicturePiece | FilePiece, { voices = [] }: ShownEvidence, view: PageView): string {
+  const words = pageWords(view.lang)
+  return voices
+    .map((voice, n) => {
+      const label = `${words.voice} ${n + 1}`
+      const source = escapeHtml(view.voiceAddress(piece, voice))
+      const named = voice.moments.filter(({ words: said }) => said !== '')
+      const moments = named.map(
+        ({ atMs, words: said }) => `<li><time>${playTime(atMs)}</time> ${escapeHtml(said)}</li>`,
+      )
+      const list = moments.length === 0 ? '' : `<ul class="moments">${moments.join('')}</ul>`
+      const text = renderText(textOf(...voice.transcript.split('\n')))
+      const said =
+        voice.transcript === '' ? '' : `<details><summary>${words.transcript}</summary>${text}</details>`
+      return `<figure class="voice"><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio><figcaption>${label}</figcaption>${list}${said}</figure>`
+    })
+    .join('')
+}
+
+function playTime(ms: number): string {
+  const seconds = Math.floor(ms / 1000)
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}
+
+/** The piece's own caption, else the item's, else what stands in for one. */
+function captionUnder(
+  { caption }: PicturePiece | FilePiece,
+  { caption: ofItem = '' }: ShownEvidence,
+  otherwise = '',
+): string {
+  return captionOf(caption || ofItem || otherwise)
 }
 
 function captionOf(caption: string): string {

@@ -1,7 +1,7 @@
 // The document: rows of pieces; the operations that change it; what a page shows of the things its pieces point at.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
+import { creditLineSchema, evidenceKinds, LONGEST_CAPTION } from '../evidence/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import type { RichText } from './richText.ts'
@@ -9,7 +9,6 @@ import {
   COLUMNS,
   DOCUMENT_SCHEMA,
   LONGEST_ALTERNATIVE,
-  LONGEST_CAPTION,
   LONGEST_PAGE_TITLE,
   MOST_OPERATIONS,
   MOST_PIECES_IN_ROW,
@@ -149,6 +148,17 @@ export const editAnswerSchema = object({
 })
 export type EditAnswer = Static<typeof editAnswerSchema>
 
+/** A recording that speaks of an item, with the moments at which it points at something. */
+export const shownVoiceSchema = object({
+  id: idSchema,
+  n: Type.Integer(),
+  fileName: Type.String(),
+  bytes: Type.Integer(),
+  transcript: Type.String(),
+  moments: Type.Array(object({ atMs: Type.Integer(), words: Type.String() })),
+})
+export type ShownVoice = Static<typeof shownVoiceSchema>
+
 /** What a piece shows of an evidence item: its facts at one version. */
 export const shownEvidenceSchema = object({
   id: idSchema,
@@ -165,6 +175,8 @@ export const shownEvidenceSchema = object({
     Type.Integer({ description: 'The recipe by which its picture is made; 0 for as it came' }),
   ),
   notes: Type.Optional(Type.Array(Type.String(), { description: 'What its numbered pins show, from 1' })),
+  caption: Type.Optional(Type.String({ description: 'Where the piece has none of its own' })),
+  voices: Type.Optional(Type.Array(shownVoiceSchema)),
   credit: nullable(creditLineSchema),
   creditsWithin: Type.Optional(Type.Array(creditLineSchema, { description: 'Of the pictures in a collage' })),
   rightsDeclared: Type.Boolean(),

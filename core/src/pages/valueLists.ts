@@ -10,7 +10,6 @@ export const NARROWEST = 2
 export const DOCUMENT_SCHEMA = 1
 
 export const LONGEST_PAGE_TITLE = 200
-export const LONGEST_CAPTION = 500
 export const LONGEST_ALTERNATIVE = 1000
 /** Characters of one text, counted as its JSON. */
 export const LONGEST_TEXT = 200_000

@@ -97,6 +97,8 @@ function toShown({
   recipe,
   document,
   parts,
+  caption,
+  voices,
   ...version
 }: ShownVersion): ShownEvidence {
   const notes =
@@ -109,6 +111,8 @@ function toShown({
   return {
     ...version,
     ...(notes.length > 0 && { notes }),
+    ...(caption !== '' && { caption }),
+    ...(voices.length > 0 && { voices: [...voices] }),
     hasPicture: preview === 'there',
     credit: creditLine(version.title || version.fileName, rights),
     ...(creditsWithin.length > 0 && { creditsWithin }),

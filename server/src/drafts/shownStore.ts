@@ -1,5 +1,6 @@
 // Reading what documents point at: versions of one's own evidence, and one's own entries.
-import type { CollagePart, EvidenceKind, PreviewState, Rights } from '@valise/core/evidence'
+import type { CollagePart, EvidenceKind, Moment, PreviewState, Rights } from '@valise/core/evidence'
+import type { ShownVoice } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { LocalDay } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
@@ -17,6 +18,8 @@ export interface ShownVersion {
   readonly height: number | null
   readonly preview: PreviewState
   readonly rights: Rights
+  readonly caption: string
+  readonly voices: readonly ShownVoice[]
   readonly isNewest: boolean
   readonly look: number
   /** How its picture is put right, as JSON; null for as it came. */
@@ -60,7 +63,7 @@ export async function listShownVersions(
     )
     .orderBy(['evidence.id', 'evidenceVersions.n'])
     .select(
-      ...['id', 'kind', 'title', 'rights', 'currentVersion'].map((column) => `evidence.${column}`),
+      ...['id', 'kind', 'title', 'caption', 'rights', 'currentVersion'].map((column) => `evidence.${column}`),
       ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview', 'recipeRevision', 'document'].map(
         (column) => `evidenceVersions.${column}`,
       ),
@@ -71,13 +74,39 @@ export async function listShownVersions(
     reader,
     collages.map(({ id, n }) => ({ evidenceId: id, n })),
   )
+  const voices = await listShownVoices(reader, ids)
   return rows.map(({ currentVersion, rights, recipeRevision: look, document, ...row }) => ({
     ...row,
     look,
     document: row.kind === 'collage' ? document : null,
+    voices: voices.flatMap(({ aboutId, ...voice }) => (aboutId === row.id ? [voice] : [])),
     parts: parts.filter(({ collageId, n }) => collageId === row.id && n === row.n),
     rights: JSON.parse(rights),
     isNewest: row.n === currentVersion,
+  }))
+}
+
+/** The recordings that speak of items and are not in the bin, oldest first. */
+async function listShownVoices(
+  reader: Reader,
+  ids: readonly string[],
+): Promise<(ShownVoice & { readonly aboutId: string })[]> {
+  const rows = await reader
+    .sql('voices')
+    .join('evidence', 'evidence.id', 'voices.voiceId')
+    .join('evidenceVersions', (on) =>
+      on
+        .on('evidenceVersions.evidenceId', 'evidence.id')
+        .andOn('evidenceVersions.n', 'evidence.currentVersion'),
+    )
+    .whereIn('voices.aboutId', ids)
+    .whereNull('evidence.binnedAt')
+    .orderBy(['voices.createdAt', 'voices.voiceId'])
+    .select('voices.aboutId', 'voices.moments', 'evidence.id', 'evidence.transcript')
+    .select(['n', 'fileName', 'bytes'].map((column) => `evidenceVersions.${column}`))
+  return rows.map(({ moments, ...row }) => ({
+    ...row,
+    moments: (JSON.parse(moments) as Moment[]).map(({ atMs, words }) => ({ atMs, words })),
   }))
 }
 

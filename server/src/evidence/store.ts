@@ -27,7 +27,7 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
     .leftJoin('assignments', 'assignments.id', 'evidence.assignmentId')
     .select('classes.name as className', 'assignments.title as assignmentTitle')
     .select(
-      ['statement', 'transcript', 'madeAtKnown', 'classId', 'assignmentId', 'revision'].map(
+      ['caption', 'statement', 'transcript', 'madeAtKnown', 'classId', 'assignmentId', 'revision'].map(
         (column) => `evidence.${column}`,
       ),
     )
@@ -42,6 +42,7 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
   return {
     ...toEvidenceRow(row),
     madeAtKnown: row.madeAtKnown === 1,
+    caption: row.caption,
     statement: row.statement,
     transcript: row.transcript,
     tags: await listTagsOf(reader, id),
@@ -108,6 +109,7 @@ export async function insertEvidence(
     searchRow: 0,
     currentVersion: 0,
     statement: '',
+    caption: '',
     alternativeText: '',
     transcript: '',
     binnedAt: null,
@@ -120,6 +122,7 @@ export async function insertEvidence(
 export interface EvidenceColumns {
   readonly title?: string
   readonly statement?: string
+  readonly caption?: string
   readonly rights?: Rights
   readonly transcript?: string
   /** Of a picture: what is lacking follows from it. */
@@ -232,6 +235,7 @@ export interface EvidenceRecord extends VersionRecord {
 
 /** What only an opened item tells. */
 interface Opened {
+  readonly caption: string
   readonly statement: string
   readonly transcript: string
   readonly madeAtKnown: number

@@ -1,4 +1,15 @@
-import { describeEachDatabase, makePicture, makeSmallSchool, makeTestSite, upload } from '../testing/index.ts'
+import { newEvidencePiece } from '@valise/core/pages'
+import {
+  describeEachDatabase,
+  handInSealed,
+  makePicture,
+  makeSmallSchool,
+  makeTestSite,
+  sendEdit,
+  setAssignment,
+  startSubmissions,
+  upload,
+} from '../testing/index.ts'
 
 /** The first bytes of a WebM without pictures: what a browser records as a voice. */
 const voiceBytes = (words: string) =>
@@ -66,5 +77,48 @@ describeEachDatabase('voices over things', (open) => {
     await wren.ask('DELETE', `/api/evidence/${id}/voices/${voiceId}`)
     expect(await voices()).toEqual([])
     expect((await wren.get(`/api/evidence/${voiceId}`)).status).toBe(200)
+  })
+
+  it('are heard where the item is published, by whoever may see the page, until they lie in the bin', async () => {
+    const { site, wren, id, speak, as } = await start()
+    const voiceId = await speak('hear', { about: id, moments: [moment(61_000, 'The <crust>'), moment(9)] })
+    const page = (await wren.post('/api/pages', { title: 'Shore', lang: 'en' })).body.id as string
+    const piece = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
+    const operations = [{ op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }]
+    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
+    await wren.ask('POST', `/api/pages/${page}/published`, undefined, { 'if-match': '"r2"' })
+    const read = async () => (await wren.get(`/api/pages/${page}/published`)).body.html as string
+    const address = `/api/pages/${page}/published/1/pieces/map/voices/${voiceId}`
+    expect(await read()).toContain(`<audio src="${address}"`)
+    expect(await read()).toContain('<li><time>1:01</time> The &lt;crust&gt;</li>')
+    expect((await wren.get(address)).bytes.equals(voiceBytes('hear'))).toBe(true)
+    const tomasz = await as('tomasz')
+    expect((await tomasz.get(address)).status).toBe(404)
+    const { address: link } = (
+      await wren.post('/api/passes', {
+        ...{ thing: { kind: 'page', id: page }, audience: { kind: 'link', name: 'Visitors' } },
+        ...{ rights: ['look'], firstDay: null, lastDay: null },
+      })
+    ).body
+    const visitor = site.browser()
+    await visitor.get(link)
+    expect((await visitor.get(address)).status).toBe(200)
+    await wren.ask('PUT', `/api/bin/${voiceId}`)
+    expect(await read()).not.toContain('<audio')
+    expect((await visitor.get(address)).status).toBe(404)
+  })
+
+  it('go along into sealed copies with what they speak of', async () => {
+    const { site, wren, odalys, school, seal } = await startSubmissions(open)
+    const { body } = await upload(wren, { name: 'sheet.jpg', content: await makePicture() })
+    const id = body.outcome.evidenceId as string
+    const answer = await upload(wren, { name: 'hear.webm', content: voiceBytes('hear'), about: id })
+    const voiceId = answer.body.outcome.evidenceId as string
+    await seal()
+    const assignment = await setAssignment(odalys, school.classes.methods)
+    const submission = await handInSealed(site, wren, assignment, [{ kind: 'evidence', id }])
+    await odalys.post(`/api/submissions/${submission}/open`)
+    const heard = await odalys.get(`/api/submissions/${submission}/files/${voiceId}-1.webm`)
+    expect(heard.bytes.equals(voiceBytes('hear'))).toBe(true)
   })
 })

@@ -1,6 +1,7 @@
 // The words by which an item is found, gathered from all that is known of it.
 import type { DocumentBlock, Inside } from '@valise/core/evidence'
 import { isRichText, toPlainText } from '@valise/core/pages'
+import { numbersOf, upgradeCollage, wordsOn } from '@valise/core/pictures'
 import type { Reader, Trx } from '../database/index.ts'
 import { putWords } from '../search/index.ts'
 
@@ -21,9 +22,16 @@ export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
     )
     .where('evidence.id', evidenceId)
     .first(
-      ...['ownerId', 'searchRow', 'title', 'statement', 'alternativeText', 'transcript'].map(
-        (column) => `evidence.${column}`,
-      ),
+      ...[
+        'kind',
+        'ownerId',
+        'searchRow',
+        'title',
+        'caption',
+        'statement',
+        'alternativeText',
+        'transcript',
+      ].map((column) => `evidence.${column}`),
       ...['fileName', 'document'].map((column) => `evidenceVersions.${column}`),
       ...['address', 'siteName', 'description'].map((column) => `links.${column}`),
       'evidenceTexts.blocks',
@@ -32,10 +40,10 @@ export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
   const tags: { tag: string }[] = await trx.sql('evidenceTags').where({ evidenceId }).select('tag')
   const blocks: DocumentBlock[] = row.blocks === null ? [] : JSON.parse(row.blocks)
   const words = [
-    ...[row.title, row.statement, row.alternativeText, row.transcript, row.fileName],
+    ...[row.title, row.caption, row.statement, row.alternativeText, row.transcript, row.fileName],
     ...[row.address, row.siteName, row.description].map((text) => text ?? ''),
     ...tags.map(({ tag }) => tag),
-    noteWords(row.document),
+    writtenIn(row),
     ...blocks.map(wordsOf),
   ].join('\n')
   const at = await putWords(trx, row.ownerId, Number(row.searchRow), words)
@@ -89,12 +97,19 @@ export function wordsOf(block: DocumentBlock): string {
   return block.kind === 'table' ? block.rows.map((cells) => cells.join(' ')).join('\n') : block.text
 }
 
-function noteWords(document: string | null): string {
+/** The words of a note, or those on a collage. */
+function writtenIn({ kind, document }: Pick<IndexedRow, 'kind' | 'document'>): string {
   const parsed: unknown = document === null ? null : JSON.parse(document)
+  if (kind === 'collage' && document !== null) {
+    const collage = upgradeCollage(JSON.parse(document))
+    return [...wordsOn(collage), ...numbersOf(collage).map(({ note }) => note)].join('\n')
+  }
   return isRichText(parsed) ? toPlainText(parsed) : ''
 }
 
 interface IndexedRow {
+  readonly kind: string
+  readonly caption: string
   readonly ownerId: string
   readonly searchRow: number | string
   readonly title: string

@@ -23,6 +23,8 @@ const byPiece = object({
   piece: Type.String({ maxLength: 40 }),
 })
 
+const byVoice = object({ ...byPiece.properties, voice: idSchema })
+
 export const pageRoutes = [
   route(
     {
@@ -128,6 +130,24 @@ export const pageRoutes = [
       const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: true }
       const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
       const file = found && (await findFileForOthers(reader, found.ownerId, found.item))
+      if (!file) throw new AppError('not-found', 'not-found')
+      const { fileSha256: sha256, bytes, mime, fileName } = file
+      return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
+    },
+  ),
+  fileRoute(
+    {
+      path: '/api/pages/{id}/published/{n}/pieces/{piece}/voices/{voice}',
+      summary: 'A recording that speaks of what a published piece shows',
+      who: 'anyone',
+      params: byVoice,
+    },
+    async (call) => {
+      const { reader, params } = call
+      const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: false }
+      const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
+      const voice = found?.item.voices?.find(({ id }) => id === params.voice)
+      const file = found && voice && (await findFileForOthers(reader, found.ownerId, voice))
       if (!file) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime, fileName } = file
       return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }

@@ -182,7 +182,8 @@ async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<
  */
 async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Shown> {
   const items = Object.values(shown.evidence)
-  const ids = [...new Set(items.map(({ id }) => id))]
+  const spoken = items.flatMap(({ voices = [] }) => voices)
+  const ids = [...new Set([...items, ...spoken].map(({ id }) => id))]
   const evidence = await store.listWithheld(reader, 'evidence', ids)
   const entries = await store.listWithheld(reader, 'logEntries', Object.keys(shown.entries))
   const late = await store.listMade(
@@ -199,11 +200,16 @@ async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Sho
     evidence: Object.fromEntries(
       without(shown.evidence, evidence).map(([pieceId, item]) => [
         pieceId,
-        isMade(item) ? { ...item, hasPicture: true } : item,
+        { ...withoutVoices(item, evidence), ...(isMade(item) && { hasPicture: true }) },
       ]),
     ),
     entries: Object.fromEntries(without(shown.entries, entries)),
   }
+}
+
+/** A recording that lies in the bin is not heard. */
+function withoutVoices({ voices, ...item }: ShownEvidence, gone: ReadonlySet<string>): ShownEvidence {
+  return voices ? { ...item, voices: voices.filter(({ id }) => !gone.has(id)) } : item
 }
 
 /** Renditions and files are fetched through the page, so that whoever may see it sees them, and nobody else. */
@@ -212,5 +218,6 @@ function publishedView(pageId: string, n: number, { lang }: PageDocument, shown:
     shown,
     lang,
     address: ({ id }, _, what) => `/api/pages/${pageId}/published/${n}/pieces/${id}/${what}`,
+    voiceAddress: ({ id }, voice) => `/api/pages/${pageId}/published/${n}/pieces/${id}/voices/${voice.id}`,
   }
 }

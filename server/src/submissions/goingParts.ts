@@ -201,11 +201,21 @@ export function filesOf({ document, shown }: ShownDocument): GoingFile[] {
   const documents = [document, ...Object.values(shown.entries).map((entry) => entry.document)]
   const files = documents.flatMap(evidencePieces).flatMap((piece): GoingFile[] => {
     const item = shown.evidence[piece.id]
-    const what = item && whatGoes(piece, shown)
-    if (!item || !what) return []
-    return [{ path: pathOf(item, what), evidenceId: item.id, n: item.n, what, bytes: item.bytes }]
+    if (!item) return []
+    const what = whatGoes(piece, shown)
+    return [
+      ...(what ? [toGoing(item, what)] : []),
+      ...(item.voices ?? []).map((voice) => toGoing(voice, 'file')),
+    ]
   })
   return files.filter(({ path }, at) => files.findIndex((one) => one.path === path) === at)
+}
+
+function toGoing(
+  item: Pick<ShownEvidence, 'id' | 'n' | 'fileName' | 'bytes'>,
+  what: GoingFile['what'],
+): GoingFile {
+  return { path: pathOf(item, what), evidenceId: item.id, n: item.n, what, bytes: item.bytes }
 }
 
 /** Where a sealed copy keeps a file; the name tells nothing but which item and version it is. */

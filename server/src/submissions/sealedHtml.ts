@@ -22,6 +22,7 @@ export function renderSealedPart({ document, shown, statements, title }: PinnedP
     statements,
     lang: document.lang,
     address: (_, item, what) => `${TO_ROOT}${pathOf(item, what)}`,
+    voiceAddress: (_, voice) => `${TO_ROOT}${pathOf(voice, 'file')}`,
   }
   return [
     `<!doctype html><html lang="${document.lang}"><head><meta charset="utf-8">`,

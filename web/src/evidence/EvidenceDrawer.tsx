@@ -13,6 +13,7 @@ import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { fileAddress } from './addresses.ts'
+import { CaptionField } from './CaptionField.tsx'
 import { CollageParts } from './CollageParts.tsx'
 import { DriveField } from './DriveField.tsx'
 import { EvidenceUses } from './EvidenceUses.tsx'
@@ -104,6 +105,11 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
         />
         <Facts item={item} />
         <WordsForOthers item={item} readOnly={isBinned} onKeep={(words) => change.mutate(words)} />
+        <CaptionField
+          caption={item.caption}
+          readOnly={isBinned}
+          onKeep={(caption) => change.mutate({ caption })}
+        />
         <StatementField
           statement={item.statement}
           readOnly={isBinned}

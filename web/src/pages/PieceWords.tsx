@@ -1,5 +1,6 @@
 // The words that go with a picture or a file: its caption, and for who cannot see it what it shows.
-import { lacksAlternative, LONGEST_ALTERNATIVE, LONGEST_CAPTION } from '@valise/core/pages'
+import { LONGEST_CAPTION } from '@valise/core/evidence'
+import { lacksAlternative, LONGEST_ALTERNATIVE } from '@valise/core/pages'
 import type { FilePiece, PicturePiece } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
 import { usePage } from './usePageEditor.ts'

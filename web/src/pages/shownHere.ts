@@ -29,5 +29,6 @@ export function draftView(lang: PageDocument['lang'], shown: Shown): PageView {
     lang,
     address: (_, { id, n, look = 0 }, what) =>
       what === 'screen' ? renditionAddress({ id, version: { n, look } }, 'screen') : fileAddress(id, n),
+    voiceAddress: (_, { id, n }) => fileAddress(id, n),
   }
 }

@@ -17,6 +17,7 @@ export const picture: Evidence = {
     drive: null,
     alike: 0,
     createdAt: NOW,
+    caption: '',
     parts: [],
     voices: [],
     versions: [version],

@@ -9,7 +9,7 @@ import * as collectionsAndPasses from './20261123150000_create_collections_and_p
 import * as assignmentsAndSubmissions from './20261123190000_create_assignments_and_submissions.ts'
 import * as gathering from './20261127100000_extend_evidence.ts'
 import * as pictureRecipes from './20261128100000_create_picture_recipes.ts'
-import * as collagePictures from './20261128140000_create_collage_pictures.ts'
+import * as collages from './20261128140000_create_collages.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
 export const migrations = [
@@ -24,5 +24,5 @@ export const migrations = [
   gathering,
   pictureRecipes,
   voices,
-  collagePictures,
+  collages,
 ] as const

@@ -65,7 +65,7 @@ const proofs: Record<string, readonly string[]> = {
   ],
   '20261128100000_create_picture_recipes': ['pictureRecipes'],
   '20261128110000_create_voices': ['voices'],
-  '20261128140000_create_collage_pictures': ['collagePictures'],
+  '20261128140000_create_collages': ['collagePictures'],
 }
 
 describeEachDatabase('migrations', (open) => {

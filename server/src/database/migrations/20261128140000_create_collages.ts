@@ -1,10 +1,16 @@
-// Which pictures a collage shows: whoever conceals more in one of them has the collage made anew.
+// Which pictures a collage shows, so that what is concealed in one of them is so in the collage; and captions on items.
 import type { Knex } from 'knex'
-import { createTable, dropTables } from '../createTable.ts'
+import { addColumns, createTable, dropColumns, dropTables } from '../createTable.ts'
 
-export const name = '20261128140000_create_collage_pictures'
+export const name = '20261128140000_create_collages'
+
+const evidenceColumns = {
+  // Stands under an item wherever a piece has none of its own.
+  caption: { type: 'text', before: '' },
+} as const
 
 export async function up(knex: Knex): Promise<void> {
+  await addColumns(knex, 'evidence', evidenceColumns)
   const evidenceId = { type: 'text', references: 'evidence.id', onDelete: 'cascade' } as const
   await createTable(
     knex,
@@ -27,4 +33,5 @@ export async function up(knex: Knex): Promise<void> {
 
 export async function down(knex: Knex): Promise<void> {
   await dropTables(knex, ['collagePictures'])
+  await dropColumns(knex, 'evidence', Object.keys(evidenceColumns))
 }
