@@ -237,6 +237,29 @@ test('a voice speaks of a picture and points at places while it does', async ({ 
   await expect(voice).toHaveCount(0)
 })
 
+test('a page of a document becomes a picture to be marked, and is found again', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  const open = async () => {
+    await page.goto('/evidence')
+    await page.getByRole('button', { name: /^Field report 2(?!, page)/ }).click()
+    await page.getByRole('button', { name: 'Mark this page' }).click()
+    await expect(page).toHaveURL(/\/bench$/)
+  }
+  await open()
+  const id = /evidence\/([^/]+)\/bench/.exec(page.url())?.[1] ?? ''
+  await expect(tool(page, 'Draw')).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Add one in the middle' }).click()
+  await kept(page)
+  const { recipe: made } = await (await page.request.get(`/api/evidence/${id}/versions/1/recipe`)).json()
+  expect(made.steps.map(({ kind }: { kind: string }) => kind)).toEqual(['mark'])
+  const { title, rightsState } = await (await page.request.get(`/api/evidence/${id}`)).json()
+  expect(title).toBe('Field report 2, page 1')
+  expect(rightsState).toBe('mine')
+  await open()
+  expect(page.url()).toContain(id)
+  await expect(page.getByRole('button', { name: 'Arrow, mark 1' })).toBeVisible()
+})
+
 async function drag(page: Page, what: Locator, x: number, y: number): Promise<void> {
   const box = await what.boundingBox()
   if (!box) throw new Error('there is nothing to drag')

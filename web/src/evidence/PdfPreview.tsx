@@ -1,13 +1,15 @@
 // A PDF, page by page, drawn by its library in a worker; its words lie over the picture for those who listen.
 import Button from '@mui/material/Button'
 import type { Evidence } from '@valise/core/evidence'
-import { IconChevronLeft, IconChevronRight } from '@tabler/icons-react'
+import { IconChevronLeft, IconChevronRight, IconPencil } from '@tabler/icons-react'
 import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { fileAddress } from './addresses.ts'
 import { openPdf } from './openPdf.ts'
 import type { OpenedPdf } from './openPdf.ts'
 import { FileCard } from './FileCard.tsx'
+import { Refusal } from '../ui/Refusal.tsx'
+import { useMarkPage } from './useMarkPage.ts'
 import styles from './Preview.module.css'
 
 export function PdfPreview({ item }: { readonly item: Evidence }) {
@@ -18,6 +20,7 @@ export function PdfPreview({ item }: { readonly item: Evidence }) {
   const [page, setPage] = useState(1)
   const [words, setWords] = useState('')
   const canvas = useRef<HTMLCanvasElement>(null)
+  const marking = useMarkPage(item)
 
   useEffect(() => {
     let isGone = false
@@ -68,6 +71,17 @@ export function PdfPreview({ item }: { readonly item: Evidence }) {
           </Button>
         </div>
       ) : null}
+      {pdf && item.binnedAt === null ? (
+        <Button
+          size="small"
+          startIcon={<IconPencil size={18} stroke={1.7} />}
+          loading={marking.isUnderWay}
+          onClick={() => marking.mark(pdf, page)}
+        >
+          {t('pdf.mark')}
+        </Button>
+      ) : null}
+      <Refusal error={marking.error} />
     </div>
   )
 }

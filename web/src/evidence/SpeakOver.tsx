@@ -32,6 +32,7 @@ export function SpeakOver(props: SpeakOverProps) {
       {item.voices.map((voice, at) => (
         <SpokenVoice key={voice.id} voice={voice} n={at + 1} {...props} />
       ))}
+      {item.voices.length > 0 ? <p className={styles.hint}>{t('voice.heard')}</p> : null}
       {isOpen ? (
         <Suspense fallback={null}>
           <SpeakRecorder {...props} onClose={() => setIsOpen(false)} />

@@ -4,8 +4,12 @@ import { getBytes } from '../api/index.ts'
 
 export interface OpenedPdf {
   readonly count: number
-  /** Draws a page; `done` gives its words. */
-  draw(page: number, canvas: HTMLCanvasElement): { readonly done: Promise<string>; stop(): void }
+  /** Draws a page, so many pixels across; `done` gives its words. */
+  draw(
+    page: number,
+    canvas: HTMLCanvasElement,
+    width?: number,
+  ): { readonly done: Promise<string>; stop(): void }
   close(): void
 }
 
@@ -19,12 +23,12 @@ export async function openPdf(address: string): Promise<OpenedPdf> {
   const pdf = await task.promise
   return {
     count: pdf.numPages,
-    draw: (n, canvas) => {
+    draw: (n, canvas, width = WIDTH) => {
       let isStopped = false
       let stop = () => undefined as void
       const done = pdf.getPage(n).then(async (page) => {
         const natural = page.getViewport({ scale: 1 })
-        const viewport = page.getViewport({ scale: WIDTH / natural.width })
+        const viewport = page.getViewport({ scale: width / natural.width })
         canvas.width = Math.ceil(viewport.width)
         canvas.height = Math.ceil(viewport.height)
         const drawing = page.render({ canvas, viewport })

@@ -45,4 +45,4 @@ export const isOnItsWay = ({ state }: UploadHere) => state !== 'arrived' && stat
 
 /** Whether the screen at a path lists them; every other one leads to those that do. */
 export const listsUploads = (pathname: string) =>
-  pathname === '/' || (pathname.startsWith('/evidence') && !pathname.endsWith('/bench'))
+  pathname === '/' || (pathname.startsWith('/evidence') && !/\/(bench|collage)$/.test(pathname))

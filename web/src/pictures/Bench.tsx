@@ -4,8 +4,8 @@ import LinearProgress from '@mui/material/LinearProgress'
 import useMediaQuery from '@mui/material/useMediaQuery'
 import { IconArrowBackUp, IconArrowForwardUp, IconCopy } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
-import { findQuadFault, IDENTITY, resolveGeometry, stepOf } from '@valise/core/pictures'
-import type { KeptRecipe, PictureRecipe, Proposal, Quad } from '@valise/core/pictures'
+import { IDENTITY, resolveGeometry, stepOf } from '@valise/core/pictures'
+import type { KeptRecipe, PictureRecipe, Proposal } from '@valise/core/pictures'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLocation, useNavigate } from 'react-router'
@@ -22,7 +22,6 @@ import { overlapsAny } from './parts.ts'
 import { partsOf, withoutStep, withParts, withStep } from './recipeChanges.ts'
 import { RecipeList } from './RecipeList.tsx'
 import { ShowChecks } from './ShowChecks.tsx'
-import { cornersAsTaken, squareStepOf } from './squaring.ts'
 import type { Line } from './HorizonOverlay.tsx'
 import { levelledBy, plainEven } from './steps.ts'
 import { ToolList } from './ToolList.tsx'
@@ -34,6 +33,7 @@ import { useMarking } from './useMarking.ts'
 import { usePictureDesk } from './usePictureDesk.ts'
 import { useRecipe } from './useRecipe.ts'
 import { useResult } from './useResult.ts'
+import { useSquaring } from './useSquaring.ts'
 import { UseOnOthers } from './UseOnOthers.tsx'
 
 export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: KeptRecipe }) {
@@ -45,15 +45,16 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   const of = useMemo(() => ({ id: item.id, n }), [item.id, n])
   const inHand = useRecipe(of, kept)
   const [moving, setMoving] = useState<PictureRecipe | null>(null)
-  const [tool, setTool] = useState<ToolKind | null>(null)
+  const location = useLocation()
+  // Whoever comes to mark a page of a document marks at once.
+  const wanted: ToolKind | null = location.state?.tool === 'draw' ? 'draw' : null
+  const [tool, setTool] = useState<ToolKind | null>(wanted)
   const [half, setHalf] = useState<Half>('result')
   const [horizon, setHorizon] = useState<Line | null>(null)
-  const [isSnapping, setIsSnapping] = useState(true)
-  const [corners, setCorners] = useState<Quad | null>(null)
   const [proposal, setProposal] = useState<Proposal | null>(null)
   const [isOffered, setIsOffered] = useState(false)
   /** Whoever works already is not interrupted by a proposal. */
-  const hasBegun = useRef(false)
+  const hasBegun = useRef(wanted !== null)
   const [said, setSaid] = useState<string | null>(null)
   const [isLooking, setIsLooking] = useState(false)
   const [isUsingOnOthers, setIsUsingOnOthers] = useState(false)
@@ -70,6 +71,10 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   }
   const concealing = useConcealing({ recipe, onShow: show, onKeep: keep })
   const marking = useMarking({ recipe, onShow: show, onKeep: keep })
+  const squaring = useSquaring({
+    ...{ desk, original, recipe, before: inHand.document },
+    ...{ onShow: show, onKeep: keep, onSaid: setSaid },
+  })
   const speaking = useSpeaking()
   useBenchKeys(inHand)
 
@@ -101,43 +106,12 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     hasBegun.current = true
     setTool(kind)
     setHorizon(null)
-    setCorners(null)
+    squaring.leave()
     setSaid(null)
     setHalf(kind === 'square' ? 'taken' : 'result')
-    if (kind === 'square' && !stepOf(recipe.steps, 'square')) void findSheet()
+    if (kind === 'square' && !stepOf(recipe.steps, 'square')) squaring.find()
     // Nothing has to be said for the light to be evened: choosing it does it.
     if (kind === 'even' && !stepOf(recipe.steps, 'even')) keep(withStep(recipe, plainEven))
-  }
-  const findSheet = async () => {
-    if (!desk) return
-    const found = await desk.work.findSheet()
-    if (!found) return setSaid(t('square.none'))
-    const places = found.corners.map(([x, y]) => ({ x: x * original.width, y: y * original.height }))
-    keep(withStep(recipe, { ...squareStepOf(original, recipe, places as unknown as Quad), byHand: 0 })) // four went in
-  }
-  const squareShown = corners ?? cornersAsTaken(original, recipe)
-  const moveCorners = (next: Quad) => {
-    setCorners(next)
-    if (!findQuadFault(next)) show(withStep(recipe, squareStepOf(original, recipe, next)))
-  }
-  const dropCorner = async (isByPointer: boolean) => {
-    if (!corners) return
-    const fault = findQuadFault(corners)
-    if (fault) return setSaid(t(`square.faults.${fault}`))
-    const before = stepOf(inHand.document.steps, 'square')
-    const snapped = isSnapping && isByPointer && desk ? await snap(corners) : corners
-    const byHand = Math.min(4, (before?.byHand ?? 0) + 1)
-    setCorners(null)
-    keep(withStep(recipe, { ...squareStepOf(original, recipe, snapped), byHand }))
-  }
-  const snap = async (quad: Quad): Promise<Quad> => {
-    const parts = quad.map(({ x, y }): [number, number] => [x / original.width, y / original.height])
-    const found = await desk?.work.snap(
-      parts as unknown as Parameters<NonNullable<typeof desk>['work']['snap']>[0],
-    ) // four
-    return found
-      ? (found.map(([x, y]) => ({ x: x * original.width, y: y * original.height })) as unknown as Quad)
-      : quad
   }
   const lookForNames = async () => {
     if (!desk) return
@@ -163,7 +137,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     )
   }
   // The first place that was opened here has nothing of ours before it.
-  const isFirst = useLocation().key === 'default'
+  const isFirst = location.key === 'default'
   const back = () => (isFirst ? navigate(`/evidence/${item.id}`) : navigate(-1))
 
   return (
@@ -197,10 +171,10 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
             horizon,
           }}
           only={isNarrow ? half : null}
-          corners={tool === 'square' ? squareShown : null}
+          corners={tool === 'square' ? squaring.corners : null}
           error={deskState.state === 'failed' ? deskState.error : result.error}
-          onCorners={moveCorners}
-          onCornerDone={(isByPointer) => void dropCorner(isByPointer)}
+          onCorners={squaring.move}
+          onCornerDone={squaring.drop}
           onHorizon={(line) => {
             setHorizon(line)
             show(withStep(inHand.document, levelledBy(original, inHand.document, line)))
@@ -231,14 +205,15 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           />
         ) : (
           <BenchTool
-            {...{ tool, recipe, concealing, marking, item, speaking, isSnapping, isLooking, geometry }}
+            {...{ tool, recipe, concealing, marking, item, speaking, isLooking, geometry }}
             grey={result.preview?.grey ?? null}
             hasHorizon={horizon !== null}
             cropped={resolveGeometry(original, recipe.steps, 'crop').size}
             onShow={show}
             onKeep={keep}
-            onSnapping={setIsSnapping}
-            onFindSheet={() => void findSheet()}
+            isSnapping={squaring.isSnapping}
+            onSnapping={squaring.setIsSnapping}
+            onFindSheet={squaring.find}
             onLook={() => void lookForNames()}
             onHorizon={turnHorizon}
           />
