@@ -57,6 +57,9 @@ const screens: readonly Screen[] = [
   { name: 'the picture bench', who: 'Wren', go: openBench() },
   { name: 'the picture bench, concealing', who: 'Wren', go: openBench(/^(Conceal|Ocultar)$/) },
   { name: 'the picture bench, numbering', who: 'Wren', go: openBench(/^(Number|Numerar)$/) },
+  { name: 'a collage, something chosen', who: 'Wren', go: openCollage(/^(Number|Número) 1$/) },
+  { name: 'a collage, drawing', who: 'Wren', go: openCollage(/^(Draw|Dibujar)$/) },
+  { name: 'pictures for a collage', who: 'Wren', go: openCollage(/^(Pictures|Imágenes)$/) },
   { name: 'logbooks', who: 'Wren', go: open('/logbooks'), holdsWords: true },
   { name: 'logbooks, none', who: 'Sefa', go: open('/logbooks') },
   { name: 'logbook', who: 'Wren', go: follow('/logbooks', 'Transect 3'), holdsWords: true },
@@ -137,6 +140,15 @@ function openBench(tool?: RegExp) {
       'true',
     )
     await page.getByRole('button', { name: tool }).click()
+  }
+}
+
+function openCollage(what: RegExp) {
+  return async (page: Page) => {
+    await page.goto('/evidence?words=season')
+    await page.getByRole('button', { name: /^One season on the low marsh/ }).click()
+    await page.getByRole('link', { name: /^(Arrange|Ordenar)$/ }).click()
+    await page.getByRole('button', { name: what }).last().click()
   }
 }
 

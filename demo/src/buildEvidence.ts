@@ -15,6 +15,7 @@ import {
 } from '@valise/server'
 import type { Services } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
+import { buildCollage } from './buildCollage.ts'
 import { buildOutside } from './buildOutside.ts'
 import { cast } from './cast.ts'
 import { drawPicture } from './drawPicture.ts'
@@ -64,7 +65,10 @@ export async function buildEvidence(
     await keep(services, ownerActor(person.id), { ...one, classId: isWren ? classId : null }, today)
   }
   const wren = people.find(({ signInName }) => signInName === cast.wren.signInName)
-  if (wren) await buildOutside(services, ownerActor(wren.id), today)
+  if (wren) {
+    await buildOutside(services, ownerActor(wren.id), today)
+    await buildCollage(services, ownerActor(wren.id), today)
+  }
   // Two hands, as the server has.
   await Promise.all([services.jobs.drain(), services.jobs.drain()])
 }

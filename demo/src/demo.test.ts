@@ -1,3 +1,4 @@
+import { isShownAsPicture } from '@valise/core/evidence'
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -43,7 +44,7 @@ describe('the sample world', () => {
     const wren = site.browser()
     await wren.signIn(cast.wren.signInName, SAMPLE_PASSWORD)
     const { items, count } = (await wren.get('/api/evidence?limit=200')).body
-    expect(count).toBe(60)
+    expect(count).toBe(61)
     type Item = {
       kind: string
       rightsState: string
@@ -52,12 +53,11 @@ describe('the sample world', () => {
     }
     const having = (test: (item: Item) => boolean) => items.filter(test).length
     const kindCount = (kind: string) => having((item) => item.kind === kind)
-    expect(['video', 'audio', 'data-table', 'file', 'link', 'note'].map(kindCount)).toEqual([
-      1, 2, 2, 3, 2, 2,
-    ])
+    const kinds = ['collage', 'video', 'audio', 'data-table', 'file', 'link', 'note']
+    expect(kinds.map(kindCount)).toEqual([1, 1, 2, 2, 3, 2, 2])
     expect(having(({ rightsState }) => rightsState === 'missing')).toBe(1)
     expect(having(({ rightsState }) => rightsState === 'licensed')).toBe(2)
-    expect(having(({ kind, version }) => kind === 'picture' && version.preview !== 'there')).toBe(0)
+    expect(having(({ kind, version }) => isShownAsPicture(kind) && version.preview !== 'there')).toBe(0)
     expect(having(({ version }) => version.place !== null)).toBe(4)
     expect(items[0].title).toBe('Dawn on the low marsh')
     expect((await wren.get('/api/tray')).body).toHaveLength(6)

@@ -30,6 +30,7 @@ export {
   seal,
   takeBack,
 } from './submissions/index.ts'
+export { createCollage, getCollage, updateCollage } from './collages/index.ts'
 export { createClass } from './classes/index.ts'
 export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
 export {

@@ -1,4 +1,4 @@
 // Collages: boards of one's own pictures, kept as editable data and painted in the background.
 export { collageRoutes } from './routes.ts'
 export { collageJobs } from './renderCollage.ts'
-export { createCollage } from './service.ts'
+export { createCollage, getCollage, updateCollage } from './service.ts'

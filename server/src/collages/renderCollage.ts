@@ -4,7 +4,6 @@ import { inTransaction } from '../database/index.ts'
 import {
   deleteEarlierLooks,
   findVersion,
-  isGivenOut,
   RENDER_COLLAGE,
   replaceContent,
   saveLook,
@@ -47,8 +46,7 @@ async function renderCollage(
     await saveLook(trx, present, made, { recipeRevision, concealRevision })
     await saveShownSize(trx, present, size)
     await setPreview(trx, present, 'there', null)
-    if (!(await isGivenOut(trx, present.ownerId, evidenceId, n)))
-      await deleteEarlierLooks(trx, present, recipeRevision)
+    await deleteEarlierLooks(trx, present)
   })
 }
 

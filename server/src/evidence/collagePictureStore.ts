@@ -145,12 +145,3 @@ export async function carryPicturesOver(
   if (rows.length > 0) await trx.sql('collagePictures').insert(rows.map((row) => ({ ...row, n })))
   await enqueuePainting(trx, jobs, { evidenceId, n }, true)
 }
-
-/** Lets go of renditions that were made before the one that counts. */
-export async function deleteEarlierLooks(
-  trx: Trx,
-  { evidenceId, n }: CollageVersion,
-  recipeRevision: number,
-): Promise<void> {
-  await trx.sql('renditions').where({ evidenceId, n }).where('recipeRevision', '<', recipeRevision).delete()
-}

@@ -1,5 +1,11 @@
 // Finding again: every filter against plain loops over the same items, on both databases.
-import { evidenceKinds, evidenceMarks, evidenceOrders, writeEvidenceQuery } from '@valise/core/evidence'
+import {
+  evidenceKinds,
+  evidenceMarks,
+  evidenceOrders,
+  isShownAsPicture,
+  writeEvidenceQuery,
+} from '@valise/core/evidence'
 import type { EvidenceQuery } from '@valise/core/evidence'
 import { everything } from '@valise/core/evidence'
 import { addDays, toInstant } from '@valise/core/time'
@@ -115,7 +121,7 @@ describeEachDatabase('finding evidence again', (open) => {
     const hasMark = (one: Plain, mark: string) =>
       mark === 'unused' ||
       (mark === 'no-rights' && one.noRights) ||
-      (mark === 'no-alternative' && one.kind === 'picture' && one.silent)
+      (mark === 'no-alternative' && isShownAsPicture(one.kind) && one.silent)
 
     for (let round = 0; round < 60; round += 1) {
       const query: EvidenceQuery = {

@@ -1,6 +1,5 @@
 // Evidence: what a student keeps, how it comes in and is found again, the tray and the bin.
 export {
-  deleteEarlierLooks,
   enqueuePainting,
   listPartsOfMany,
   refreshCollagesWith,
@@ -24,7 +23,7 @@ export { evidenceRoutes } from './routes.ts'
 export { getEvidence, putIntoBin, putIntoTray, takeOutOfTray, updateEvidence } from './service.ts'
 export { RENDER_COLLAGE } from './jobNames.ts'
 export type { BoardPicture, PaintedBoard } from './paintBoard.ts'
-export { getRecipe } from './recipeStore.ts'
+export { deleteEarlierLooks, getRecipe } from './recipeStore.ts'
 export { keepPoster, showPicture } from './showPicture.ts'
 export { updateEvidence as writeItem } from './store.ts'
 export { evidenceTasks } from './tasks.ts'

@@ -11,7 +11,14 @@ import type { Jobs } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { refreshCollagesWith } from './collagePictureStore.ts'
 import { RENDER_RECIPE } from './jobNames.ts'
-import { deleteUnconcealed, getRecipe, insertRecipe, listLooks, updateLook } from './recipeStore.ts'
+import {
+  deleteEarlierLooks,
+  deleteUnconcealed,
+  getRecipe,
+  insertRecipe,
+  listLooks,
+  updateLook,
+} from './recipeStore.ts'
 import {
   findNewestVersion,
   findVersion,
@@ -139,6 +146,7 @@ export async function renderRecipe(services: Services, of: VersionOfItem, revisi
     const present = await findVersion(trx, of.id, of.n)
     if (!present || present.recipeRevision !== revision) return
     await deleteUnconcealed(trx, present)
+    await deleteEarlierLooks(trx, present)
     await setPreview(trx, present, 'there', null)
   })
 }

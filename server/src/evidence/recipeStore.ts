@@ -1,7 +1,10 @@
 // Recipes of pictures: every one that was kept, and the renditions made by them.
 import { EMPTY_RECIPE, upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
+import type { Instant } from '@valise/core/time'
+import type { Knex } from 'knex'
 import type { Reader, Trx } from '../database/index.ts'
+import { isGivenOut } from './usesStore.ts'
 import type { KeptVersion, Look } from './versionStore.ts'
 
 type VersionKey = Pick<KeptVersion, 'evidenceId' | 'n'>
@@ -62,6 +65,44 @@ export async function deleteUnconcealed(
     .sql('renditions')
     .where({ evidenceId, n })
     .where('concealRevision', '<', concealRevision)
-    .whereNot({ recipeRevision: 0, concealRevision: 0 })
+    .where(isNotAsTaken)
     .delete()
+}
+
+/**
+ * Lets go of renditions that were made before those by the look that counts, where nobody was given them. The picture as
+ * it was taken stays for its owner.
+ */
+export async function deleteEarlierLooks(
+  trx: Trx,
+  { evidenceId, n, ownerId, recipeRevision }: VersionKey & Pick<KeptVersion, 'ownerId' | 'recipeRevision'>,
+): Promise<void> {
+  if (await isGivenOut(trx, ownerId, evidenceId, n)) return
+  await trx
+    .sql('renditions')
+    .where({ evidenceId, n })
+    .where('recipeRevision', '<', recipeRevision)
+    .where(isNotAsTaken)
+    .delete()
+}
+
+/** Forgets recipes that others followed long ago, and by which nothing is shown any more. */
+export async function deleteOldRecipes(trx: Trx, before: Instant): Promise<void> {
+  const { sql } = trx
+  const isOf = (table: string) => (q: Knex.QueryBuilder) =>
+    q
+      .select(sql.raw('1'))
+      .from(table)
+      .whereRaw('?? = ??', [`${table}.evidenceId`, 'pictureRecipes.evidenceId'])
+      .whereRaw('?? = ??', [`${table}.n`, 'pictureRecipes.n'])
+      .whereRaw('?? = ??', [`${table}.recipeRevision`, 'pictureRecipes.revision'])
+  await sql('pictureRecipes')
+    .where('createdAt', '<', before)
+    .whereNotExists((q) => void isOf('renditions')(q))
+    .whereNotExists((q) => void isOf('evidenceVersions')(q))
+    .delete()
+}
+
+function isNotAsTaken(q: Knex.QueryBuilder): void {
+  void q.where('recipeRevision', '>', 0).orWhere('concealRevision', '>', 0)
 }

@@ -10,10 +10,13 @@ import {
   sendEdit,
   setAssignment,
   startSubmissions,
+  TEST_START,
   upload,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
+import { shiftedClock } from '../clock.ts'
 import { giveUpRecipe } from './recipeService.ts'
+import { sweep } from './sweep.ts'
 
 const recipe = (...steps: RecipeStep[]): PictureRecipe => ({ ...EMPTY_RECIPE, steps })
 const turn: RecipeStep = { kind: 'turn', on: true, quarters: 1, degrees: 0, mirrored: false }
@@ -115,6 +118,19 @@ describeEachDatabase('pictures that are put right', (open) => {
       .where({ evidenceId: id, kind: 'screen' })
       .orderBy('recipeRevision')
     expect(made.map((row) => row.recipeRevision)).toEqual([0, 3])
+    // What nobody was given is let go of, and with time the recipes that led there; the one that counts stays.
+    await keep(id, recipe(light), 3)
+    await settle()
+    const looks = async () =>
+      (await reader('renditions').where({ evidenceId: id, kind: 'screen' })).map((row) => row.recipeRevision)
+    expect((await looks()).sort()).toEqual([0, 4])
+    const kept = async () => (await reader('pictureRecipes')).map((row) => row.revision)
+    const clock = shiftedClock(new Date(Date.parse(TEST_START) + 32 * 86_400_000).toISOString())
+    const { services } = site
+    expect(await kept()).toHaveLength(4)
+    const database = { ...services.database, clock }
+    await sweep({ ...services, database })
+    expect(await kept()).toEqual([4])
   })
 
   it('conceal at once wherever they are published, while all else waits for publishing', async () => {

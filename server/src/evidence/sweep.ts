@@ -9,6 +9,7 @@ import { removeLooseFiles } from '../files/index.ts'
 import type { Services } from '../services.ts'
 import { removeWords } from '../search/index.ts'
 import { refreshCollagesWith } from './collagePictureStore.ts'
+import { deleteOldRecipes } from './recipeStore.ts'
 import { deleteEvidence, listBinnedBefore } from './store.ts'
 import { deleteUploadsBefore, hasUpload } from './uploadStore.ts'
 
@@ -24,6 +25,7 @@ export async function sweep({
   await inTransaction(database, async (trx) => {
     await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_KEPT_HOURS * 60))
     await removeOldOfBin(trx, jobs)
+    await deleteOldRecipes(trx, addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60))
   })
   const reader = database.reader()
   for await (const id of files.incoming.list()) {
