@@ -236,3 +236,33 @@ test('what two windows do to one collage, and to one picture, is taken together'
   }
   await expect(async () => expect(await steps()).toEqual(['conceal', 'even'])).toPass()
 })
+
+test('two fingers enlarge the board while one would draw, and leave no stroke', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren', { hasTouch: true })
+  const id = await begin(page, ['Heron at the weir'])
+  await lay(page, 'Draw')
+  const field = await page.getByRole('application').boundingBox()
+  if (!field) throw new Error('there is nothing to draw on')
+  const session = await page.context().newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...points: [number, number][]) =>
+    session.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: points.map(([x, y], n) => ({ x: field.x + x, y: field.y + y, id: n })),
+    })
+  await touch('touchStart', [100, 80])
+  await touch('touchMove', [110, 90])
+  await touch('touchStart', [110, 90], [180, 120])
+  for (let far = 0; far <= 100; far += 20) await touch('touchMove', [110 - far / 2, 90], [180 + far, 120])
+  await touch('touchEnd')
+  const zoom = page.getByRole('group', { name: 'Size' }).locator('output')
+  await expect(zoom).not.toHaveText('100 %')
+  await expect(listed(page)).toHaveCount(1)
+  // One finger alone still draws.
+  await touch('touchStart', [60, 60])
+  await touch('touchMove', [90, 70])
+  await touch('touchMove', [120, 90])
+  await touch('touchEnd')
+  await expect(listed(page)).toHaveCount(2)
+  await kept(page)
+  expect((await documentOf(page, id)).layers.map(({ kind }) => kind)).toEqual(['picture', 'drawing'])
+})

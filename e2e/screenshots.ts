@@ -43,6 +43,20 @@ const views: readonly View[] = [
     },
   },
   {
+    name: 'collage',
+    who: 'Wren',
+    path: '/evidence',
+    then: async (page) => {
+      await page.getByRole('button', { name: /^One season on the low marsh/ }).click()
+      await page.getByRole('link', { name: 'Arrange' }).click()
+      await page
+        .getByRole('list', { name: 'On the board' })
+        .getByRole('button', { name: /^Speech/ })
+        .click()
+      await page.waitForLoadState('networkidle')
+    },
+  },
+  {
     name: 'page',
     who: 'Wren',
     path: '/pages',
@@ -141,7 +155,6 @@ const views: readonly View[] = [
     path: '/',
     then: (page) => page.getByRole('link', { name: 'Class', exact: true }).click(),
   },
-  { name: 'people', who: 'Mireille', path: '/people' },
 ]
 
 async function openPage(page: Page) {

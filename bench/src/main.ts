@@ -8,6 +8,7 @@ import { initialJavascript } from './rows/initialJavascript.ts'
 import { keystroke } from './rows/keystroke.ts'
 import { listRoute } from './rows/listRoute.ts'
 import {
+  cornersMissed,
   findingCorners,
   levels,
   recipeMemory,
@@ -36,6 +37,7 @@ const rows = {
   squaringInBrowser,
   levels,
   findingCorners,
+  cornersMissed,
   recipeMemory,
 }
 

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import { applyCurves, findCorners, finish, lightCurves, rectangleToQuad, warp } from '@valise/core/pictures'
 import type { Quad, Raster, Size } from '@valise/core/pictures'
-import { drawSheet } from '@valise/core/pictures/testing'
+import { drawSheet, measureCorners } from '@valise/core/pictures/testing'
 import { chromium } from '@playwright/test'
 import { buildSync } from 'esbuild'
 import sharp from 'sharp'
@@ -35,6 +35,19 @@ function squareAt(size: Size, what: { readonly name: string; readonly limit: num
     unit: 'ms of libvips affine',
     ours: () => timed(() => void finish(warp(picture, size, map))),
     reference: () => affine(picture),
+  })
+}
+
+/** How many of 200 drawn sheets are missed, of the twenty that may be. */
+export async function cornersMissed(): Promise<Row> {
+  const { sheets, all } = measureCorners()
+  const mayBe = sheets * 0.1
+  return toRow({
+    name: 'corners missed, of 200 drawn sheets',
+    limit: 1,
+    unit: 'sheets that may be missed',
+    ratios: [(sheets * (1 - all)) / mayBe],
+    references: [mayBe],
   })
 }
 

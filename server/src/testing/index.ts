@@ -1,5 +1,6 @@
 // For tests and measurements: databases, a site without a socket, a small school.
 export { describeEachDatabase, openTestSqlite, TEST_START } from './databases.ts'
+export type { OpenDatabase } from './databases.ts'
 export { insertSampleEvidence } from './sampleEvidence.ts'
 export { insertSampleCollection, insertSampleSharing } from './sampleSharing.ts'
 export {

@@ -9,10 +9,10 @@ import { useListWords } from '../ui/useListWords.ts'
 import styles from './QuerySentence.module.css'
 
 export function KindPart({ query, counts, onChange }: QueryPartProps) {
-  const { t } = useTranslation(['evidence', 'things'])
+  const { t } = useTranslation('evidence')
   const list = useListWords()
   const { kinds } = query
-  const named = kinds.map((kind) => t(`things:kindsOf.${kind}`))
+  const named = kinds.map((kind) => t(`kindsOf.${kind}`))
   return (
     <QueryMenu words={kinds.length === 0 ? t('query.anyKind') : list.any(named)} label={t('query.kind')}>
       {() => (

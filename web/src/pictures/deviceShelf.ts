@@ -2,8 +2,14 @@
 
 const keyOf = (address: string) => `valise-waiting-${address}`
 
+/** Where the device has no room left, the server alone keeps it: as it is asked to at the same time. */
 export function remember(address: string, document: unknown): void {
-  localStorage.setItem(keyOf(address), JSON.stringify(document))
+  try {
+    localStorage.setItem(keyOf(address), JSON.stringify(document))
+  } catch (error) {
+    if (!(error instanceof DOMException)) throw error
+    localStorage.removeItem(keyOf(address))
+  }
 }
 
 export function remembered<T>(address: string): T | null {

@@ -17,9 +17,11 @@ export interface Measured {
 const FIRST_SEED = 50_000
 const [SHEETS, NO_SHEETS, WIDTH] = [200, 100, 480]
 
-export function measureCorners(): Measured {
+/** @param part of all sheets and pictures, the first of them; tests take some, the bench takes all */
+export function measureCorners(part = 1): Measured {
+  const [sheets, pictures] = [Math.round(SHEETS * part), Math.round(NO_SHEETS * part)]
   const counts = new Map<string, { found: number; of: number }>()
-  for (let n = 0; n < SHEETS; n += 1) {
+  for (let n = 0; n < sheets; n += 1) {
     const clutter = clutterKinds[n % clutterKinds.length] ?? 'plain'
     const { raster, corners } = drawSheet(FIRST_SEED + n, clutter, WIDTH)
     const sheet = findCorners(raster)
@@ -27,12 +29,12 @@ export function measureCorners(): Measured {
     const isRight = sheet !== null && errorOf(corners, sheet.corners) <= 0.01
     counts.set(clutter, { found: found + Number(isRight), of: of + 1 })
   }
-  const none = Array.from({ length: NO_SHEETS }, (_, n) => findCorners(drawNoSheet(FIRST_SEED + n, WIDTH)))
+  const none = Array.from({ length: pictures }, (_, n) => findCorners(drawNoSheet(FIRST_SEED + n, WIDTH)))
   return {
-    sheets: SHEETS,
-    all: [...counts.values()].reduce((sum, { found }) => sum + found, 0) / SHEETS,
+    sheets,
+    all: [...counts.values()].reduce((sum, { found }) => sum + found, 0) / sheets,
     classes: Object.fromEntries([...counts].map(([kind, { found, of }]) => [kind, found / of])),
-    pictures: NO_SHEETS,
+    pictures,
     proposedInNone: none.filter(Boolean).length,
   }
 }
