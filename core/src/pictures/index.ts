@@ -42,7 +42,8 @@ export {
   type ShapeLayer,
   type TextLayer,
 } from './collageSchema.ts'
-export { decideCollage, upgradeCollage } from './decideCollage.ts'
+export { decideCollage } from './decideCollage.ts'
+export { upgradeCollage } from './upgradeCollage.ts'
 export { inReadingOrder, numbersOf, picturesOf, wordsOn } from './readCollage.ts'
 export {
   arrowPoints,

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import type { Collage, Layer } from './collageSchema.ts'
-import { decideCollage, upgradeCollage } from './decideCollage.ts'
+import { decideCollage } from './decideCollage.ts'
+import { upgradeCollage } from './upgradeCollage.ts'
 import type { BoardDrawing } from './drawing.ts'
 import { layOutWords } from './layOutWords.ts'
 import { arrowPoints, boardColours, paintCollage, partShown, readableOn } from './paintCollage.ts'

@@ -17,6 +17,7 @@ const conceal: RecipeStep = {
   parts: [{ corners: [[0, 0], [640, 0], [640, 480], [0, 480]], radius: 0, fill: 'cover', seed: 1 }], // prettier-ignore
 }
 const covered = [30, 40, 50]
+const idOf = ({ id }: { id: string }) => id
 
 async function start(open: OpenDatabase) {
   const world = await startSubmissions(open)
@@ -80,6 +81,8 @@ describeEachDatabase('collages', (open) => {
     const tomasz = await as('tomasz')
     const screen = `/api/pages/${page}/published/1/pieces/board/screen`
     expect(await colourAt(tomasz, screen, 0.5, 0.5)).toEqual([190, 30, 30])
+    // Whoever sees the collage sees the picture.
+    expect((await wren.get(`/api/evidence/${red}/seen-by`)).body.people).toBe(1)
     await wren.put(at(red, 'recipe'), { schema: 1, steps: [conceal] }, 0)
     // Before it is painted anew, others get none at all.
     expect((await tomasz.get(screen)).status).toBe(404)
@@ -113,6 +116,12 @@ describeEachDatabase('collages', (open) => {
     await publish(wren, page, 2)
     expect((await wren.get(`/api/pages/${page}/published`)).body.html).toContain('Ines Orr')
     expect((await wren.get(`/api/evidence/${red}/uses`)).body).toMatchObject([{ kind: 'collage', id }])
+    const unused = async () => (await wren.get('/api/evidence?only=unused')).body.items.map(idOf)
+    expect(await unused()).not.toContain(red)
+    await wren.ask('PUT', `/api/bin/${id}`)
+    expect(await unused()).toContain(red)
+    await wren.ask('DELETE', `/api/bin/${id}`)
+    expect(await unused()).not.toContain(red)
   })
 
   it('say what is wrong with what cannot be kept, and stay as they were', async () => {

@@ -12,7 +12,7 @@ import {
 } from '../evidence/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
-import { findBoardPictures } from './pictures.ts'
+import { findBoardPictures } from './pictureStore.ts'
 
 export function collageJobs(services: Services): Readonly<Record<string, JobHandler>> {
   return {

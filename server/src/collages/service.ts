@@ -27,7 +27,7 @@ import {
 } from '../evidence/index.ts'
 import { keepContent } from '../gathering/index.ts'
 import type { Services } from '../services.ts'
-import { findBoardPictures, listPictured } from './pictures.ts'
+import { findBoardPictures, listPictured } from './pictureStore.ts'
 
 /** What is put together at one time is one version. */
 const ONE_SITTING_MINUTES = 60

@@ -40,10 +40,18 @@ export async function replaceCollagePictures(
   )
   for (let from = 0; from < rows.length; from += 100)
     await sql('collagePictures').insert(rows.slice(from, from + 100))
-  await refreshUses(
-    trx,
-    [...before, ...rows].map(({ pictureId }) => pictureId),
-  )
+  // An earlier version may have shown what this one does not.
+  const pictureIds = before.map(({ pictureId }): string => pictureId)
+  await refreshUses(trx, [...pictureIds, ...(await listShownIn(trx, [collageId]))])
+}
+
+/** The items that any version of these collages shows. */
+export async function listShownIn(reader: Reader, collageIds: readonly string[]): Promise<string[]> {
+  const rows: { pictureId: string }[] = await reader
+    .sql('collagePictures')
+    .whereIn('collageId', [...collageIds])
+    .distinct('pictureId')
+  return rows.map(({ pictureId }) => pictureId)
 }
 
 /** The pictures in a version of a collage, each item once, in reading order. */
@@ -143,5 +151,6 @@ export async function carryPicturesOver(
 ): Promise<void> {
   const rows = await trx.sql('collagePictures').where({ collageId: evidenceId, n: from })
   if (rows.length > 0) await trx.sql('collagePictures').insert(rows.map((row) => ({ ...row, n })))
+  await refreshUses(trx, await listShownIn(trx, [evidenceId]))
   await enqueuePainting(trx, jobs, { evidenceId, n }, true)
 }

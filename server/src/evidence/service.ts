@@ -18,7 +18,7 @@ import type { Jobs } from '../jobs/index.ts'
 import { getSchool } from '../people/index.ts'
 import { removeWords } from '../search/index.ts'
 import { listLookAlikes, refreshLooks } from './alikeStore.ts'
-import { carryPicturesOver, refreshCollagesWith } from './collagePictureStore.ts'
+import { carryPicturesOver, listShownIn, refreshCollagesWith } from './collagePictureStore.ts'
 import { enqueueReading, enqueueRendering } from './keepFile.ts'
 import { findLanding } from './landingStore.ts'
 import * as store from './store.ts'
@@ -26,6 +26,7 @@ import type { EvidenceColumns } from './store.ts'
 import { carryRecipeOver } from './recipeService.ts'
 import { listTagged, listTagsOf, renameTagEverywhere, replaceTags } from './tagStore.ts'
 import { countTray, deleteTrayItem, insertTrayItem } from './trayStore.ts'
+import { refreshUses } from './usesStore.ts'
 import { findVersionOf, insertVersion } from './versionStore.ts'
 import { findSearchRow, indexWords } from './wordsStore.ts'
 
@@ -152,6 +153,7 @@ export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promis
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getEvidence(trx, actor, id)
     if (binnedAt === null) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
+    await refreshUses(trx, await listShownIn(trx, [id]))
     await refreshLooks(trx, await listLookAlikes(trx, [id]))
   })
 }
@@ -161,6 +163,7 @@ export function binMany(on: Writable, actor: PersonActor, ids: readonly string[]
   return inTransaction(on, async (trx) => {
     const kept = await getAllKept(trx, actor, ids)
     for (const id of kept) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
+    await refreshUses(trx, await listShownIn(trx, kept))
     await refreshLooks(trx, await listLookAlikes(trx, kept))
   })
 }
@@ -169,6 +172,7 @@ export function takeOutOfBin(on: Writable, actor: PersonActor, id: string): Prom
   return inTransaction(on, async (trx) => {
     await getEvidence(trx, actor, id)
     await store.updateEvidence(trx, id, null, { binnedAt: null })
+    await refreshUses(trx, await listShownIn(trx, [id]))
     await refreshLooks(trx, [id, ...(await listLookAlikes(trx, [id]))])
   })
 }

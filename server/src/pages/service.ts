@@ -10,7 +10,7 @@ import { getReaderFacts, refusalFor } from '../access/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, deleteDrafts, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
-import { refreshUsesOfDraft } from '../evidence/index.ts'
+import { listPartsOfMany, refreshUsesOfDraft } from '../evidence/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import * as store from './store.ts'
 import type { PageHead, PublishedPage } from './store.ts'
@@ -75,8 +75,7 @@ export function publishPage(on: Writable, actor: PersonActor, id: string, revisi
       draftRevision: revision,
     }
     await store.insertPublished(trx, id, published)
-    const evidenceIds = Object.values(shown.evidence).map((item) => item.id)
-    await store.replacePublishedEvidence(trx, id, [...new Set(evidenceIds)])
+    await store.replacePublishedEvidence(trx, id, await listSeenOn(trx, shown))
     await store.updatePage(trx, id, { published: n, publishedAt: trx.now, publishedRevision: revision })
     return getPage(trx, actor, id)
   })
@@ -205,6 +204,18 @@ async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Sho
     ),
     entries: Object.fromEntries(without(shown.entries, entries)),
   }
+}
+
+/** All that is seen or heard on a page: its items, the pictures in its collages, the voices that speak of them. */
+async function listSeenOn(reader: Reader, { evidence }: Shown): Promise<string[]> {
+  const items = Object.values(evidence)
+  const collages = items.filter(({ kind }) => kind === 'collage')
+  const within = await listPartsOfMany(
+    reader,
+    collages.map(({ id, n }) => ({ evidenceId: id, n })),
+  )
+  const voices = items.flatMap((item) => item.voices ?? [])
+  return [...new Set([...items, ...within, ...voices].map(({ id }) => id))]
 }
 
 /** A recording that lies in the bin is not heard. */
