@@ -218,9 +218,9 @@ test('what two windows do to one collage, and to one picture, is taken together'
   await expect(listed(one)).toHaveCount(4)
 
   const { items } = await (await one.request.get('/api/evidence?limit=100')).json()
-  const heron = items.find(({ title }: { title: string }) => title === 'Heron at the weir')
+  const marsh = items.find(({ title }: { title: string }) => title === 'Dawn on the low marsh')
   for (const page of [one, other]) {
-    await page.goto(`/evidence/${heron.id}/bench`)
+    await page.goto(`/evidence/${marsh.id}/bench`)
     await expect(page.getByRole('heading', { name: 'Can this picture be shown?' })).toBeVisible()
   }
   const tool = (page: Page, name: string) =>
@@ -231,7 +231,7 @@ test('what two windows do to one collage, and to one picture, is taken together'
   await tool(other, 'Even out')
   await expect(other.getByText('Another window changed this picture meanwhile')).toBeVisible()
   const steps = async () => {
-    const { recipe } = await (await one.request.get(`/api/evidence/${heron.id}/versions/1/recipe`)).json()
+    const { recipe } = await (await one.request.get(`/api/evidence/${marsh.id}/versions/1/recipe`)).json()
     return recipe.steps.map(({ kind }: { kind: string }) => kind).sort()
   }
   await expect(async () => expect(await steps()).toEqual(['conceal', 'even'])).toPass()

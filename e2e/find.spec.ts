@@ -9,7 +9,7 @@ test('the sentence narrows by tag, kind and time; the address says it, and a nam
 }) => {
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/evidence')
-  await expect(page.getByText('60 of 60')).toBeVisible()
+  await expect(page.getByText('61 of 61')).toBeVisible()
   await page.getByRole('button', { name: 'with any tag' }).click()
   const tags = page.getByRole('dialog', { name: 'Which tags' })
   await tags.getByLabel('Find a tag').fill('tran')
@@ -22,7 +22,7 @@ test('the sentence narrows by tag, kind and time; the address says it, and a nam
   await kinds.getByRole('checkbox', { name: /^Link/ }).check()
   await kinds.getByRole('checkbox', { name: /^Data table/ }).check()
   await page.keyboard.press('Escape')
-  await expect(page.getByText('2 of 60')).toBeVisible()
+  await expect(page.getByText('2 of 61')).toBeVisible()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('data tables or links')
   await page.getByRole('button', { name: 'Kept queries' }).click()
   await page.getByLabel('Name for this query').fill('Numbers and links')
@@ -30,12 +30,12 @@ test('the sentence narrows by tag, kind and time; the address says it, and a nam
   await expect(page.getByRole('button', { name: 'Numbers and links', exact: true })).toBeVisible()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Show everything' }).click()
-  await expect(page.getByText('60 of 60')).toBeVisible()
+  await expect(page.getByText('61 of 61')).toBeVisible()
   await page.getByRole('button', { name: 'Kept queries' }).click()
   await page.getByRole('button', { name: 'Numbers and links', exact: true }).click()
-  await expect(page.getByText('2 of 60')).toBeVisible()
+  await expect(page.getByText('2 of 61')).toBeVisible()
   await page.reload()
-  await expect(page.getByText('2 of 60')).toBeVisible()
+  await expect(page.getByText('2 of 61')).toBeVisible()
 })
 
 test('toggles say how many there are before they are pressed', async ({ browser }) => {
@@ -46,9 +46,9 @@ test('toggles say how many there are before they are pressed', async ({ browser 
     const count = /\d+$/.exec((await toggle.textContent()) ?? '')?.[0] ?? ''
     await toggle.click()
     await expect(toggle).toHaveAttribute('aria-pressed', 'true')
-    await expect(page.getByText(`${count} of 60`)).toBeVisible()
+    await expect(page.getByText(`${count} of 61`)).toBeVisible()
     await toggle.click()
-    await expect(page.getByText('60 of 60')).toBeVisible()
+    await expect(page.getByText('61 of 61')).toBeVisible()
   }
 })
 
@@ -57,7 +57,7 @@ test('words are found also inside documents, and the plain form asks for the sam
   await page.goto('/evidence')
   await page.getByLabel('Words in evidence').fill('brushwood two storms')
   // A PDF and a word-processor document hold them.
-  await expect(page.getByText('2 of 60')).toBeVisible()
+  await expect(page.getByText('2 of 61')).toBeVisible()
   await expect(page.getByRole('button', { name: /^Field report 2/ })).toBeVisible()
   await page.getByRole('button', { name: 'Take the words “brushwood two storms” off' }).click()
   await expect(page.getByLabel('Words in evidence')).toHaveValue('')
@@ -79,9 +79,9 @@ test('the ribbon narrows by keyboard and by pointer', async ({ browser }) => {
   for (let step = 0; step < 3; step += 1) await page.keyboard.press('PageUp')
   await expect(page).toHaveURL(/from=2026-/)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('made since')
-  await expect(page.getByText(/^[1-5]?\d of 60$/)).toBeVisible()
+  await expect(page.getByText(/^[1-5]?\d of 61$/)).toBeVisible()
   await page.keyboard.press('Home')
-  await expect(page.getByText('60 of 60')).toBeVisible()
+  await expect(page.getByText('61 of 61')).toBeVisible()
   const last = page.getByRole('slider', { name: 'Last week' })
   const box = (await last.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)

@@ -220,7 +220,7 @@ test('everything goes by keyboard', async ({ browser }) => {
   await expect(drawer).toHaveCount(0)
   await expect(page.getByRole('button', { name: /^Quadrat 7/ })).toBeFocused()
   await page.keyboard.press('ArrowDown')
-  await expect(page.getByRole('button', { name: /^Heron at the/ })).toBeFocused()
+  await expect(page.getByRole('button', { name: /^Walking a transect,/ })).toBeFocused()
   await page.keyboard.press('End')
   await page.keyboard.press('Home')
   await expect(page.getByRole('button', { name: /^Dawn on the low marsh/ })).toBeFocused()

@@ -91,3 +91,12 @@ function sobel(plane: F, { width, height, across, down, strength }: Omit<Edges, 
     }
   }
 }
+
+/** A plane's value at the nearest place that it has. */
+export function sample(plane: Float32Array, width: number, height: number, x: number, y: number): number {
+  const [column, row] = [
+    Math.min(width - 1, Math.max(0, Math.round(x))),
+    Math.min(height - 1, Math.max(0, Math.round(y))),
+  ]
+  return plane[row * width + column] as number
+}

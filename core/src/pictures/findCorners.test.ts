@@ -27,6 +27,15 @@ describe('finding the corners of a sheet', () => {
     expect(findCorners(cut)).toMatchObject({ runsOut: true })
   })
 
+  it('takes no beach for a sheet that runs out of the picture, and white paper there for one', () => {
+    const scene = (ground: readonly [number, number, number]) =>
+      paint(WIDTH, 360, (x, y) =>
+        y > 210 && x < 300 ? [...ground] : y > 210 ? [90, 80, 70] : [110, 140, 150],
+      )
+    expect(findCorners(scene([196, 164, 112]))).toBeNull()
+    expect(findCorners(scene([238, 232, 220]))).toMatchObject({ runsOut: true })
+  })
+
   it('finds nothing in pictures of one pixel, one row, or one colour', () => {
     for (const [width, height] of [
       [1, 1],

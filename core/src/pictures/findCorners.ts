@@ -1,9 +1,10 @@
 // Finds the sheet in a picture: edges, straight lines through them, and the best four of these.
-import { type Edges, findEdges } from './edges.ts'
+import { type Edges, findEdges, sample } from './edges.ts'
 import { findLines, type Line } from './lines.ts'
 import type { Point, Quad } from './matrix.ts'
 import { findQuadFault, orderCorners } from './quad.ts'
 import { type Raster, shrink } from './raster.ts'
+import { isLighterWithin, isPaleWithin } from './looksLikePaper.ts'
 import { refineCorners } from './refineCorners.ts'
 
 /** A sheet that was found, in pixels of the picture. */
@@ -45,6 +46,7 @@ export function findCorners(raster: Raster): FoundSheet | null {
   const runsOut = best.frameSides.some(Boolean)
   if (best.sureness < (runsOut ? LEAST_SURENESS_BEYOND : LEAST_SURENESS)) return null
   if (!isLighterWithin(edges, best)) return null
+  if (runsOut && !isPaleWithin(small, best.corners)) return null
   const scale = raster.width / small.width
   const corners = best.corners.map(({ x, y }) => ({ x: x * scale, y: y * scale })) as unknown as Quad // four went in
   return {
@@ -52,34 +54,6 @@ export function findCorners(raster: Raster): FoundSheet | null {
     sureness: best.sureness,
     runsOut,
   }
-}
-
-/** How far from its sides a sheet is compared with its ground: beyond a frame's width, so that a frame is no sheet. */
-const BEYOND_FRAME = 16
-/** So many places along the sides must be lighter within, by so much. */
-const [LIGHTER_PLACES, LIGHTER_BY] = [0.55, 4]
-
-/** Paper is lighter than its ground well within its edges; a frame, a wire or a window is so only at them. */
-function isLighterWithin({ width, height, channels }: Edges, { corners, frameSides }: Candidate): boolean {
-  let [lighter, count] = [0, 0]
-  const lightAt = (x: number, y: number) =>
-    channels.reduce((sum, channel) => sum + sample(channel, width, height, x, y), 0) / channels.length
-  corners.forEach((from, n) => {
-    if (frameSides[n]) return
-    const to = corners[(n + 1) % 4] as Point
-    const length = Math.hypot(to.x - from.x, to.y - from.y)
-    // To the right of the way round lies the inside.
-    const [inX, inY] = [-(to.y - from.y) / length, (to.x - from.x) / length]
-    for (let part = 0.08; part < 0.93; part += 0.04) {
-      const [x, y] = [from.x + (to.x - from.x) * part, from.y + (to.y - from.y) * part]
-      const [outX, outY] = [x - inX * BEYOND_FRAME, y - inY * BEYOND_FRAME]
-      if (outX < 0 || outY < 0 || outX >= width || outY >= height) continue
-      count += 1
-      const within = lightAt(x + inX * BEYOND_FRAME, y + inY * BEYOND_FRAME)
-      if (within > lightAt(outX, outY) + LIGHTER_BY) lighter += 1
-    }
-  })
-  return count < 8 || lighter / count >= LIGHTER_PLACES
 }
 
 /** Edges weaker than this are taken for grain: twice what most of the picture has. */
@@ -143,14 +117,6 @@ function stepAt(
   }
   const size = Math.min(1, Math.max(0, Math.abs(strongest) / (threshold * 2.2) - 0.35))
   return light >= 0 ? size : -size
-}
-
-function sample(plane: Float32Array, width: number, height: number, x: number, y: number): number {
-  const [column, row] = [
-    Math.min(width - 1, Math.max(0, Math.round(x))),
-    Math.min(height - 1, Math.max(0, Math.round(y))),
-  ]
-  return plane[row * width + column] as number
 }
 
 interface Candidate {

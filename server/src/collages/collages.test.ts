@@ -124,6 +124,38 @@ describeEachDatabase('collages', (open) => {
     expect(await unused()).not.toContain(red)
   })
 
+  it('are found by the words that stand on them, and say what they are under them', async () => {
+    const { wren, begin, read, keep } = await start(open)
+    const id = await begin()
+    const { collage, revision } = await read(id)
+    const common = { x: 0, y: 0, width: 90, height: 90, turn: 0, isLocked: false, group: null }
+    const text = { words: 'Neap tide', size: 30, font: 'serif', align: 'left', ink: 'ink' }
+    const layers = [
+      { ...common, ...text, id: 't', kind: 'text' },
+      { ...common, id: 'n', kind: 'number', colour: 'tan', note: 'A lugworm cast' },
+    ]
+    await keep(id, { ...collage, layers }, revision)
+    const found = async (words: string) =>
+      (await wren.get(`/api/evidence?words=${words}`)).body.items.map(idOf)
+    expect(await found('neap')).toEqual([id])
+    expect(await found('lugworm')).toEqual([id])
+    const { revision: said } = (await wren.get(`/api/evidence/${id}`)).body
+    const change = { caption: '  Seen at\nSkerrow  ' }
+    const answer = await wren.ask('PATCH', `/api/evidence/${id}`, change, { 'if-match': `"r${said}"` })
+    expect(answer.body.caption).toBe('Seen at Skerrow')
+    expect(await found('skerrow')).toEqual([id])
+    // What is said of the item beside the board leaves the board's own revision as it was.
+    expect((await keep(id, { ...collage, layers: [] }, revision + 1)).status).toBe(200)
+    expect(await found('neap')).toEqual([])
+    const page = (await wren.post('/api/pages', { title: 'Board', lang: 'en' })).body.id as string
+    const piece = { ...newEvidencePiece('board', { id, kind: 'collage' }), alternativeText: 'A board' }
+    const operations = [{ op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }]
+    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
+    expect((await wren.get(`/api/pages/${page}`)).body.draft.shown.evidence.board).toMatchObject({
+      caption: 'Seen at Skerrow',
+    })
+  })
+
   it('say what is wrong with what cannot be kept, and stay as they were', async () => {
     const { wren, add, begin, read, keep } = await start(open)
     const id = await begin(await add('a.jpg', '#c02020'))

@@ -23,6 +23,8 @@ interface Drag {
   readonly layers: readonly Layer[]
   readonly ids: ReadonlySet<string>
   readonly hasMoved: boolean
+  /** What was pressed, where it was one of several that were chosen. */
+  readonly pressed: string | null
 }
 
 /** Shorter drags are presses, in CSS pixels. */
@@ -52,6 +54,7 @@ export function BoardOverlay({ arranging, nameOf, isSnapping, onWrite }: BoardOv
       layers: collage.layers,
       ids: isChosen ? ids : withGroups(collage.layers, new Set([layer.id])),
       hasMoved: false,
+      pressed: isChosen && ids.size > 1 ? layer.id : null,
     }
   }
   const go = (event: PointerEvent<HTMLElement>) => {
@@ -75,10 +78,11 @@ export function BoardOverlay({ arranging, nameOf, isSnapping, onWrite }: BoardOv
     )
   }
   const end = () => {
-    const hasMoved = drag.current?.hasMoved === true
+    const { current } = drag
     drag.current = null
     setGuides([])
-    if (hasMoved) arranging.done()
+    if (current?.hasMoved) arranging.done()
+    else if (current?.pressed) arranging.choose(current.pressed)
   }
   const endLasso = () => {
     if (!lasso) return

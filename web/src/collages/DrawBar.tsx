@@ -45,6 +45,7 @@ export function DrawBar({ pen, onPen }: { readonly pen: Pen; readonly onPen: (pe
         onMove={(width) => onPen({ ...pen, width })}
         onDone={(width) => onPen({ ...pen, width })}
       />
+      {pen.isEraser ? <p className={styles.quiet}>{t('draw.rubs')}</p> : null}
       <p className={styles.quiet}>{t('draw.keys')}</p>
     </div>
   )
