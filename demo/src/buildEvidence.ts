@@ -8,6 +8,7 @@ import {
   keepFile,
   keepPoster,
   listPresentPeople,
+  once,
   putIntoBin,
   putIntoTray,
   shiftedClock,
@@ -178,8 +179,4 @@ function lately(services: Services, today: LocalDay) {
 function momentOf({ daysAgo, hour }: Pick<SampleItem, 'daysAgo' | 'hour'>, today: LocalDay): Instant {
   const minute = String((daysAgo * 7) % 60).padStart(2, '0')
   return `${addDays(today, -daysAgo)}T${String(hour).padStart(2, '0')}:${minute}:00.000Z`
-}
-
-async function* once(content: Buffer): AsyncIterable<Buffer> {
-  yield content
 }

@@ -47,7 +47,8 @@ export {
   takeOutOfTray,
   updateEvidence,
 } from './evidence/index.ts'
-export { createNote, keepContent, once } from './gathering/index.ts'
+export { once } from './files/index.ts'
+export { createNote, keepContent } from './gathering/index.ts'
 export { listNews, markNewsSeen } from './feedback/index.ts'
 export { keepEdit } from './drafts/index.ts'
 export { endPass, givePass, listPasses, listThingsToShare } from './access/index.ts'

@@ -3,6 +3,7 @@ import { boardSizes, paintCollage, partShown, picturesOf } from '@valise/core/pi
 import type { BoardDrawing, Collage, Layer, ShownPicture, Size } from '@valise/core/pictures'
 import { createCanvas, loadImage } from '@napi-rs/canvas'
 import type { Canvas, Image } from '@napi-rs/canvas'
+import { once } from '../files/index.ts'
 import type { FileStore, StoredFile } from '../files/index.ts'
 import { knowFonts } from './drawOn.ts'
 import { openForRendering, renderPicture } from './renderPicture.ts'
@@ -110,8 +111,4 @@ function widthWanted({ layers, background, size }: Collage, picture: BoardPictur
 
 function keyOf({ evidenceId, n }: ShownPicture): string {
   return `${evidenceId}:${n}`
-}
-
-async function* once(data: Uint8Array): AsyncIterable<Uint8Array> {
-  yield data
 }

@@ -3,6 +3,7 @@
 import { buffer } from 'node:stream/consumers'
 import { LONGEST_INSIDE, readerOf } from '@valise/core/evidence'
 import type { DocumentBlock, Inside, PreviewProblem } from '@valise/core/evidence'
+import { once } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import { readPdf } from './readPdf.ts'
 import { readText } from './readText.ts'
@@ -80,8 +81,4 @@ function shortened(blocks: readonly DocumentBlock[]): Inside {
     left -= length
   }
   return { blocks: kept, isCut: false }
-}
-
-async function* once(content: Uint8Array): AsyncIterable<Uint8Array> {
-  yield content
 }

@@ -13,6 +13,7 @@ import {
 import type { PictureRecipe, Size } from '@valise/core/pictures'
 import sharp from 'sharp'
 import type { Sharp } from 'sharp'
+import { once } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import { drawOn } from './drawOn.ts'
 import { openPicture } from './openPicture.ts'
@@ -112,10 +113,6 @@ async function hashOf(picture: Sharp): Promise<string> {
   const small = picture.flatten({ background: '#ffffff' }).greyscale()
   const resized = small.resize({ width: HASH_WIDTH, height: HASH_HEIGHT, fit: 'fill', kernel: 'lanczos3' })
   return differenceHash(await resized.toFormat('raw').toBuffer())
-}
-
-async function* once(data: Uint8Array): AsyncIterable<Uint8Array> {
-  yield data
 }
 
 /** Whether it was the picture that could not be read, and not the disk that was full. */

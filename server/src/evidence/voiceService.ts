@@ -14,7 +14,10 @@ export interface VoiceOver {
   readonly voiceId: string
 }
 
-/** A recording that came in speaks of an item from now on; where that is gone meanwhile, it stays a recording alone. */
+/**
+ * A recording that came in speaks of an item from now on; where that is gone meanwhile, it stays a recording alone. What
+ * is not heard speaks of nothing: others get a voice as it came, and nothing else of anybody's pictures.
+ */
 export async function beginToSpeak(
   trx: Trx,
   actor: PersonActor,
@@ -22,7 +25,9 @@ export async function beginToSpeak(
   moments: readonly Moment[],
 ): Promise<void> {
   const about = await findEvidence(trx, actor, id)
-  if (about && id !== voiceId) await insertVoice(trx, actor, { voiceId, aboutId: id }, inOrder(moments))
+  const voice = await findEvidence(trx, actor, voiceId)
+  if (about && voice?.kind === 'audio' && id !== voiceId)
+    await insertVoice(trx, actor, { voiceId, aboutId: id }, inOrder(moments))
 }
 
 /** @throws AppError `stale` when the moments were changed meanwhile, `not-found` for what is not one's own */

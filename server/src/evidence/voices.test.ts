@@ -51,6 +51,8 @@ describeEachDatabase('voices over things', (open) => {
     const { wren, id, speak, voices } = await start()
     const alone = await speak('alone', { about: 'nothing' })
     expect((await wren.get(`/api/evidence/${alone}`)).status).toBe(200)
+    await upload(wren, { name: 'no-voice.jpg', content: await makePicture({ camera: true }), about: id })
+    expect(await voices()).toEqual([])
     await speak('odd', { about: id, moments: [{ atMs: -1 }] })
     expect(await voices()).toMatchObject([{ title: 'odd', moments: [] }])
   })

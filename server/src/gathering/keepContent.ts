@@ -35,7 +35,3 @@ export async function keepContent(
     return kept
   })
 }
-
-export async function* once(content: Uint8Array): AsyncIterable<Uint8Array> {
-  yield content
-}

@@ -16,8 +16,9 @@ import {
 } from '../evidence/index.ts'
 import { OutsideError, readLink } from '../outside/index.ts'
 import type { ReadLink } from '../outside/index.ts'
+import { once } from '../files/index.ts'
 import type { Services } from '../services.ts'
-import { keepContent, once } from './keepContent.ts'
+import { keepContent } from './keepContent.ts'
 
 /** What an address is, and whether one has it already. */
 export async function lookUp(

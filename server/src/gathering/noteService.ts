@@ -17,8 +17,9 @@ import {
   replaceContent,
   writeItem,
 } from '../evidence/index.ts'
+import { once } from '../files/index.ts'
 import type { Services } from '../services.ts'
-import { keepContent, once } from './keepContent.ts'
+import { keepContent } from './keepContent.ts'
 
 export interface NewNote {
   readonly text: RichText

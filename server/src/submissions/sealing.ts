@@ -9,6 +9,7 @@ import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { evidencePieces } from '../drafts/index.ts'
 import { tellNews } from '../feedback/index.ts'
+import { once } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import { paperCss } from '../paperCss.ts'
@@ -244,8 +245,4 @@ async function tellOwner(
 
 function toSealedFile({ path, fileSha256: sha256, bytes }: SealedFileRow): SealedFile {
   return { path, bytes, sha256 }
-}
-
-async function* once(content: Buffer): AsyncIterable<Buffer> {
-  yield content
 }

@@ -5,7 +5,7 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
-import { IconCamera, IconCheck, IconDeviceMobile, IconFile } from '@tabler/icons-react'
+import { IconCamera, IconDeviceMobile, IconFile } from '@tabler/icons-react'
 import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query'
 import { everything } from '@valise/core/evidence'
 import type { EvidenceRow } from '@valise/core/evidence'
@@ -16,8 +16,8 @@ import { useTranslation } from 'react-i18next'
 import { addFiles } from '../evidence/addFiles.ts'
 import { chooseFiles } from '../evidence/chooseFiles.ts'
 import chooser from '../evidence/EvidenceChooser.module.css'
+import { PickGrid } from '../evidence/PickGrid.tsx'
 import { evidenceQueries } from '../evidence/queries.ts'
-import { Thumbnail } from '../evidence/Thumbnail.tsx'
 import { trayQueries } from '../evidence/trayQueries.ts'
 import { useEvidenceWords } from '../evidence/useEvidenceWords.ts'
 import { gather } from '../gather/gathering.ts'
@@ -99,32 +99,12 @@ export function AddPictures({ isSingle = false, onChoose, onClose }: AddPictures
             items.length === 0 ? (
               <p>{t(later === '' ? 'add.empty' : 'pages:chooser.nothing')}</p>
             ) : (
-              <ul className={chooser.grid}>
-                {items.map((item) => {
-                  const isTicked = ticked.some(({ id }) => id === item.id)
-                  return (
-                    <li key={item.id}>
-                      <button
-                        type="button"
-                        data-ticked={isTicked}
-                        {...(!isSingle && { 'aria-pressed': isTicked })}
-                        onClick={() => press(item)}
-                      >
-                        <span className={`${chooser.picture} ${styles.tickable}`}>
-                          <Thumbnail item={item} />
-                          {isTicked ? (
-                            <span className={styles.tick}>
-                              <IconCheck size={18} stroke={2.4} aria-hidden />
-                            </span>
-                          ) : null}
-                        </span>
-                        <b>{words.title(item)}</b>
-                        <small>{item.inTray ? t('add.inTray') : words.line(item)}</small>
-                      </button>
-                    </li>
-                  )
-                })}
-              </ul>
+              <PickGrid
+                items={items}
+                {...(!isSingle && { ticked })}
+                lineOf={(item) => (item.inTray ? t('add.inTray') : words.line(item))}
+                onPress={press}
+              />
             )
           }
         </Fetched>

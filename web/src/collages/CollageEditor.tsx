@@ -1,20 +1,20 @@
 // Putting a collage together: what can be laid on the board, the board, and what can be said of what is chosen.
-import Button from '@mui/material/Button'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import Switch from '@mui/material/Switch'
-import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react'
 import type { Evidence, EvidenceRow } from '@valise/core/evidence'
 import { placePictures } from '@valise/core/pictures'
 import type { Collage, KeptCollage, Layer, Pictured } from '@valise/core/pictures'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useLocation, useNavigate } from 'react-router'
+import { useLocation } from 'react-router'
 import { useChangeEvidence } from '../evidence/queries.ts'
 import { SpeakOver } from '../evidence/SpeakOver.tsx'
 import { TitleField } from '../evidence/TitleField.tsx'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
 import { useSpeaking } from '../evidence/useSpeaking.ts'
 import bench from '../pictures/Bench.module.css'
+import { BenchFoot } from '../pictures/BenchFoot.tsx'
+import { UndoButtons } from '../pictures/UndoButtons.tsx'
 import { useBenchKeys } from '../pictures/useBenchKeys.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { AddPictures } from './AddPictures.tsx'
@@ -36,7 +36,6 @@ import styles from './Collage.module.css'
 
 export function CollageEditor({ item, kept }: { readonly item: Evidence; readonly kept: KeptCollage }) {
   const { t } = useTranslation('collage')
-  const navigate = useNavigate()
   const inHand = useCollage(item.id, kept)
   const [moving, setMoving] = useState<Collage | null>(null)
   const [drawing, setDrawing] = useState(false)
@@ -91,9 +90,6 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
     [t],
   )
   useTrayPlace(place)
-  // The first place that was opened here has nothing of ours before it.
-  const isFirst = location.key === 'default'
-  const back = () => (isFirst ? navigate(`/evidence/${item.id}`) : navigate(-1))
   const single = arranging.chosen.length === 1 ? arranging.chosen[0] : undefined
   const write = () => writing.current?.focus()
 
@@ -121,22 +117,7 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
         />
         <div className={bench.noProgress} />
         <div className={bench.bar}>
-          <Button
-            size="small"
-            startIcon={<IconArrowBackUp size={18} stroke={1.7} />}
-            disabled={!inHand.canUndo}
-            onClick={undo}
-          >
-            {t('undo')}
-          </Button>
-          <Button
-            size="small"
-            startIcon={<IconArrowForwardUp size={18} stroke={1.7} />}
-            disabled={!inHand.canRedo}
-            onClick={redo}
-          >
-            {t('redo')}
-          </Button>
+          <UndoButtons {...inHand} undo={undo} redo={redo} />
           <FormControlLabel
             control={
               <Switch
@@ -180,12 +161,7 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
         <div className={styles.part}>
           <SpeakOver item={item} speaking={speaking} canPoint />
         </div>
-        <div className={bench.foot}>
-          <small>{t('keptByItself')}</small>
-          <Button variant="contained" color="primary" onClick={() => void back()}>
-            {t('back')}
-          </Button>
-        </div>
+        <BenchFoot id={item.id} kept={t('keptByItself')} />
       </aside>
       {isAdding ? (
         <AddPictures onClose={() => setIsAdding(false)} onChoose={(pictures) => layNow.current(pictures)} />

@@ -14,9 +14,8 @@ import { GatherMenu } from '../gather/GatherMenu.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { useLater } from '../ui/useLater.ts'
+import { PickGrid } from './PickGrid.tsx'
 import { evidenceQueries } from './queries.ts'
-import { Thumbnail } from './Thumbnail.tsx'
-import { useEvidenceWords } from './useEvidenceWords.ts'
 import styles from './EvidenceChooser.module.css'
 
 interface EvidenceChooserProps {
@@ -29,7 +28,6 @@ interface EvidenceChooserProps {
 
 export function EvidenceChooser({ kinds, assignmentId, onChoose, onClose }: EvidenceChooserProps) {
   const { t } = useTranslation(['pages', 'app'])
-  const words = useEvidenceWords()
   const client = useQueryClient()
   const [wanted, setWanted] = useState('')
   const later = useLater(wanted.trim())
@@ -62,19 +60,7 @@ export function EvidenceChooser({ kinds, assignmentId, onChoose, onClose }: Evid
             items.length === 0 ? (
               <p>{t(later === '' ? 'chooser.empty' : 'chooser.nothing')}</p>
             ) : (
-              <ul className={styles.grid}>
-                {items.map((item) => (
-                  <li key={item.id}>
-                    <button type="button" onClick={() => choose(item)}>
-                      <span className={styles.picture}>
-                        <Thumbnail item={item} />
-                      </span>
-                      <b>{words.title(item)}</b>
-                      <small>{words.line(item)}</small>
-                    </button>
-                  </li>
-                ))}
-              </ul>
+              <PickGrid items={items} onPress={choose} />
             )
           }
         </Fetched>

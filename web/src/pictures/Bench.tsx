@@ -2,17 +2,18 @@
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
 import useMediaQuery from '@mui/material/useMediaQuery'
-import { IconArrowBackUp, IconArrowForwardUp, IconCopy } from '@tabler/icons-react'
+import { IconCopy } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
 import { IDENTITY, resolveGeometry, stepOf } from '@valise/core/pictures'
 import type { KeptRecipe, PictureRecipe, Proposal } from '@valise/core/pictures'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useLocation, useNavigate } from 'react-router'
+import { useLocation } from 'react-router'
 import { useSpeaking } from '../evidence/useSpeaking.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import styles from './Bench.module.css'
+import { BenchFoot } from './BenchFoot.tsx'
 import { BenchPanes } from './BenchPanes.tsx'
 import type { Half } from './BenchPanes.tsx'
 import { BenchTool } from './BenchTool.tsx'
@@ -27,6 +28,7 @@ import { levelledBy, plainEven } from './steps.ts'
 import { ToolList } from './ToolList.tsx'
 import { isMarkTool, stepOfTool } from './tools.ts'
 import type { ToolKind } from './tools.ts'
+import { UndoButtons } from './UndoButtons.tsx'
 import { useBenchKeys } from './useBenchKeys.ts'
 import { useConcealing } from './useConcealing.ts'
 import { useMarking } from './useMarking.ts'
@@ -38,7 +40,6 @@ import { UseOnOthers } from './UseOnOthers.tsx'
 
 export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: KeptRecipe }) {
   const { t } = useTranslation('bench')
-  const navigate = useNavigate()
   const isNarrow = useMediaQuery('(max-width: 767.95px)')
   const { original } = kept
   const { n, mime } = item.version
@@ -136,9 +137,6 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           ],
     )
   }
-  // The first place that was opened here has nothing of ours before it.
-  const isFirst = location.key === 'default'
-  const back = () => (isFirst ? navigate(`/evidence/${item.id}`) : navigate(-1))
 
   return (
     <div className={styles.bench}>
@@ -219,22 +217,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           />
         )}
         <div className={styles.bar}>
-          <Button
-            size="small"
-            startIcon={<IconArrowBackUp size={18} stroke={1.7} />}
-            disabled={!inHand.canUndo}
-            onClick={inHand.undo}
-          >
-            {t('undo')}
-          </Button>
-          <Button
-            size="small"
-            startIcon={<IconArrowForwardUp size={18} stroke={1.7} />}
-            disabled={!inHand.canRedo}
-            onClick={inHand.redo}
-          >
-            {t('redo')}
-          </Button>
+          <UndoButtons {...inHand} />
           <p className={styles.hint} role="status">
             {said ?? (inHand.isJoined ? t('joined') : tool ? t(`hints.${tool}`) : '')}
           </p>
@@ -257,12 +240,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           </Button>
         </div>
         <RecipeList recipe={inHand.document} chosen={tool} onChoose={choose} onChange={keep} />
-        <div className={styles.foot}>
-          <small>{t('keptByItself')}</small>
-          <Button variant="contained" color="primary" onClick={() => void back()}>
-            {t('back')}
-          </Button>
-        </div>
+        <BenchFoot id={item.id} kept={t('keptByItself')} />
       </aside>
       {isUsingOnOthers ? (
         <UseOnOthers

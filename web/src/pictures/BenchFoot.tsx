@@ -1,0 +1,27 @@
+// The foot of a bench: that all is kept by itself, and the way back to where one came from.
+import Button from '@mui/material/Button'
+import { useTranslation } from 'react-i18next'
+import { useLocation, useNavigate } from 'react-router'
+import styles from './Bench.module.css'
+
+interface BenchFootProps {
+  /** The item that is worked on. */
+  readonly id: string
+  readonly kept: string
+}
+
+export function BenchFoot({ id, kept }: BenchFootProps) {
+  const { t } = useTranslation('bench')
+  const navigate = useNavigate()
+  // The first place that was opened here has nothing of ours before it.
+  const isFirst = useLocation().key === 'default'
+  const back = () => (isFirst ? navigate(`/evidence/${id}`) : navigate(-1))
+  return (
+    <div className={styles.foot}>
+      <small>{kept}</small>
+      <Button variant="contained" color="primary" onClick={() => void back()}>
+        {t('back')}
+      </Button>
+    </div>
+  )
+}
