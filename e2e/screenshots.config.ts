@@ -2,4 +2,10 @@
 import { defineConfig } from '@playwright/test'
 import journeys from './playwright.config.ts'
 
-export default defineConfig({ ...journeys, testMatch: 'screenshots.ts', workers: 1, reporter: 'line' })
+export default defineConfig({
+  ...journeys,
+  projects: [{ name: 'screenshots', testMatch: 'screenshots.ts' }],
+  workers: 1,
+  retries: 0,
+  reporter: 'line',
+})

@@ -1,4 +1,5 @@
-// npm run build: the production build.
+// npm run build: the web site and the programs, into the dist folders; with --where-changed only what is not built yet.
 import { build } from './lib/build.mjs'
+import { buildWhereChanged } from './lib/prepare.mjs'
 
-await build()
+await (process.argv.includes('--where-changed') ? buildWhereChanged() : build())

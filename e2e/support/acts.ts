@@ -88,3 +88,30 @@ export async function publish(page: Page): Promise<void> {
     .click()
   await expect(page.getByText('No changes since')).toBeVisible()
 }
+
+/**
+ * Waits until a screen is all there: its heading stands, nothing says that it is still coming, all pictures are loaded, and
+ * nothing has changed in it for a moment.
+ */
+export async function settled(page: Page): Promise<void> {
+  // A dialog hides the heading behind it from the accessibility tree, not from the eye.
+  await expect(page.locator('h1').first()).toBeVisible()
+  await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
+  await page.evaluate(async () => {
+    const QUIET_MS = 100
+    await new Promise<void>((resolve) => {
+      let timer = setTimeout(end, QUIET_MS)
+      const observer = new MutationObserver(() => {
+        clearTimeout(timer)
+        timer = setTimeout(end, QUIET_MS)
+      })
+      function end() {
+        if ([...document.images].some((image) => !image.complete && image.loading !== 'lazy'))
+          return void (timer = setTimeout(end, QUIET_MS))
+        observer.disconnect()
+        resolve()
+      }
+      observer.observe(document.body, { subtree: true, childList: true, characterData: true })
+    })
+  })
+}

@@ -33,12 +33,21 @@ const outside = [
   'mammoth',
 ]
 
+/** Workspaces are bundled from their sources; the longer name first. */
+export const aliases = {
+  '@valise/core': './core/src',
+  '@valise/server/testing': './server/src/testing/index.ts',
+  '@valise/server': './server/src/index.ts',
+  '@valise/demo': './demo/src/index.ts',
+  '@valise/stand-ins': './stand-ins/src/index.ts',
+}
+
 export async function build() {
   await buildWeb()
   await buildPrograms()
 }
 
-async function buildWeb() {
+export async function buildWeb() {
   // Vite is the web's own dependency, and lies in its folder.
   const vite = createRequire(join(root, 'web/package.json')).resolve('vite')
   const { build: buildSite } = await import(pathToFileURL(vite).href)
@@ -85,12 +94,7 @@ export async function buildPrograms() {
     banner: {
       js: "import { createRequire as nodeRequire } from 'node:module'; const require = nodeRequire(import.meta.url);",
     },
-    alias: {
-      '@valise/core': './core/src',
-      '@valise/server': './server/src/index.ts',
-      '@valise/demo': './demo/src/index.ts',
-      '@valise/stand-ins': './stand-ins/src/index.ts',
-    },
+    alias: aliases,
     logLevel: 'warning',
   })
 }

@@ -1,8 +1,8 @@
 // Installing and building, each only when something changed since the last time.
-import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { build } from './build.mjs'
+import { buildPrograms, buildWeb } from './build.mjs'
+import { digest, doWhereChanged, filesIn, isDone, markDone } from './changes.mjs'
 import { giveUp, hear, root } from './run.mjs'
 
 const LEAST_NODE = [20, 12]
@@ -29,40 +29,20 @@ export function install() {
   markDone('installed', lock)
 }
 
-/** Builds the web site and the programs where a source has changed. */
+/** Builds the web site and the programs, each where a source of its own has changed. */
 export async function buildWhereChanged() {
-  const sources = digest(
-    ['core', 'server', 'web', 'stand-ins', 'demo', 'tools'].flatMap((room) => sourcesIn(join(root, room))),
-  )
-  if (isDone('built', sources) && existsSync(join(root, 'server/dist/serve.js'))) return
-  process.stdout.write('Building…\n')
-  await build()
-  markDone('built', sources)
-}
-
-function sourcesIn(folder) {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    if (['dist', 'node_modules'].includes(entry.name)) return []
-    const path = join(folder, entry.name)
-    if (entry.isDirectory()) return sourcesIn(path)
-    const { mtimeMs, size } = statSync(path)
-    return [`${path} ${mtimeMs} ${size}`]
+  await buildProgramsWhereChanged()
+  const files = ['core', 'web'].flatMap((room) => filesIn(join(root, room)))
+  await doWhereChanged({ step: 'site', files, made: join(root, 'web/dist/index.html') }, async () => {
+    process.stdout.write('Building the web site…\n')
+    await buildWeb()
   })
 }
 
-function digest(parts) {
-  const hash = createHash('sha256')
-  for (const part of parts) hash.update(part)
-  return hash.digest('hex')
-}
-
-const markOf = (step) => join(root, 'node_modules/.valise', step)
-
-function isDone(step, state) {
-  return existsSync(markOf(step)) && readFileSync(markOf(step), 'utf8') === state
-}
-
-function markDone(step, state) {
-  mkdirSync(join(root, 'node_modules/.valise'), { recursive: true })
-  writeFileSync(markOf(step), state)
+/** The programs alone, which the tests of the commands run. */
+export async function buildProgramsWhereChanged() {
+  const rooms = ['core', 'server', 'stand-ins', 'demo', 'tools']
+  const files = rooms.flatMap((room) => filesIn(join(root, room)))
+  const made = join(root, 'server/dist/serve.js')
+  await doWhereChanged({ step: 'programs', files, made }, buildPrograms)
 }

@@ -6,11 +6,11 @@ import { fileURLToPath } from 'node:url'
 /** The project's own folder. */
 export const root = fileURLToPath(new URL('../..', import.meta.url))
 
-/** Runs a program to its end with its output on the screen; gives its exit code. */
-export function show(program, args, env = {}) {
+/** Runs a program to its end with its output on the screen, unless told where; gives its exit code. */
+export function show(program, args, env = {}, stdio = 'inherit') {
   const { status, error } = spawnSync(program, args, {
     cwd: root,
-    stdio: 'inherit',
+    stdio,
     env: { ...process.env, ...env },
   })
   if (error) throw error

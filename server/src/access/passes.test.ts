@@ -17,7 +17,7 @@ import type { TestBrowser } from '../testing/index.ts'
 
 const A_DAY = 24 * 60
 
-describeEachDatabase('passes', (open) => {
+describeEachDatabase('passes', (open, onSqlite) => {
   async function start() {
     let now = TEST_START
     const clock = { now: () => now }
@@ -60,7 +60,7 @@ describeEachDatabase('passes', (open) => {
   const look = async (browser: TestBrowser, id: string) =>
     (await browser.get(`/api/pages/${id}/published`)).status
 
-  it('open a page to one person, and to nobody else', async () => {
+  onSqlite('open a page to one person, and to nobody else', async () => {
     const { school, as, wren, addPage, give, wait } = await start()
     const id = await addPage(wren, 'Transect 3')
     wait(1)
@@ -115,7 +115,7 @@ describeEachDatabase('passes', (open) => {
     expect((await wren.get('/api/opened-to-me/count')).body).toEqual({ kept: 0 })
   })
 
-  it('run from their first day to the end of their last, in the zone of the school', async () => {
+  onSqlite('run from their first day to the end of their last, in the zone of the school', async () => {
     const { school, as, wren, addPage, give, wait } = await start()
     const id = await addPage(wren, 'Transect 3')
     const tomasz = await as('tomasz')
@@ -153,7 +153,7 @@ describeEachDatabase('passes', (open) => {
     expect(await look(await as('tomasz'), id)).toBe(200)
   })
 
-  it.each<[string, 'kit' | 'wren', 'link' | 'person' | 'class', Partial<NewPass>]>([
+  onSqlite.each<[string, 'kit' | 'wren', 'link' | 'person' | 'class', Partial<NewPass>]>([
     ['audience-forbidden', 'kit', 'link', {}],
     ['audience-forbidden', 'kit', 'person', {}],
     ['link-only-looks', 'wren', 'link', { rights: ['look', 'comment'] }],
@@ -334,7 +334,7 @@ describeEachDatabase('passes', (open) => {
       expect(classmate.body.answers.every((one: { allowed: boolean }) => !one.allowed)).toBe(true)
     })
 
-    it('know only people of one’s classes, and links of one’s own', async () => {
+    onSqlite('know only people of one’s classes, and links of one’s own', async () => {
       const { school, as, wren, addPage, give } = await start()
       const id = await addPage(wren, 'Transect 3')
       const link = (await give(wren, page(id), { kind: 'link', name: 'Family' })).body

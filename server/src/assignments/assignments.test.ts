@@ -10,7 +10,7 @@ import {
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
 
-describeEachDatabase('assignments', (open) => {
+describeEachDatabase('assignments', (open, onSqlite) => {
   it('are set, changed and ended by assessors of the class alone', async () => {
     const { as, school, wren, odalys } = await startSubmissions(open)
     const assignment = await setAssignment(odalys, school.classes.methods)
@@ -30,20 +30,20 @@ describeEachDatabase('assignments', (open) => {
     expect((await wren.get(path)).status).toBe(404)
   })
 
-  it('cannot be removed once somebody handed in', async () => {
+  onSqlite('cannot be removed once somebody handed in', async () => {
     const { odalys, assignment } = await startSealed(open)
     expect((await odalys.delete(`/api/assignments/${assignment}`)).body.reason).toBe('has-submissions')
   })
 })
 
-describeEachDatabase('an assignment', (open) => {
+describeEachDatabase('an assignment', (open, onSqlite) => {
   const refusal = ({ status, body }: Awaited<ReturnType<TestBrowser['get']>>) => [
     status,
     body.reason,
     body.errors?.map(({ path }: { path: string }) => path) ?? [],
   ]
 
-  it('is refused in words where something of it cannot be', async () => {
+  onSqlite('is refused in words where something of it cannot be', async () => {
     const { school, odalys } = await startSubmissions(open)
     const set = async (change: object) =>
       refusal(
@@ -61,7 +61,7 @@ describeEachDatabase('an assignment', (open) => {
     expect((await odalys.get('/api/assignments')).body.count).toBe(0)
   })
 
-  it('is due by the clock of the school: a time that exists twice is the later one', async () => {
+  onSqlite('is due by the clock of the school: a time that exists twice is the later one', async () => {
     const { school, odalys, wren } = await startSubmissions(open)
     const dueOf = async (dueLocal: string) => {
       const id = await setAssignment(odalys, school.classes.methods, { dueLocal })
@@ -75,7 +75,7 @@ describeEachDatabase('an assignment', (open) => {
     expect(await dueOf('2027-03-28T01:30')).toBe('2027-03-28T01:30:00.000Z')
   })
 
-  it('tells the students of its class, and nobody else, in all of its languages', async () => {
+  onSqlite('tells the students of its class, and nobody else, in all of its languages', async () => {
     const { as, school, odalys, wren } = await startSubmissions(open)
     await setAssignment(odalys, school.classes.methods)
     const newsOf = async (browser: TestBrowser) => (await browser.get('/api/news')).body.items
@@ -86,16 +86,21 @@ describeEachDatabase('an assignment', (open) => {
       expect((await newsOf(other)).map(({ kind }: { kind: string }) => kind)).not.toContain('assignment-set')
   })
 
-  it('is changed by one window at a time, and what was handed in keeps what was asked then', async () => {
-    const { odalys, wren, assignment, id } = await startSealed(open)
-    const path = `/api/assignments/${assignment}`
-    const change = (revision: number, title: string) =>
-      odalys.put(path, { ...assignmentInput, title: { en: title }, requirements: [pageWanted] }, revision)
-    expect((await change(1, 'Two banks')).body).toMatchObject({ title: { en: 'Two banks' }, revision: 2 })
-    expect((await change(1, 'Too late')).status).toBe(412)
-    expect((await wren.get(path)).body.title).toEqual({ en: 'Two banks' })
-    expect((await odalys.get(`/api/submissions/${id}`)).body.requirements).toMatchObject([{ kind: 'rights' }])
-  })
+  onSqlite(
+    'is changed by one window at a time, and what was handed in keeps what was asked then',
+    async () => {
+      const { odalys, wren, assignment, id } = await startSealed(open)
+      const path = `/api/assignments/${assignment}`
+      const change = (revision: number, title: string) =>
+        odalys.put(path, { ...assignmentInput, title: { en: title }, requirements: [pageWanted] }, revision)
+      expect((await change(1, 'Two banks')).body).toMatchObject({ title: { en: 'Two banks' }, revision: 2 })
+      expect((await change(1, 'Too late')).status).toBe(412)
+      expect((await wren.get(path)).body.title).toEqual({ en: 'Two banks' })
+      expect((await odalys.get(`/api/submissions/${id}`)).body.requirements).toMatchObject([
+        { kind: 'rights' },
+      ])
+    },
+  )
 
   it('is listed page by page, what was set last first, for its assessors alone', async () => {
     const { school, odalys, wren, pass } = await startSubmissions(open)
@@ -112,7 +117,7 @@ describeEachDatabase('an assignment', (open) => {
     expect((await wren.get('/api/assignments')).body.items).toEqual([])
   })
 
-  it('is written into the records with its settings, and without its words', async () => {
+  onSqlite('is written into the records with its settings, and without its words', async () => {
     const { as, school, odalys } = await startSubmissions(open)
     const id = await setAssignment(odalys, school.classes.methods, { title: { en: 'Storm week' } })
     await odalys.put(`/api/assignments/${id}/end`, undefined)

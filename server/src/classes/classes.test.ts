@@ -1,6 +1,6 @@
 import { describeEachDatabase, makeSmallSchool, makeTestSite } from '../testing/index.ts'
 
-describeEachDatabase('classes', (open) => {
+describeEachDatabase('classes', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     const school = await makeSmallSchool(site.services)
@@ -12,7 +12,7 @@ describeEachDatabase('classes', (open) => {
     return { school, as }
   }
 
-  it('shows who is in it, assessors first, by the names that others see', async () => {
+  onSqlite('shows who is in it, assessors first, by the names that others see', async () => {
     const { school, as } = await start()
     const wren = await as('wren')
     const { body } = await wren.get(`/api/classes/${school.classes.methods}`)
@@ -27,7 +27,7 @@ describeEachDatabase('classes', (open) => {
     expect(crew.body.members[0].shownName).toBe('Kit') // juniors are shown by first name
   })
 
-  it('answers for a class of others exactly as for one that is not there', async () => {
+  onSqlite('answers for a class of others exactly as for one that is not there', async () => {
     const { school, as } = await start()
     const wren = await as('wren')
     const strip = ({ status, body: { request: _, ...body } }: Awaited<ReturnType<typeof wren.get>>) => ({

@@ -60,38 +60,44 @@ async function colourAt(browser: TestBrowser, address: string, x: number, y: num
 }
 const at = (id: string, what: string, n = 1) => `/api/evidence/${id}/versions/${n}/${what}`
 
-describeEachDatabase('collages', (open) => {
-  it('never show what is concealed in one of their pictures, from that moment on and to everybody', async () => {
-    const { wren, as, add, begin, read, keep, filling, settle, publish, school } = await start(open)
-    const red = await add('a.jpg', '#c02020')
-    const id = await begin()
-    await keep(id, filling(red), (await read(id)).revision)
-    await settle()
-    expect(await colourAt(wren, at(id, 'screen'), 0.5, 0.5)).toEqual([190, 30, 30])
-    const page = (await wren.post('/api/pages', { title: 'Board', lang: 'en' })).body.id as string
-    const piece = { ...newEvidencePiece('board', { id, kind: 'collage' }), alternativeText: 'All in red' }
-    expect(piece.kind).toBe('picture')
-    const operations = [{ op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }]
-    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
-    await publish(wren, page, 2)
-    await wren.post('/api/passes', {
-      ...{ thing: { kind: 'page', id: page }, audience: { kind: 'person', personId: school.people.tomasz } },
-      ...{ rights: ['look'], firstDay: null, lastDay: null },
-    })
-    const tomasz = await as('tomasz')
-    const screen = `/api/pages/${page}/published/1/pieces/board/screen`
-    expect(await colourAt(tomasz, screen, 0.5, 0.5)).toEqual([190, 30, 30])
-    // Whoever sees the collage sees the picture.
-    expect((await wren.get(`/api/evidence/${red}/seen-by`)).body.people).toBe(1)
-    await wren.put(at(red, 'recipe'), { schema: 1, steps: [conceal] }, 0)
-    // Before it is painted anew, others get none at all.
-    expect((await tomasz.get(screen)).status).toBe(404)
-    await settle()
-    expect(await colourAt(tomasz, screen, 0.5, 0.5)).toEqual(covered)
-    expect(await colourAt(wren, at(id, 'file'), 0.5, 0.5)).toEqual(covered)
-  })
+describeEachDatabase('collages', (open, onSqlite) => {
+  onSqlite(
+    'never show what is concealed in one of their pictures, from that moment on and to everybody',
+    async () => {
+      const { wren, as, add, begin, read, keep, filling, settle, publish, school } = await start(open)
+      const red = await add('a.jpg', '#c02020')
+      const id = await begin()
+      await keep(id, filling(red), (await read(id)).revision)
+      await settle()
+      expect(await colourAt(wren, at(id, 'screen'), 0.5, 0.5)).toEqual([190, 30, 30])
+      const page = (await wren.post('/api/pages', { title: 'Board', lang: 'en' })).body.id as string
+      const piece = { ...newEvidencePiece('board', { id, kind: 'collage' }), alternativeText: 'All in red' }
+      expect(piece.kind).toBe('picture')
+      const operations = [{ op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }]
+      await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
+      await publish(wren, page, 2)
+      await wren.post('/api/passes', {
+        ...{
+          thing: { kind: 'page', id: page },
+          audience: { kind: 'person', personId: school.people.tomasz },
+        },
+        ...{ rights: ['look'], firstDay: null, lastDay: null },
+      })
+      const tomasz = await as('tomasz')
+      const screen = `/api/pages/${page}/published/1/pieces/board/screen`
+      expect(await colourAt(tomasz, screen, 0.5, 0.5)).toEqual([190, 30, 30])
+      // Whoever sees the collage sees the picture.
+      expect((await wren.get(`/api/evidence/${red}/seen-by`)).body.people).toBe(1)
+      await wren.put(at(red, 'recipe'), { schema: 1, steps: [conceal] }, 0)
+      // Before it is painted anew, others get none at all.
+      expect((await tomasz.get(screen)).status).toBe(404)
+      await settle()
+      expect(await colourAt(tomasz, screen, 0.5, 0.5)).toEqual(covered)
+      expect(await colourAt(wren, at(id, 'file'), 0.5, 0.5)).toEqual(covered)
+    },
+  )
 
-  it('carry the credits of their pictures, and owe the rights that these owe', async () => {
+  onSqlite('carry the credits of their pictures, and owe the rights that these owe', async () => {
     const { wren, add, begin, read, keep, filling, publish } = await start(open)
     const red = await add('a.jpg', '#c02020')
     const id = await begin()
@@ -156,7 +162,7 @@ describeEachDatabase('collages', (open) => {
     })
   })
 
-  it('say what is wrong with what cannot be kept, and stay as they were', async () => {
+  onSqlite('say what is wrong with what cannot be kept, and stay as they were', async () => {
     const { wren, add, begin, read, keep } = await start(open)
     const id = await begin(await add('a.jpg', '#c02020'))
     const { collage, revision } = await read(id)

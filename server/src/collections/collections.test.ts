@@ -18,7 +18,7 @@ const nested = (collectionId: string): CollectionItem => ({
   isHidden: false,
 })
 
-describeEachDatabase('collections', (open) => {
+describeEachDatabase('collections', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     await makeSmallSchool(site.services)
@@ -89,7 +89,7 @@ describeEachDatabase('collections', (open) => {
     expect((await wren.patch(`/api/collections/${year}`, rename)).status).toBe(428)
   })
 
-  it('refuse what is somebody else’s as if it were not there, and one thing twice', async () => {
+  onSqlite('refuse what is somebody else’s as if it were not there, and one thing twice', async () => {
     const { as, wren, addPage, begin, fill } = await start()
     const tomasz = await as('tomasz')
     const foreign = (await tomasz.post('/api/pages', { title: 'His', lang: 'en' })).body.id

@@ -37,7 +37,7 @@ interface Written {
   readonly keptAt: number | null
 }
 
-describeEachDatabase('drafts', (open) => {
+describeEachDatabase('drafts', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     await makeSmallSchool(site.services)
@@ -50,60 +50,64 @@ describeEachDatabase('drafts', (open) => {
     return { site, wren, begin }
   }
 
-  it('lose no text of two windows, unless its writer knew of it and let it go', async () => {
-    const { wren, begin } = await start()
-    await fc.assert(
-      fc.asyncProperty(acts, async (some) => {
-        const path = await begin()
-        const seen = async () => (await wren.get(path)).body.draft
-        const windows = [
-          { id: uuidv7(), known: await seen() },
-          { id: uuidv7(), known: await seen() },
-        ]
-        const written: Written[] = []
-        const replaced: { readonly pieceId: string; readonly base: number }[] = []
-        for (const [n, act] of some.entries()) {
-          const window = windows[act.window]
-          if (!window) throw new Error('there are two windows')
-          if (act.hears) window.known = await seen()
-          const { revision: base, document } = window.known
-          const operation = toOperation(act, document, `word${n}.`)
-          if (!operation || !applyOperations(document, [operation])) continue
-          const edit = { base, windowId: window.id, operations: [operation] }
-          const { status, body } = await sendEdit(wren, path, edit)
-          const isKept = status < 300
-          expect([isKept, status]).toEqual([isKept, isKept ? status : 412])
-          const pieceId = pieceOf(operation)
-          if (pieceId !== null && isKept && operation.op !== 'insert-row') replaced.push({ pieceId, base })
-          if (pieceId !== null && operation.op !== 'remove-piece')
-            written.push({
-              word: `word${n}.`,
-              pieceId,
-              windowId: window.id,
-              keptAt: isKept ? body.revision : null,
-            })
-          // The answer to a window's own edit tells it what others did before.
-          if (isKept) window.known = await seen()
-        }
-        const { document, otherVersions } = await seen()
-        const there = JSON.stringify([document, otherVersions])
-        const lost = written.filter(({ word }) => !there.includes(word))
-        const isLetGo = ({ word, pieceId, windowId, keptAt }: Written) =>
-          keptAt === null
-            ? // Of a window's refused texts of one piece, the latest is the one to choose.
-              written.some(
-                (one) =>
-                  one.word !== word &&
-                  one.pieceId === pieceId &&
-                  one.windowId === windowId &&
-                  one.keptAt === null,
-              )
-            : replaced.some((one) => one.pieceId === pieceId && one.base >= keptAt)
-        expect(lost.filter((one) => !isLetGo(one))).toEqual([])
-      }),
-      { numRuns: 12 },
-    )
-  }, 120_000)
+  onSqlite(
+    'lose no text of two windows, unless its writer knew of it and let it go',
+    async () => {
+      const { wren, begin } = await start()
+      await fc.assert(
+        fc.asyncProperty(acts, async (some) => {
+          const path = await begin()
+          const seen = async () => (await wren.get(path)).body.draft
+          const windows = [
+            { id: uuidv7(), known: await seen() },
+            { id: uuidv7(), known: await seen() },
+          ]
+          const written: Written[] = []
+          const replaced: { readonly pieceId: string; readonly base: number }[] = []
+          for (const [n, act] of some.entries()) {
+            const window = windows[act.window]
+            if (!window) throw new Error('there are two windows')
+            if (act.hears) window.known = await seen()
+            const { revision: base, document } = window.known
+            const operation = toOperation(act, document, `word${n}.`)
+            if (!operation || !applyOperations(document, [operation])) continue
+            const edit = { base, windowId: window.id, operations: [operation] }
+            const { status, body } = await sendEdit(wren, path, edit)
+            const isKept = status < 300
+            expect([isKept, status]).toEqual([isKept, isKept ? status : 412])
+            const pieceId = pieceOf(operation)
+            if (pieceId !== null && isKept && operation.op !== 'insert-row') replaced.push({ pieceId, base })
+            if (pieceId !== null && operation.op !== 'remove-piece')
+              written.push({
+                word: `word${n}.`,
+                pieceId,
+                windowId: window.id,
+                keptAt: isKept ? body.revision : null,
+              })
+            // The answer to a window's own edit tells it what others did before.
+            if (isKept) window.known = await seen()
+          }
+          const { document, otherVersions } = await seen()
+          const there = JSON.stringify([document, otherVersions])
+          const lost = written.filter(({ word }) => !there.includes(word))
+          const isLetGo = ({ word, pieceId, windowId, keptAt }: Written) =>
+            keptAt === null
+              ? // Of a window's refused texts of one piece, the latest is the one to choose.
+                written.some(
+                  (one) =>
+                    one.word !== word &&
+                    one.pieceId === pieceId &&
+                    one.windowId === windowId &&
+                    one.keptAt === null,
+                )
+              : replaced.some((one) => one.pieceId === pieceId && one.base >= keptAt)
+          expect(lost.filter((one) => !isLetGo(one))).toEqual([])
+        }),
+        { numRuns: 12 },
+      )
+    },
+    120_000,
+  )
 
   it('are undone step by step by what the log holds, back to the empty page', async () => {
     const { site, wren, begin } = await start()
@@ -131,7 +135,7 @@ describeEachDatabase('drafts', (open) => {
     expect(undone).toEqual(first)
   })
 
-  it('are the same whether they are read from the log or from a checkpoint', async () => {
+  onSqlite('are the same whether they are read from the log or from a checkpoint', async () => {
     const { wren, begin } = await start()
     const path = await begin()
     let expected: PageDocument = (await wren.get(path)).body.draft.document

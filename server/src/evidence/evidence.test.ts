@@ -14,7 +14,7 @@ import { sweep } from './sweep.ts'
 
 const DAY_MS = 86_400_000
 
-describeEachDatabase('evidence', (open) => {
+describeEachDatabase('evidence', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     const school = await makeSmallSchool(site.services)
@@ -34,7 +34,7 @@ describeEachDatabase('evidence', (open) => {
   }
   const text = (words: string) => Buffer.from(words)
 
-  it('knows of a picture what its camera wrote, and keeps that out of what is made of it', async () => {
+  onSqlite('knows of a picture what its camera wrote, and keeps that out of what is made of it', async () => {
     const { wren, add } = await start()
     const id = await add('quadrat_7_low_marsh.jpg', await makePicture({ camera: true, width: 2000 }))
     const { body: item } = await wren.get(`/api/evidence/${id}`)
@@ -74,7 +74,7 @@ describeEachDatabase('evidence', (open) => {
     ])
   })
 
-  it('refuses a change of what somebody changed meanwhile, and half a credit', async () => {
+  onSqlite('refuses a change of what somebody changed meanwhile, and half a credit', async () => {
     const { wren, add } = await start()
     const id = await add('a.txt', text('a'))
     expect((await wren.patch(`/api/evidence/${id}`, { title: 'A' })).status).toBe(428)
@@ -108,7 +108,7 @@ describeEachDatabase('evidence', (open) => {
     expect(await states()).toEqual(['mine', 'mine'])
   })
 
-  it('keeps every version, and makes an earlier one the newest again', async () => {
+  onSqlite('keeps every version, and makes an earlier one the newest again', async () => {
     const { site, wren, add } = await start()
     const blue = await makePicture({ colour: '#2a5468' })
     const id = await add('a.jpg', await makePicture())
@@ -135,33 +135,36 @@ describeEachDatabase('evidence', (open) => {
     expect(absent.body.reason).toBe('no-such-version')
   })
 
-  it('hands a file out as it came, or the part that is asked for, so that nothing in it runs', async () => {
-    const { wren, add } = await start()
-    const page = text('<script>alert(1)</script>')
-    const id = await add('p\u202eage "1" 🌾.html', page)
-    const path = `/api/evidence/${id}/versions/1/file`
-    const whole = await wren.get(path)
-    expect(whole.bytes).toEqual(page)
-    expect(whole.headers.get('content-disposition')).toMatch(/^attachment; .*filename\*=UTF-8''p%20age%20/)
-    expect(whole.headers.get('content-security-policy')).toMatch(/^sandbox; default-src 'none'/)
-    expect(whole.headers.get('x-content-type-options')).toBe('nosniff')
-    expect(whole.headers.get('cache-control')).toContain('no-store')
-    const part = (range: string) => wren.ask('GET', path, undefined, { range })
-    const middle = await part('bytes=1-6')
-    expect([middle.status, middle.headers.get('content-range'), middle.body]).toEqual([
-      206,
-      'bytes 1-6/25',
-      'script',
-    ])
-    expect((await part('bytes=-3')).body).toBe('pt>')
-    expect((await part('bytes=22-')).body).toBe('pt>')
-    expect((await part('bytes=25-')).status).toBe(416)
-    expect((await part('bytes=9-2')).status).toBe(200)
-    const head = await wren.ask('HEAD', path)
-    expect([head.status, head.bytes.length, head.headers.get('content-length')]).toEqual([200, 0, '25'])
-  })
+  onSqlite(
+    'hands a file out as it came, or the part that is asked for, so that nothing in it runs',
+    async () => {
+      const { wren, add } = await start()
+      const page = text('<script>alert(1)</script>')
+      const id = await add('p\u202eage "1" 🌾.html', page)
+      const path = `/api/evidence/${id}/versions/1/file`
+      const whole = await wren.get(path)
+      expect(whole.bytes).toEqual(page)
+      expect(whole.headers.get('content-disposition')).toMatch(/^attachment; .*filename\*=UTF-8''p%20age%20/)
+      expect(whole.headers.get('content-security-policy')).toMatch(/^sandbox; default-src 'none'/)
+      expect(whole.headers.get('x-content-type-options')).toBe('nosniff')
+      expect(whole.headers.get('cache-control')).toContain('no-store')
+      const part = (range: string) => wren.ask('GET', path, undefined, { range })
+      const middle = await part('bytes=1-6')
+      expect([middle.status, middle.headers.get('content-range'), middle.body]).toEqual([
+        206,
+        'bytes 1-6/25',
+        'script',
+      ])
+      expect((await part('bytes=-3')).body).toBe('pt>')
+      expect((await part('bytes=22-')).body).toBe('pt>')
+      expect((await part('bytes=25-')).status).toBe(416)
+      expect((await part('bytes=9-2')).status).toBe(200)
+      const head = await wren.ask('HEAD', path)
+      expect([head.status, head.bytes.length, head.headers.get('content-length')]).toEqual([200, 0, '25'])
+    },
+  )
 
-  it('is seen by its owner alone, as if it were not there', async () => {
+  onSqlite('is seen by its owner alone, as if it were not there', async () => {
     const { as, wren, add, site } = await start()
     const id = await add('a.jpg', await makePicture())
     await wren.put(`/api/bin/${id}`, {})
@@ -188,7 +191,7 @@ describeEachDatabase('evidence', (open) => {
     expect(await site.services.database.reader().sql('evidence')).toEqual(before)
   })
 
-  it('lists what was made last first, page by page', async () => {
+  onSqlite('lists what was made last first, page by page', async () => {
     const { wren, add } = await start()
     for (const name of ['ant', 'bee', 'crab', 'dunlin', 'eel']) await add(`${name}.txt`, text(name))
     const old = await add('photo.jpg', await makePicture({ camera: true }))
@@ -228,7 +231,7 @@ describeEachDatabase('evidence', (open) => {
     expect(await tray()).toEqual([b])
   })
 
-  it('is full at a hundred', async () => {
+  onSqlite('is full at a hundred', async () => {
     const { site, wren, school } = await start()
     const { people } = school
     const ids: string[] = []

@@ -33,7 +33,7 @@ const conceal: RecipeStep = {
   parts: [{ corners, radius: 0, fill: 'cover', seed: 1 }],
 }
 
-describeEachDatabase('pictures that are put right', (open) => {
+describeEachDatabase('pictures that are put right', (open, onSqlite) => {
   async function start() {
     const world = await startSubmissions(open)
     const { wren, seal, pass } = world
@@ -87,7 +87,7 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ revision: 2, isMade: true })
   })
 
-  it('can come with their recipe, so that they are never shown without it', async () => {
+  onSqlite('can come with their recipe, so that they are never shown without it', async () => {
     const { wren, at, settle } = await start()
     const bring = async (name: string, wanted: unknown) => {
       const content = await makePicture({ width: 600 + name.length })
@@ -133,7 +133,7 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect(await kept()).toEqual([4])
   })
 
-  it('conceal at once wherever they are published, while all else waits for publishing', async () => {
+  onSqlite('conceal at once wherever they are published, while all else waits for publishing', async () => {
     const { wren, as, add, keep, settle, publish, school } = await start()
     const id = await add('sheet.jpg', await makePicture())
     const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
@@ -164,7 +164,7 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect((await tomasz.get(`/api/evidence/${id}`)).status).toBe(404)
   })
 
-  it('carry the marks that were put on them, in the place where they were put', async () => {
+  onSqlite('carry the marks that were put on them, in the place where they were put', async () => {
     const { wren, add, keep, settle, at } = await start()
     const id = await add('sheet.jpg', await makePicture({ width: 800, height: 600 }))
     const line: Mark = { id: 'a', kind: 'line', from: [200, 150], to: [600, 150], colour: 'sheet', width: 60 }
@@ -179,7 +179,7 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.5)).not.toEqual(white)
   })
 
-  it('tell on pages what their numbers show, once they are published', async () => {
+  onSqlite('tell on pages what their numbers show, once they are published', async () => {
     const { wren, add, keep, settle, publish } = await start()
     const id = await add('sheet.jpg', await makePicture())
     const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
@@ -196,7 +196,7 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect(html).toContain('<ol class="pins"><li>A &lt;crab&gt;</li><li>Its hole</li></ol>')
   })
 
-  it('stay concealed in a version that is made the newest again', async () => {
+  onSqlite('stay concealed in a version that is made the newest again', async () => {
     const { wren, add, keep, settle, at } = await start()
     const id = await add('sheet.jpg', await makePicture())
     await keep(id, recipe(turn, conceal))
@@ -215,79 +215,84 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect(await colourAt(wren, `${at(id, 3)}/screen`, 0.75, 0.25)).toEqual(covered)
   })
 
-  it('never give their original, or where it was taken, to anybody but their owner, on any route and in any copy', async () => {
-    const { site, wren, odalys, as, settle, publish, school, keep } = await start()
-    const content = await makePicture({ camera: true })
-    const { body } = await upload(wren, { name: 'sheet.jpg', content })
-    const id = body.outcome.evidenceId as string
-    await settle()
-    await keep(id, recipe(conceal))
-    await settle()
-    const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
-    const asFile = { ...newEvidencePiece('file', { id, kind: 'file' }), isOffered: true }
-    const asPicture = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
-    const row = (piece: typeof asFile | typeof asPicture) => ({
-      op: 'insert-row' as const,
-      row: { id: `row-${piece.id}`, pieces: [piece] },
-      after: null,
-    })
-    await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations: [row(asFile), row(asPicture)] })
-    expect((await publish(wren, page, 2)).status).toBe(201)
-    const pass = await give(wren, page, { kind: 'link', name: 'Visitors' })
-    const assignment = await setAssignment(odalys, school.classes.methods)
-    const submission = await handInSealed(site, wren, assignment, [
-      { kind: 'page', id: page },
-      { kind: 'evidence', id },
-    ])
-    await odalys.post(`/api/submissions/${submission}/open`)
-    const visitor = site.browser()
-    await visitor.get(pass.body.address)
-    const sealed = await site.services.database
-      .reader()
-      .sql('sealedFiles')
-      .where({ submissionId: submission })
-    const others = [odalys, await as('tomasz'), visitor]
-    let files = 0
-    for (const path of await everyAddress(wren)) {
-      for (const other of others) {
-        const answer = await other.get(path)
-        if (answer.status !== 200) continue
-        if (answer.headers.get('content-type') === 'image/webp') files += 1
-        expect([path, holds(answer.bytes, content)]).toEqual([path, false])
+  onSqlite(
+    'never give their original, or where it was taken, to anybody but their owner, on any route and in any copy',
+    async () => {
+      const { site, wren, odalys, as, settle, publish, school, keep } = await start()
+      const content = await makePicture({ camera: true })
+      const { body } = await upload(wren, { name: 'sheet.jpg', content })
+      const id = body.outcome.evidenceId as string
+      await settle()
+      await keep(id, recipe(conceal))
+      await settle()
+      const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
+      const asFile = { ...newEvidencePiece('file', { id, kind: 'file' }), isOffered: true }
+      const asPicture = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
+      const row = (piece: typeof asFile | typeof asPicture) => ({
+        op: 'insert-row' as const,
+        row: { id: `row-${piece.id}`, pieces: [piece] },
+        after: null,
+      })
+      await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations: [row(asFile), row(asPicture)] })
+      expect((await publish(wren, page, 2)).status).toBe(201)
+      const pass = await give(wren, page, { kind: 'link', name: 'Visitors' })
+      const assignment = await setAssignment(odalys, school.classes.methods)
+      const submission = await handInSealed(site, wren, assignment, [
+        { kind: 'page', id: page },
+        { kind: 'evidence', id },
+      ])
+      await odalys.post(`/api/submissions/${submission}/open`)
+      const visitor = site.browser()
+      await visitor.get(pass.body.address)
+      const sealed = await site.services.database
+        .reader()
+        .sql('sealedFiles')
+        .where({ submissionId: submission })
+      const others = [odalys, await as('tomasz'), visitor]
+      let files = 0
+      for (const path of await everyAddress(wren)) {
+        for (const other of others) {
+          const answer = await other.get(path)
+          if (answer.status !== 200) continue
+          if (answer.headers.get('content-type') === 'image/webp') files += 1
+          expect([path, holds(answer.bytes, content)]).toEqual([path, false])
+        }
       }
-    }
-    expect(files).toBeGreaterThan(2)
-    // Its owner gets all of it.
-    expect((await wren.get(`/api/evidence/${id}/versions/1/file`)).bytes.equals(content)).toBe(true)
+      expect(files).toBeGreaterThan(2)
+      // Its owner gets all of it.
+      expect((await wren.get(`/api/evidence/${id}/versions/1/file`)).bytes.equals(content)).toBe(true)
 
-    /** All addresses that only read, with everything put in for their parameters that could lead to the picture. */
-    async function everyAddress(browser: TestBrowser): Promise<string[]> {
-      const { paths } = (await browser.get('/api/openapi.json')).body
-      const reading = Object.entries<Record<string, unknown>>(paths).filter(([, methods]) => 'get' in methods)
-      return reading.flatMap(([path]) => fill(path))
-    }
-    function fill(path: string): string[] {
-      const name = path.match(/\{(\w+)\}/)?.[1]
-      if (name === undefined) return [path]
-      const values: Record<string, readonly string[]> = {
-        n: ['1'],
-        kind: ['screen', 'thumbnail'],
-        piece: ['map', 'file'],
-        file: sealed.map((row) => encodeURIComponent(row.path.replace('files/', ''))),
+      /** All addresses that only read, with everything put in for their parameters that could lead to the picture. */
+      async function everyAddress(browser: TestBrowser): Promise<string[]> {
+        const { paths } = (await browser.get('/api/openapi.json')).body
+        const reading = Object.entries<Record<string, unknown>>(paths).filter(
+          ([, methods]) => 'get' in methods,
+        )
+        return reading.flatMap(([path]) => fill(path))
       }
-      const all = values[name] ?? [id, page, submission, assignment]
-      return all.flatMap((value) => fill(path.replace(`{${name}}`, value)))
-    }
-    /** Whether the answer holds a stretch of the original's own bytes, or the place that its camera wrote down. */
-    function holds(bytes: Buffer, original: Buffer): boolean {
-      const stretches = [0.3, 0.6, 0.9].map((part) =>
-        original.subarray(Math.floor(original.length * part)).subarray(0, 40),
-      )
-      return stretches.some((stretch) => bytes.includes(stretch)) || bytes.includes('Exif')
-    }
-  })
+      function fill(path: string): string[] {
+        const name = path.match(/\{(\w+)\}/)?.[1]
+        if (name === undefined) return [path]
+        const values: Record<string, readonly string[]> = {
+          n: ['1'],
+          kind: ['screen', 'thumbnail'],
+          piece: ['map', 'file'],
+          file: sealed.map((row) => encodeURIComponent(row.path.replace('files/', ''))),
+        }
+        const all = values[name] ?? [id, page, submission, assignment]
+        return all.flatMap((value) => fill(path.replace(`{${name}}`, value)))
+      }
+      /** Whether the answer holds a stretch of the original's own bytes, or the place that its camera wrote down. */
+      function holds(bytes: Buffer, original: Buffer): boolean {
+        const stretches = [0.3, 0.6, 0.9].map((part) =>
+          original.subarray(Math.floor(original.length * part)).subarray(0, 40),
+        )
+        return stretches.some((stretch) => bytes.includes(stretch)) || bytes.includes('Exif')
+      }
+    },
+  )
 
-  it('say what has to be mended in a recipe, and leave the picture as it was', async () => {
+  onSqlite('say what has to be mended in a recipe, and leave the picture as it was', async () => {
     const { wren, add, keep, at } = await start()
     const id = await add('sheet.jpg', await makePicture())
     const square = (...places: [number, number][]) =>
@@ -315,7 +320,7 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect((await keep(broken, recipe(turn))).body.reason).toBe('picture-unreadable')
   })
 
-  it('can still be put right after their renditions could not be made', async () => {
+  onSqlite('can still be put right after their renditions could not be made', async () => {
     const { site, add, keep, settle, wren, at } = await start()
     const id = await add('sheet.jpg', await makePicture())
     await keep(id, recipe(turn))
@@ -339,7 +344,7 @@ describeEachDatabase('pictures that are put right', (open) => {
     expect((await wren.get(`${at(id)}/screen`)).status).toBe(200)
   })
 
-  it('come in any size and with any samples', async () => {
+  onSqlite('come in any size and with any samples', async () => {
     const { wren, add, keep, settle } = await start()
     const plain = (width: number, height: number) =>
       sharp({ create: { width, height, channels: 3, background: '#c08040' } })

@@ -17,7 +17,7 @@ import { sweep } from './sweep.ts'
 
 const MB = 1_048_576
 
-describeEachDatabase('uploads', (open) => {
+describeEachDatabase('uploads', (open, onSqlite) => {
   async function start(config = testConfig) {
     const site = makeTestSite(await open(), [], config)
     const school = await makeSmallSchool(site.services)
@@ -31,7 +31,7 @@ describeEachDatabase('uploads', (open) => {
   const content = Buffer.from('low water at seven, high water at one')
   const file = { name: 'tides.txt', content, lastModified: 1_764_000_000_000 }
 
-  it('go on where they stopped, from any window, and become evidence once', async () => {
+  onSqlite('go on where they stopped, from any window, and become evidence once', async () => {
     const { wren, as } = await start()
     const begun = await beginUpload(wren, file)
     const address = begun.headers.get('location') ?? ''
@@ -55,15 +55,18 @@ describeEachDatabase('uploads', (open) => {
     expect(after.headers.get('upload-offset')).toBe('37') // whoever missed the last answer learns it here
   })
 
-  it('are finished by asking, where the server stopped between the last byte and its answer', async () => {
-    const { site, wren } = await start()
-    const address = (await beginUpload(wren, file)).headers.get('location') ?? ''
-    const id = address.split('/').at(-1) ?? ''
-    await site.services.files.incoming.append(id, 0, [content] as never)
-    expect((await wren.get(address)).body).toMatchObject({ received: 37, outcome: null })
-    await wren.ask('HEAD', address, undefined, TUS)
-    expect((await wren.get(address)).body.outcome).toMatchObject({ kind: 'new', evidenceId: id })
-  })
+  onSqlite(
+    'are finished by asking, where the server stopped between the last byte and its answer',
+    async () => {
+      const { site, wren } = await start()
+      const address = (await beginUpload(wren, file)).headers.get('location') ?? ''
+      const id = address.split('/').at(-1) ?? ''
+      await site.services.files.incoming.append(id, 0, [content] as never)
+      expect((await wren.get(address)).body).toMatchObject({ received: 37, outcome: null })
+      await wren.ask('HEAD', address, undefined, TUS)
+      expect((await wren.get(address)).body.outcome).toMatchObject({ kind: 'new', evidenceId: id })
+    },
+  )
 
   it('become one item, however many ask at once whether it is finished', async () => {
     const { site, wren } = await start()
@@ -76,7 +79,7 @@ describeEachDatabase('uploads', (open) => {
     expect((await wren.get(address)).body.outcome.evidenceId).toBe(id)
   })
 
-  it('are kept as they came when they cannot even be looked at', async () => {
+  onSqlite('are kept as they came when they cannot even be looked at', async () => {
     const { site, wren } = await start()
     const failed: unknown[] = []
     Object.assign(site.services, {
@@ -92,7 +95,7 @@ describeEachDatabase('uploads', (open) => {
     expect(failed).toHaveLength(1)
   })
 
-  it('belong to whoever began them, with every verb', async () => {
+  onSqlite('belong to whoever began them, with every verb', async () => {
     const { wren, as } = await start()
     const address = (await beginUpload(wren, file)).headers.get('location') ?? ''
     const others = [await as('tomasz'), await as('mireille')]
@@ -133,7 +136,7 @@ describeEachDatabase('uploads', (open) => {
     expect([await waiting(), (await wren.get('/api/uploads')).body.open]).toEqual([0, []])
   })
 
-  it('open no door to other sites', async () => {
+  onSqlite('open no door to other sites', async () => {
     const { wren } = await start()
     const { headers } = await beginUpload(wren, file)
     expect([...headers.keys()].filter((name) => name.startsWith('access-control'))).toEqual([])
@@ -146,7 +149,7 @@ describeEachDatabase('uploads', (open) => {
     expect([foreign.status, foreign.body.reason]).toEqual([403, 'another-site'])
   })
 
-  it('name in one sentence what is wrong with them', async () => {
+  onSqlite('name in one sentence what is wrong with them', async () => {
     const { wren } = await start({ ...testConfig, largestFile: 2 * MB, quota: 3 * MB })
     const reason = async (name: string, bytes: Buffer) => {
       const { status, body } = await upload(wren, { name, content: bytes })
@@ -160,7 +163,7 @@ describeEachDatabase('uploads', (open) => {
     expect((await wren.get('/api/evidence')).body.count).toBe(1)
   })
 
-  it('keep nothing half when the disk is full', async () => {
+  onSqlite('keep nothing half when the disk is full', async () => {
     const { site, wren } = await start()
     site.services.files.freeBytes = async () => 1000
     const refused = await beginUpload(wren, file)
@@ -168,7 +171,7 @@ describeEachDatabase('uploads', (open) => {
     expect((await wren.get('/api/uploads')).body.open).toEqual([])
   })
 
-  it('tell a file that one has already from a new one, and only among one’s own', async () => {
+  onSqlite('tell a file that one has already from a new one, and only among one’s own', async () => {
     const { wren, as } = await start()
     const first = (await upload(wren, file)).body.outcome
     const again = (await upload(wren, { ...file, name: 'again.txt' })).body.outcome

@@ -18,7 +18,7 @@ const voiceBytes = (words: string) =>
     Buffer.from(words),
   ])
 
-describeEachDatabase('voices over things', (open) => {
+describeEachDatabase('voices over things', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     await makeSmallSchool(site.services)
@@ -39,7 +39,7 @@ describeEachDatabase('voices over things', (open) => {
   }
   const moment = (atMs: number, words = '') => ({ atMs, spot: [10, 20], filmMs: null, words })
 
-  it('come in with the moments at which they point at something, in the order of time', async () => {
+  onSqlite('come in with the moments at which they point at something, in the order of time', async () => {
     const { id, speak, voices } = await start()
     const voiceId = await speak('hear', { about: id, moments: [moment(4000, 'the crust'), moment(900)] })
     expect(await voices()).toMatchObject([
@@ -47,15 +47,18 @@ describeEachDatabase('voices over things', (open) => {
     ])
   })
 
-  it('are kept as recordings alone where what they speak of is gone, and without moments that are none', async () => {
-    const { wren, id, speak, voices } = await start()
-    const alone = await speak('alone', { about: 'nothing' })
-    expect((await wren.get(`/api/evidence/${alone}`)).status).toBe(200)
-    await upload(wren, { name: 'no-voice.jpg', content: await makePicture({ camera: true }), about: id })
-    expect(await voices()).toEqual([])
-    await speak('odd', { about: id, moments: [{ atMs: -1 }] })
-    expect(await voices()).toMatchObject([{ title: 'odd', moments: [] }])
-  })
+  onSqlite(
+    'are kept as recordings alone where what they speak of is gone, and without moments that are none',
+    async () => {
+      const { wren, id, speak, voices } = await start()
+      const alone = await speak('alone', { about: 'nothing' })
+      expect((await wren.get(`/api/evidence/${alone}`)).status).toBe(200)
+      await upload(wren, { name: 'no-voice.jpg', content: await makePicture({ camera: true }), about: id })
+      expect(await voices()).toEqual([])
+      await speak('odd', { about: id, moments: [{ atMs: -1 }] })
+      expect(await voices()).toMatchObject([{ title: 'odd', moments: [] }])
+    },
+  )
 
   it('have their moments changed over the revision that was read', async () => {
     const { wren, id, speak, voices } = await start()
@@ -110,7 +113,7 @@ describeEachDatabase('voices over things', (open) => {
     expect((await visitor.get(address)).status).toBe(404)
   })
 
-  it('go along into sealed copies with what they speak of', async () => {
+  onSqlite('go along into sealed copies with what they speak of', async () => {
     const { site, wren, odalys, school, seal } = await startSubmissions(open)
     const { body } = await upload(wren, { name: 'sheet.jpg', content: await makePicture() })
     const id = body.outcome.evidenceId as string

@@ -2,7 +2,7 @@ import { inTransaction } from '../database/index.ts'
 import { accept, answer, ask, describeEachDatabase, newsKinds, startSealed } from '../testing/index.ts'
 import { tellNews } from './index.ts'
 
-describeEachDatabase('news', (open) => {
+describeEachDatabase('news', (open, onSqlite) => {
   it('come page by page, the newest first, each once, and each person has their own', async () => {
     const { site, school, wren, odalys } = await startSealed(open)
     const { body: before } = await wren.get('/api/news')
@@ -22,7 +22,7 @@ describeEachDatabase('news', (open) => {
     expect((await odalys.get('/api/news')).body.items).not.toContainEqual(items[0])
   })
 
-  it('are seen up to the one that was shown: what came meanwhile stays new', async () => {
+  onSqlite('are seen up to the one that was shown: what came meanwhile stays new', async () => {
     const { site, school, wren } = await startSealed(open)
     const tell = () =>
       inTransaction(site.services.database, (trx) =>
@@ -36,16 +36,16 @@ describeEachDatabase('news', (open) => {
     expect(items.map(({ seen }: { seen: boolean }) => seen).slice(0, 2)).toEqual([false, true])
   })
 
-  it('of a cursor that was made up get a refusal, not a failure', async () => {
+  onSqlite('of a cursor that was made up get a refusal, not a failure', async () => {
     const { wren } = await startSealed(open)
     expect((await wren.get('/api/news?cursor=no-such')).status).toBe(422)
   })
 })
 
-describeEachDatabase('feedback', (open) => {
+describeEachDatabase('feedback', (open, onSqlite) => {
   const say = { part: 1, isOpen: false, text: 'Say how you chose the places.' }
 
-  it('goes to and fro between author and assessors, and each hears of the other', async () => {
+  onSqlite('goes to and fro between author and assessors, and each hears of the other', async () => {
     const { id, wren, odalys } = await startSealed(open)
     await odalys.post(`/api/submissions/${id}/feedback`, say)
     expect(await newsKinds(wren)).toContain('feedback-given')
@@ -58,7 +58,7 @@ describeEachDatabase('feedback', (open) => {
     ])
   })
 
-  it('is nothing to anybody else: as if there were none', async () => {
+  onSqlite('is nothing to anybody else: as if there were none', async () => {
     const { id, as, odalys } = await startSealed(open)
     await odalys.post(`/api/submissions/${id}/feedback`, say)
     for (const name of ['tomasz', 'kit', 'mireille']) {
@@ -68,19 +68,22 @@ describeEachDatabase('feedback', (open) => {
     }
   })
 
-  it('is refused in words where it says nothing, is about no part, or comes before the copy was opened', async () => {
-    const { id, wren, odalys } = await startSealed(open, false)
-    const reasonOf = async (body: object) =>
-      (await odalys.post(`/api/submissions/${id}/feedback`, body)).body.reason
-    expect(await reasonOf(say)).toBe('open-it-first')
-    await odalys.post(`/api/submissions/${id}/open`)
-    expect(await reasonOf({ ...say, text: ' \n ' })).toBe('invalid-input')
-    expect(await reasonOf({ ...say, part: 9 })).toBe('not-found')
-    expect(await reasonOf({ ...say, part: null, isOpen: true })).toBe('only-private-here')
-    expect((await wren.get(`/api/submissions/${id}/feedback`)).body).toEqual([])
-  })
+  onSqlite(
+    'is refused in words where it says nothing, is about no part, or comes before the copy was opened',
+    async () => {
+      const { id, wren, odalys } = await startSealed(open, false)
+      const reasonOf = async (body: object) =>
+        (await odalys.post(`/api/submissions/${id}/feedback`, body)).body.reason
+      expect(await reasonOf(say)).toBe('open-it-first')
+      await odalys.post(`/api/submissions/${id}/open`)
+      expect(await reasonOf({ ...say, text: ' \n ' })).toBe('invalid-input')
+      expect(await reasonOf({ ...say, part: 9 })).toBe('not-found')
+      expect(await reasonOf({ ...say, part: null, isOpen: true })).toBe('only-private-here')
+      expect((await wren.get(`/api/submissions/${id}/feedback`)).body).toEqual([])
+    },
+  )
 
-  it('of an answer that was undone is gone, with its news', async () => {
+  onSqlite('of an answer that was undone is gone, with its news', async () => {
     const { id, wren, odalys } = await startSealed(open)
     await answer(odalys, id, ask)
     expect((await wren.get(`/api/submissions/${id}/feedback`)).body).toMatchObject([{ isRequest: true }])
@@ -91,7 +94,7 @@ describeEachDatabase('feedback', (open) => {
     expect(await newsKinds(wren)).toContain('work-accepted')
   })
 
-  it('stands on Today of whoever it is for, the newest first, one’s own words apart', async () => {
+  onSqlite('stands on Today of whoever it is for, the newest first, one’s own words apart', async () => {
     const { id, wren, odalys } = await startSealed(open)
     for (const text of ['One', 'Two', 'Three', 'Four'])
       await odalys.post(`/api/submissions/${id}/feedback`, { ...say, text })

@@ -16,7 +16,7 @@ import { followDocument } from './driveService.ts'
 
 const MINUTE = 60_000
 
-describeEachDatabase('gathering', (open) => {
+describeEachDatabase('gathering', (open, onSqlite) => {
   async function start() {
     const document = {
       id: 'log',
@@ -97,22 +97,25 @@ describeEachDatabase('gathering', (open) => {
     const begin = (wren: TestBrowser, ...lines: string[]) =>
       wren.post('/api/notes', { text: textOf(...lines), landing: {} })
 
-    it('are evidence made by their writer, named by their first words, found by all of them', async () => {
-      const { wren } = await start()
-      const { body } = await begin(wren, 'The bank held', 'through two storms')
-      expect(body).toMatchObject({
-        kind: 'note',
-        title: 'The bank held',
-        rights: { state: 'mine' },
-        inTray: true,
-      })
-      expect((await wren.get('/api/evidence?words=storms')).body.count).toBe(1)
-      const file = await wren.get(`/api/evidence/${body.id}/versions/1/file`)
-      expect(file.body).toContain('<p>The bank held</p>')
-      expect(file.headers.get('content-disposition')).toContain('attachment')
-      // Another one with the same words is another one.
-      expect((await begin(wren, 'The bank held', 'through two storms')).body.id).not.toBe(body.id)
-    })
+    onSqlite(
+      'are evidence made by their writer, named by their first words, found by all of them',
+      async () => {
+        const { wren } = await start()
+        const { body } = await begin(wren, 'The bank held', 'through two storms')
+        expect(body).toMatchObject({
+          kind: 'note',
+          title: 'The bank held',
+          rights: { state: 'mine' },
+          inTray: true,
+        })
+        expect((await wren.get('/api/evidence?words=storms')).body.count).toBe(1)
+        const file = await wren.get(`/api/evidence/${body.id}/versions/1/file`)
+        expect(file.body).toContain('<p>The bank held</p>')
+        expect(file.headers.get('content-disposition')).toContain('attachment')
+        // Another one with the same words is another one.
+        expect((await begin(wren, 'The bank held', 'through two storms')).body.id).not.toBe(body.id)
+      },
+    )
 
     it('stay one version while they are written together, and begin another one later', async () => {
       const { wren, wait } = await start()
@@ -133,7 +136,7 @@ describeEachDatabase('gathering', (open) => {
       expect((await wren.get('/api/evidence?words=three')).body.count).toBe(0)
     })
 
-    it('begin another version once others were given the one before', async () => {
+    onSqlite('begin another version once others were given the one before', async () => {
       const { wren } = await start()
       const { id, revision } = (await begin(wren, 'One')).body
       const page = (await wren.post('/api/pages', { title: 'Note', lang: 'en' })).body.id
@@ -152,7 +155,7 @@ describeEachDatabase('gathering', (open) => {
       expect((await wren.get(`/api/evidence/${id}/versions/1/file`)).body).toBe(before)
     })
 
-    it('hold nothing but words, lists, tables and links', async () => {
+    onSqlite('hold nothing but words, lists, tables and links', async () => {
       const { wren } = await start()
       const script = { type: 'doc', content: [{ type: 'script', content: [{ type: 'text', text: 'x' }] }] }
       expect((await wren.post('/api/notes', { text: script, landing: {} })).body.reason).toBe(
@@ -172,7 +175,7 @@ describeEachDatabase('gathering', (open) => {
     const take = (wren: TestBrowser, how: string) =>
       wren.post('/api/drive/documents', { documentId: 'log', how, landing: {} })
 
-    it('is looked through with the eyes of whoever asks', async () => {
+    onSqlite('is looked through with the eyes of whoever asks', async () => {
       const { wren, seenBy } = await start()
       expect((await wren.get('/api/drive/folders')).body.documents).toHaveLength(1)
       expect(seenBy).toEqual(['wren'])
@@ -247,16 +250,19 @@ describeEachDatabase('gathering', (open) => {
   })
 
   describe('links', () => {
-    it('are refused where they lead inside, or are no addresses, and told before they are kept', async () => {
-      const { wren } = await start()
-      const look = async (address: string) => (await wren.post('/api/links/look-up', { address })).body
-      expect((await look('http://169.254.169.254/latest')).reason).toBe('link-unsafe')
-      expect((await look('javascript:alert(1)')).reason).toBe('link-unsafe')
-      expect((await look('not an address')).reason).toBe('link-unreadable')
-      const kept = await wren.post('/api/links', { address: 'http://10.0.0.1/', landing: {} })
-      expect([kept.status, kept.body.reason]).toEqual([422, 'link-unsafe'])
-      expect((await wren.get('/api/evidence')).body.count).toBe(0)
-    })
+    onSqlite(
+      'are refused where they lead inside, or are no addresses, and told before they are kept',
+      async () => {
+        const { wren } = await start()
+        const look = async (address: string) => (await wren.post('/api/links/look-up', { address })).body
+        expect((await look('http://169.254.169.254/latest')).reason).toBe('link-unsafe')
+        expect((await look('javascript:alert(1)')).reason).toBe('link-unsafe')
+        expect((await look('not an address')).reason).toBe('link-unreadable')
+        const kept = await wren.post('/api/links', { address: 'http://10.0.0.1/', landing: {} })
+        expect([kept.status, kept.body.reason]).toEqual([422, 'link-unsafe'])
+        expect((await wren.get('/api/evidence')).body.count).toBe(0)
+      },
+    )
   })
 
   describe('a phone that lends its camera', () => {
@@ -297,31 +303,34 @@ describeEachDatabase('gathering', (open) => {
       expect((await phone.get('/api/evidence')).status).toBe(401)
     })
 
-    it('ends after ten minutes, with the laptop’s session, and when another code is shown', async () => {
-      const { site, wren, wait } = await start()
-      const open = async () => {
-        const { id, path } = await lend(wren)
-        const phone = site.browser()
-        await phone.get(path)
-        return { id, path, phone }
-      }
-      const first = await open()
-      const second = await open()
-      expect((await first.phone.get('/api/phone')).body.reason).toBe('phone-over')
-      expect((await wren.get(`/api/phone-links/${first.id}`)).body.state).toBe('ended')
-      wait(10)
-      expect((await sendFrom(second.phone, 'late.jpg')).body.reason).toBe('phone-over')
-      const unopened = await lend(wren)
-      wait(11)
-      const late = site.browser()
-      await late.get(unopened.path)
-      expect((await late.get('/api/phone')).body.reason).toBe('phone-unknown')
-      const third = await open()
-      await wren.delete('/api/session')
-      expect((await third.phone.get('/api/phone')).body.reason).toBe('phone-over')
-    })
+    onSqlite(
+      'ends after ten minutes, with the laptop’s session, and when another code is shown',
+      async () => {
+        const { site, wren, wait } = await start()
+        const open = async () => {
+          const { id, path } = await lend(wren)
+          const phone = site.browser()
+          await phone.get(path)
+          return { id, path, phone }
+        }
+        const first = await open()
+        const second = await open()
+        expect((await first.phone.get('/api/phone')).body.reason).toBe('phone-over')
+        expect((await wren.get(`/api/phone-links/${first.id}`)).body.state).toBe('ended')
+        wait(10)
+        expect((await sendFrom(second.phone, 'late.jpg')).body.reason).toBe('phone-over')
+        const unopened = await lend(wren)
+        wait(11)
+        const late = site.browser()
+        await late.get(unopened.path)
+        expect((await late.get('/api/phone')).body.reason).toBe('phone-unknown')
+        const third = await open()
+        await wren.delete('/api/session')
+        expect((await third.phone.get('/api/phone')).body.reason).toBe('phone-over')
+      },
+    )
 
-    it('is told when a file is empty, too large or broke off', async () => {
+    onSqlite('is told when a file is empty, too large or broke off', async () => {
       const { site, wren } = await start()
       const { path } = await lend(wren)
       const phone = site.browser()

@@ -21,7 +21,7 @@ const row = (piece: Piece, after: string | null = null): Operation => ({
   after,
 })
 
-describeEachDatabase('pages', (open) => {
+describeEachDatabase('pages', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     const school = await makeSmallSchool(site.services)
@@ -45,7 +45,7 @@ describeEachDatabase('pages', (open) => {
   const publish = (browser: TestBrowser, path: string, revision: number) =>
     browser.ask('POST', `${path}/published`, undefined, { 'if-match': `"r${revision}"` })
 
-  it('keep every edit, and are listed by what was changed last', async () => {
+  onSqlite('keep every edit, and are listed by what was changed last', async () => {
     const { wren, begin } = await start()
     const path = await begin()
     const first = await sendEdit(wren, path, { base: 1, operations: [addTextRow('a', 'silt')] })
@@ -59,7 +59,7 @@ describeEachDatabase('pages', (open) => {
     expect((await wren.get('/api/pages/count')).body).toEqual({ kept: 1 })
   })
 
-  it('count an edit once, however often a device sends it', async () => {
+  onSqlite('count an edit once, however often a device sends it', async () => {
     const { wren, begin } = await start()
     const path = await begin()
     const edit = { base: 1, editId: uuidv7(), operations: [addTextRow('a', 'silt')] }
@@ -68,7 +68,7 @@ describeEachDatabase('pages', (open) => {
     expect((await wren.get(path)).body.draft.document.rows).toHaveLength(1)
   })
 
-  it('join edits of two windows to different pieces', async () => {
+  onSqlite('join edits of two windows to different pieces', async () => {
     const { wren, begin } = await start()
     const path = await begin()
     await sendEdit(wren, path, {
@@ -82,7 +82,7 @@ describeEachDatabase('pages', (open) => {
     expect(JSON.stringify(body.draft.document)).toMatch(/one, here.*two, there/)
   })
 
-  it('refuse the same piece written twice, and keep both texts', async () => {
+  onSqlite('refuse the same piece written twice, and keep both texts', async () => {
     const { wren, begin } = await start()
     const path = await begin()
     const windowId = uuidv7()
@@ -134,7 +134,7 @@ describeEachDatabase('pages', (open) => {
     expect(document).toMatch(/late/)
   })
 
-  it.each<[string, Operation[], number, string]>([
+  onSqlite.each<[string, Operation[], number, string]>([
     [
       'a script in a text',
       [
@@ -179,35 +179,38 @@ describeEachDatabase('pages', (open) => {
     expect((await wren.get(path)).body.draft.document.rows).toEqual([])
   })
 
-  it('refuse an edit of a revision that does not exist yet', async () => {
+  onSqlite('refuse an edit of a revision that does not exist yet', async () => {
     const { wren, begin } = await start()
     const answer = await sendEdit(wren, await begin(), { base: 9, operations: [addTextRow('a', 'x')] })
     expect([answer.status, answer.body.reason]).toEqual([412, 'edit-unfit'])
   })
 
-  it('publish what their author saw, and change nothing of it until they are published again', async () => {
-    const { wren, begin, add } = await start()
-    const path = await begin()
-    const picture = await add('map.png', await makePicture({ width: 400 }))
-    const piece = { ...newEvidencePiece('p', { id: picture, kind: 'picture' }), alternativeText: 'A map' }
-    expect((await publish(wren, path, 1)).body.reason).toBe('empty-page')
-    await sendEdit(wren, path, { base: 1, operations: [row(piece as Piece), addTextRow('a', 'silt')] })
-    expect((await publish(wren, path, 1)).status).toBe(412)
-    expect((await wren.ask('POST', `${path}/published`)).status).toBe(428)
-    const { body } = await publish(wren, path, 2)
-    expect(body.published).toMatchObject({ n: 1, shown: { evidence: { p: { n: 1, hasPicture: true } } } })
-    await sendEdit(wren, path, { base: 2, operations: [writeText('a', 'sand')] })
-    const published = (await wren.get(`${path}/published`)).body
-    expect(published.html).toContain('<p>silt</p>')
-    expect(published.html).toContain('alt="A map"')
-    const [address] = published.html.match(/\/api\/pages\/[^"]+screen/)
-    expect((await wren.get(address)).headers.get('content-type')).toBe('image/webp')
-    // The picture itself is not handed out, only what was made of it.
-    expect((await wren.get(address.replace('screen', 'file'))).status).toBe(404)
-    expect((await wren.get('/api/pages')).body.items[0]).toMatchObject({ isNewer: true })
-  })
+  onSqlite(
+    'publish what their author saw, and change nothing of it until they are published again',
+    async () => {
+      const { wren, begin, add } = await start()
+      const path = await begin()
+      const picture = await add('map.png', await makePicture({ width: 400 }))
+      const piece = { ...newEvidencePiece('p', { id: picture, kind: 'picture' }), alternativeText: 'A map' }
+      expect((await publish(wren, path, 1)).body.reason).toBe('empty-page')
+      await sendEdit(wren, path, { base: 1, operations: [row(piece as Piece), addTextRow('a', 'silt')] })
+      expect((await publish(wren, path, 1)).status).toBe(412)
+      expect((await wren.ask('POST', `${path}/published`)).status).toBe(428)
+      const { body } = await publish(wren, path, 2)
+      expect(body.published).toMatchObject({ n: 1, shown: { evidence: { p: { n: 1, hasPicture: true } } } })
+      await sendEdit(wren, path, { base: 2, operations: [writeText('a', 'sand')] })
+      const published = (await wren.get(`${path}/published`)).body
+      expect(published.html).toContain('<p>silt</p>')
+      expect(published.html).toContain('alt="A map"')
+      const [address] = published.html.match(/\/api\/pages\/[^"]+screen/)
+      expect((await wren.get(address)).headers.get('content-type')).toBe('image/webp')
+      // The picture itself is not handed out, only what was made of it.
+      expect((await wren.get(address.replace('screen', 'file'))).status).toBe(404)
+      expect((await wren.get('/api/pages')).body.items[0]).toMatchObject({ isNewer: true })
+    },
+  )
 
-  it('show a picture that was still being made when they were published, once it is made', async () => {
+  onSqlite('show a picture that was still being made when they were published, once it is made', async () => {
     const { site, wren, begin } = await start()
     const path = await begin()
     const { body } = await upload(wren, { name: 'map.png', content: await makePicture() })
@@ -221,7 +224,7 @@ describeEachDatabase('pages', (open) => {
     expect((await wren.get(screen)).status).toBe(200)
   })
 
-  it('show no more what was put into the bin, even where it is published', async () => {
+  onSqlite('show no more what was put into the bin, even where it is published', async () => {
     const { wren, begin, add } = await start()
     const path = await begin()
     const report = await add('report.txt', Buffer.from('silt and sand'))
@@ -259,7 +262,7 @@ describeEachDatabase('pages', (open) => {
     expect((await wren.get(path)).status).toBe(404)
   })
 
-  it('are seen by their author alone, on every route', async () => {
+  onSqlite('are seen by their author alone, on every route', async () => {
     const { as, wren, begin } = await start()
     const path = await begin()
     const pageId = path.split('/').at(-1) ?? ''

@@ -1,7 +1,7 @@
 import { personNamed } from '@valise/core/people'
 import { describeEachDatabase, makeSmallSchool, makeTestSite } from '../testing/index.ts'
 
-describeEachDatabase('people and memberships', (open) => {
+describeEachDatabase('people and memberships', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     const school = await makeSmallSchool(site.services)
@@ -10,7 +10,7 @@ describeEachDatabase('people and memberships', (open) => {
     return { site, school, admin }
   }
 
-  it('adds a person, who then has to choose a password', async () => {
+  onSqlite('adds a person, who then has to choose a password', async () => {
     const { admin, site } = await start()
     const added = await admin.post(
       '/api/people',
@@ -27,7 +27,7 @@ describeEachDatabase('people and memberships', (open) => {
     expect(link.body.address).toMatch(/^http:\/\/valise\.test\/choose-password#[\w-]{43}$/)
   })
 
-  it('sends the link by mail where there is an address, and then shows it to nobody', async () => {
+  onSqlite('sends the link by mail where there is an address, and then shows it to nobody', async () => {
     const { admin, site } = await start()
     const { body } = await admin.post(
       '/api/people',
@@ -60,7 +60,7 @@ describeEachDatabase('people and memberships', (open) => {
     expect((await admin.get('/api/people?text=lio')).body.count).toBe(1)
   })
 
-  it('names each field that cannot be kept', async () => {
+  onSqlite('names each field that cannot be kept', async () => {
     const { admin } = await start()
     const { fullName: _, ...nameless } = personNamed('Lio')
     const answer = await admin.post('/api/people', {
@@ -88,7 +88,7 @@ describeEachDatabase('people and memberships', (open) => {
     expect(lost.body.errors).toEqual([{ path: '/yearGroupId', reason: 'not-offered' }])
   })
 
-  it('gives a sign-in name to one person only, however it is written', async () => {
+  onSqlite('gives a sign-in name to one person only, however it is written', async () => {
     const { admin, school } = await start()
     expect(await admin.post('/api/people', personNamed('Wren Other', { signInName: 'WREN' }))).toMatchObject({
       status: 409,
@@ -103,7 +103,7 @@ describeEachDatabase('people and memberships', (open) => {
     expect(kept.status).toBe(200) // one's own name is no clash
   })
 
-  it('refuses a change without, and with an old revision', async () => {
+  onSqlite('refuses a change without, and with an old revision', async () => {
     const { admin, school } = await start()
     const path = `/api/people/${school.people.tomasz}`
     expect((await admin.put(path, personNamed('Tomasz New'))).status).toBe(428)

@@ -9,7 +9,7 @@ import {
   TEST_START,
 } from '../testing/index.ts'
 
-describeEachDatabase('coming in and going out', (open) => {
+describeEachDatabase('coming in and going out', (open, onSqlite) => {
   async function start() {
     const site = makeTestSite(await open())
     return { site, school: await makeSmallSchool(site.services) }
@@ -26,7 +26,7 @@ describeEachDatabase('coming in and going out', (open) => {
     return makeTestSite(database)
   }
 
-  it('signs in with name and password, and out again', async () => {
+  onSqlite('signs in with name and password, and out again', async () => {
     const { site, school } = await start()
     const browser = site.browser()
     expect((await browser.get('/api/session')).body).toEqual({ state: 'signed-out' })
@@ -47,7 +47,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect((await browser.get('/api/session')).body).toEqual({ state: 'signed-out' })
   })
 
-  it('gives one answer to a wrong password and to an unknown name', async () => {
+  onSqlite('gives one answer to a wrong password and to an unknown name', async () => {
     const { site } = await start()
     const wrong = await site.browser().signIn('wren', 'not this one')
     const unknown = await site.browser().signIn('nobody', 'not this one')
@@ -57,7 +57,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect(unknown.body).toMatchObject(problem)
   })
 
-  it('stops guessing at one account, and forgets the count after a right try', async () => {
+  onSqlite('stops guessing at one account, and forgets the count after a right try', async () => {
     const { site } = await start()
     for (let n = 0; n < 9; n += 1) await site.browser().signIn('wren', 'guess')
     expect((await site.browser().signIn('wren')).status).toBe(201)
@@ -81,7 +81,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect((await thief.get('/api/session')).body).toEqual({ state: 'signed-out' })
   })
 
-  it('keeps no token and no password that could be used', async () => {
+  onSqlite('keeps no token and no password that could be used', async () => {
     const { site } = await start()
     const browser = site.browser()
     await browser.signIn('wren')
@@ -93,7 +93,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect(kept).toContain('$argon2id$')
   })
 
-  it('signs juniors out after a quarter of an hour, and not while they are seen', async () => {
+  onSqlite('signs juniors out after a quarter of an hour, and not while they are seen', async () => {
     const { site } = await start()
     const browser = site.browser()
     await browser.signIn('kit')
@@ -109,7 +109,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect(lost.body.reason).toBe('signed-out')
   })
 
-  it('does not take what the page asks by itself for a sign of life', async () => {
+  onSqlite('does not take what the page asks by itself for a sign of life', async () => {
     const { site } = await start()
     const browser = site.browser()
     await browser.signIn('kit')
@@ -121,7 +121,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect((await at20.get('/api/classes')).status).toBe(401)
   })
 
-  it('ends after the absolute limit whatever one does', async () => {
+  onSqlite('ends after the absolute limit whatever one does', async () => {
     const { site } = await start()
     const browser = site.browser()
     await browser.signIn('kit')
@@ -151,7 +151,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect(states).toEqual(['signed-in', 'signed-out', 'signed-out'])
   })
 
-  it("does not end somebody else's session", async () => {
+  onSqlite("does not end somebody else's session", async () => {
     const { site } = await start()
     const [wren, tomasz] = [site.browser(), site.browser()]
     await wren.signIn('wren')
@@ -161,7 +161,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect((await wren.get('/api/session')).body.state).toBe('signed-in')
   })
 
-  it('changes the password with the present one, and signs out everywhere else', async () => {
+  onSqlite('changes the password with the present one, and signs out everywhere else', async () => {
     const { site } = await start()
     const [here, there] = [site.browser(), site.browser()]
     await here.signIn('wren')
@@ -213,7 +213,7 @@ describeEachDatabase('coming in and going out', (open) => {
     expect(again).toMatchObject({ status: 410, body: { reason: 'sign-in-link-gone' } })
   })
 
-  it('lets only the newest link open, and only in its time', async () => {
+  onSqlite('lets only the newest link open, and only in its time', async () => {
     const { site, school } = await start()
     const admin = site.browser()
     await admin.signIn('mireille')

@@ -12,8 +12,8 @@ import {
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
 
-describeEachDatabase('submissions at the review desk', (open) => {
-  it('stand in the queue of whoever assesses the class now, and of nobody else', async () => {
+describeEachDatabase('submissions at the review desk', (open, onSqlite) => {
+  onSqlite('stand in the queue of whoever assesses the class now, and of nobody else', async () => {
     const { as, odalys, id, assignment } = await startSealed(open, false)
     expect((await odalys.get('/api/review-desk')).body).toMatchObject([{ toRead: 1 }])
     expect((await odalys.get(`/api/assignments/${assignment}/queue`)).body).toMatchObject({
@@ -75,7 +75,7 @@ describeEachDatabase('submissions at the review desk', (open) => {
     expect((await odalys.delete(`/api/submissions/${id}/outcome`)).body.reason).toBe('too-late-to-undo')
   })
 
-  it('come again after changes, beside what was before', async () => {
+  onSqlite('come again after changes, beside what was before', async () => {
     const { site, wren, odalys, id, page, assignment, publish } = await startSealed(open)
     await answer(odalys, id, ask)
     expect((await wren.get('/api/today')).body.steps).toMatchObject([{ kind: 'change' }])
@@ -92,29 +92,32 @@ describeEachDatabase('submissions at the review desk', (open) => {
     expect(queue.items).toMatchObject([{ id: again.id }])
   })
 
-  it('show what changed since: to the author their draft, to assessors what is open to them', async () => {
-    const { wren, odalys, id, page, publish, school } = await startSealed(open)
-    const since = async (browser: TestBrowser) => {
-      const { body } = await browser.get(`/api/submissions/${id}/parts/1`)
-      return [body.since, body.changes.length]
-    }
-    expect([await since(wren), await since(odalys)]).toEqual([
-      ['same', 0],
-      ['unseen', 0],
-    ])
-    await sendEdit(wren, `/api/pages/${page.id}`, { base: 2, operations: [writeText('t', 'By chance')] })
-    await wren.post('/api/passes', {
-      thing: { kind: 'page', id: page.id },
-      audience: { kind: 'assessors', classId: school.classes.methods },
-      ...{ rights: ['look'], firstDay: null, lastDay: null },
-    })
-    expect([await since(wren), await since(odalys)]).toEqual([
-      ['changed', 1],
-      ['same', 0],
-    ])
-    await publish(wren, page.id, 3)
-    expect(await since(odalys)).toEqual(['changed', 1])
-  })
+  onSqlite(
+    'show what changed since: to the author their draft, to assessors what is open to them',
+    async () => {
+      const { wren, odalys, id, page, publish, school } = await startSealed(open)
+      const since = async (browser: TestBrowser) => {
+        const { body } = await browser.get(`/api/submissions/${id}/parts/1`)
+        return [body.since, body.changes.length]
+      }
+      expect([await since(wren), await since(odalys)]).toEqual([
+        ['same', 0],
+        ['unseen', 0],
+      ])
+      await sendEdit(wren, `/api/pages/${page.id}`, { base: 2, operations: [writeText('t', 'By chance')] })
+      await wren.post('/api/passes', {
+        thing: { kind: 'page', id: page.id },
+        audience: { kind: 'assessors', classId: school.classes.methods },
+        ...{ rights: ['look'], firstDay: null, lastDay: null },
+      })
+      expect([await since(wren), await since(odalys)]).toEqual([
+        ['changed', 1],
+        ['same', 0],
+      ])
+      await publish(wren, page.id, 3)
+      expect(await since(odalys)).toEqual(['changed', 1])
+    },
+  )
 
   it('carry feedback: private to author and assessors, open to whoever may look at the page', async () => {
     const { as, wren, odalys, id, page, school } = await startSealed(open)

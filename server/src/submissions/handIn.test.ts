@@ -15,7 +15,7 @@ import {
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
 
-describeEachDatabase('submissions, handed in,', (open) => {
+describeEachDatabase('submissions, handed in,', (open, onSqlite) => {
   it('are prepared with readiness that follows every mending', async () => {
     const { school, wren, odalys, addPage } = await startSubmissions(open)
     const assignment = await setAssignment(odalys, school.classes.methods, {
@@ -40,7 +40,7 @@ describeEachDatabase('submissions, handed in,', (open) => {
     expect((await wren.get('/api/today')).body.steps).toMatchObject([{ kind: 'hand-in', there: 3, gaps: [] }])
   })
 
-  it('ask nothing of whoever came after it was due', async () => {
+  onSqlite('ask nothing of whoever came after it was due', async () => {
     const { school, wren, odalys } = await startSubmissions(open)
     const setDue = (dueLocal: string) => setAssignment(odalys, school.classes.methods, { dueLocal })
     const [before, after] = [await setDue('2026-08-31T17:00'), await setDue('2026-09-01T17:00')]
@@ -49,7 +49,7 @@ describeEachDatabase('submissions, handed in,', (open) => {
     expect((await wren.get(`/api/assignments/${before}/hand-in`)).status).toBe(200)
   })
 
-  it('offer the published copy of a page or its draft, and say what is newer', async () => {
+  onSqlite('offer the published copy of a page or its draft, and say what is newer', async () => {
     const { school, wren, odalys, addPage } = await startSubmissions(open)
     const assignment = await setAssignment(odalys, school.classes.methods)
     const { id } = await addPage('Transect 3')
@@ -69,7 +69,7 @@ describeEachDatabase('submissions, handed in,', (open) => {
     expect((await choose(wren, assignment, drafts)).body.totals.parts).toBe(2)
   })
 
-  it('keep a choice of one’s own things only, changed by one window at a time', async () => {
+  onSqlite('keep a choice of one’s own things only, changed by one window at a time', async () => {
     const { school, as, wren, odalys, addPage } = await startSubmissions(open)
     const assignment = await setAssignment(odalys, school.classes.methods)
     const path = `/api/assignments/${assignment}/hand-in`
@@ -113,34 +113,37 @@ describeEachDatabase('submissions, handed in,', (open) => {
     expect((await handIn({ gaps: ['rights'], terms: 1 })).body.reason).toBe('still-sealing')
   })
 
-  it('have one effect when sent twice, and count as late from the moment they were asked for', async () => {
-    const { school, wren, odalys, addPage, pass, seal } = await startSubmissions(open)
-    const assignment = await setAssignment(odalys, school.classes.methods)
-    const { id } = await addPage('Transect 3')
-    pass(31 * 60)
-    await wren.signIn('wren')
-    const { body } = await choose(wren, assignment, [{ kind: 'page', id }])
-    const send = () =>
-      wren.post(
-        `/api/assignments/${assignment}/submissions`,
-        { gaps: [], terms: 0 },
-        {
-          'if-match': `"r${body.revision}"`,
-          'idempotency-key': 'the same each time',
-        },
+  onSqlite(
+    'have one effect when sent twice, and count as late from the moment they were asked for',
+    async () => {
+      const { school, wren, odalys, addPage, pass, seal } = await startSubmissions(open)
+      const assignment = await setAssignment(odalys, school.classes.methods)
+      const { id } = await addPage('Transect 3')
+      pass(31 * 60)
+      await wren.signIn('wren')
+      const { body } = await choose(wren, assignment, [{ kind: 'page', id }])
+      const send = () =>
+        wren.post(
+          `/api/assignments/${assignment}/submissions`,
+          { gaps: [], terms: 0 },
+          {
+            'if-match': `"r${body.revision}"`,
+            'idempotency-key': 'the same each time',
+          },
+        )
+      const [first, second] = [await send(), await send()]
+      expect(second.body.id).toBe(first.body.id)
+      expect(first.body.lateMinutes).toBeGreaterThanOrEqual(41)
+      pass(60)
+      await seal()
+      await wren.signIn('wren')
+      expect((await wren.get(`/api/submissions/${first.body.id}`)).body.lateMinutes).toBe(
+        first.body.lateMinutes,
       )
-    const [first, second] = [await send(), await send()]
-    expect(second.body.id).toBe(first.body.id)
-    expect(first.body.lateMinutes).toBeGreaterThanOrEqual(41)
-    pass(60)
-    await seal()
-    await wren.signIn('wren')
-    expect((await wren.get(`/api/submissions/${first.body.id}`)).body.lateMinutes).toBe(
-      first.body.lateMinutes,
-    )
-  })
+    },
+  )
 
-  it('can be taken back until opened, and are then nothing to the assessor', async () => {
+  onSqlite('can be taken back until opened, and are then nothing to the assessor', async () => {
     const { wren, odalys, id, assignment } = await startSealed(open, false)
     expect((await odalys.get(`/api/submissions/${id}/parts/1`)).body.reason).toBe('open-it-first')
     expect((await wren.post(`/api/submissions/${id}/take-back`)).body.state).toBe('taken-back')
@@ -150,7 +153,7 @@ describeEachDatabase('submissions, handed in,', (open) => {
     expect(body).toMatchObject({ n: 2 })
   })
 
-  it('cannot be taken back once opened, which the student is told', async () => {
+  onSqlite('cannot be taken back once opened, which the student is told', async () => {
     const { wren, id } = await startSealed(open)
     expect((await wren.post(`/api/submissions/${id}/take-back`)).body.reason).toBe('opened-already')
     const { body } = await wren.get(`/api/submissions/${id}`)
@@ -158,7 +161,7 @@ describeEachDatabase('submissions, handed in,', (open) => {
     expect(await newsKinds(wren)).toContain('copy-opened')
   })
 
-  it('cost Today the same number of queries for many assignments as for one', async () => {
+  onSqlite('cost Today the same number of queries for many assignments as for one', async () => {
     const { site, school, wren, odalys, addPage } = await startSubmissions(open)
     const { id } = await addPage('Transect 3')
     const add = async (n: number) => {

@@ -17,7 +17,7 @@ import {
   writeText,
 } from '../testing/index.ts'
 
-describeEachDatabase('sealed copies', (open) => {
+describeEachDatabase('sealed copies', (open, onSqlite) => {
   it('are sealed with everything that they show, under a manifest and a signed receipt', async () => {
     const { site, wren, id, reader } = await startSealed(open)
     const { body } = await wren.get(`/api/submissions/${id}`)
@@ -50,7 +50,7 @@ describeEachDatabase('sealed copies', (open) => {
     })
   })
 
-  it('stay as they were whatever becomes of the page and its things', async () => {
+  onSqlite('stay as they were whatever becomes of the page and its things', async () => {
     const { wren, odalys, id, page, site, pass } = await startSealed(open)
     const partOf = async () => (await odalys.get(`/api/submissions/${id}/parts/1`)).body
     const before = await partOf()
@@ -97,7 +97,7 @@ describeEachDatabase('sealed copies', (open) => {
       expect((await wren.get(`/api/submissions/${id}/parts/${n}`)).body.html).toContain('Ines Quarrow')
   })
 
-  it('are named at what their pages show, to its owner', async () => {
+  onSqlite('are named at what their pages show, to its owner', async () => {
     const { wren, odalys, id } = await startSealed(open)
     const { items } = (await wren.get('/api/evidence')).body
     const uses = (await wren.get(`/api/evidence/${items[0].id}/uses`)).body
@@ -105,7 +105,7 @@ describeEachDatabase('sealed copies', (open) => {
     expect((await odalys.get(`/api/evidence/${items[0].id}/uses`)).status).toBe(404)
   })
 
-  it('tell when the bytes of a copy no longer agree', async () => {
+  onSqlite('tell when the bytes of a copy no longer agree', async () => {
     const { site, odalys, id } = await startSealed(open)
     const put = site.services.files.open.bind(site.services.files)
     Object.assign(site.services.files, {

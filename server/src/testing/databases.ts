@@ -1,4 +1,4 @@
-// Databases for tests: a SQLite file of its own each time, and PostgreSQL as well where there is one.
+// Databases for tests: a SQLite file for each test, and where there is PostgreSQL a database for each file of tests.
 import { randomUUID } from 'node:crypto'
 import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -34,12 +34,53 @@ export const openTestSqlite: OpenDatabase = async ({
   return database
 }
 
+/** A PostgreSQL database of this file of tests; the next test that needs one takes it over, emptied. */
+interface PostgresSeat {
+  readonly name: string
+  readonly migrated: boolean
+  /** What the last test that sat here opened. */
+  database: Database
+  isFree: boolean
+}
+
+const seats: PostgresSeat[] = []
+afterEach(() => {
+  for (const seat of seats) seat.isFree = true
+})
+
 const openTestPostgres: OpenDatabase = async ({ clock = shiftedClock(TEST_START), migrated = true } = {}) => {
+  const connect = (database: string) =>
+    openPostgres({ host: postgresHost(), user: 'valise', database }, clock)
+  const free = seats.find((seat) => seat.isFree && seat.migrated === migrated)
+  if (free) {
+    free.isFree = false
+    await free.database.close()
+    free.database = await connect(free.name)
+    await (migrated ? emptyTables(free.database) : removeTables(free.database))
+    return free.database
+  }
   const name = `test_${randomUUID().replaceAll('-', '')}`
   await asAdmin(`CREATE DATABASE ${name} TEMPLATE ${migrated ? await findMigratedPostgres() : 'template0'}`)
-  const database = await openPostgres({ host: postgresHost(), user: 'valise', database: name }, clock)
-  opened.push(() => database.close())
-  return database
+  const seat = { name, migrated, database: await connect(name), isFree: false }
+  seats.push(seat)
+  opened.push(() => seat.database.close())
+  return seat.database
+}
+
+/** Takes every row out; which of them refer to which does not matter when all go. */
+async function emptyTables({ writer }: Database): Promise<void> {
+  const tables = await writer('pg_tables')
+    .where('schemaname', 'public')
+    .whereNot('tablename', 'like', 'knex%')
+    .pluck<string[]>('tablename')
+  await writer.transaction(async (trx) => {
+    await trx.raw('SET LOCAL session_replication_role = replica')
+    await trx.raw(tables.map((table) => `DELETE FROM "${table}"`).join(';'))
+  })
+}
+
+async function removeTables({ writer }: Database): Promise<void> {
+  await writer.raw('DROP SCHEMA public CASCADE; CREATE SCHEMA public')
 }
 
 // Migrating takes longer than most tests: each worker does it once, and its tests begin with copies.
@@ -86,8 +127,20 @@ function postgresHost(): string {
   return process.env['VALISE_TEST_POSTGRES'] ?? ''
 }
 
-/** Runs the same tests on each kind of database that this machine has. */
-export function describeEachDatabase(name: string, tests: (open: OpenDatabase) => void): void {
-  describe(`${name} (SQLite)`, () => tests(openTestSqlite))
-  if (process.env['VALISE_TEST_POSTGRES']) describe(`${name} (PostgreSQL)`, () => tests(openTestPostgres))
+/**
+ * Runs the same tests on each kind of database that this machine has, since stores, scopes and plans may differ there.
+ *
+ * @param tests gets the way to open a database, and `onSqlite`: an `it` for what stands above the stores and asks nothing
+ *   of the database that another test does not ask
+ */
+export function describeEachDatabase(
+  name: string,
+  tests: (open: OpenDatabase, onSqlite: jest.It) => void,
+): void {
+  describe(`${name} (SQLite)`, () => tests(openTestSqlite, it))
+  if (process.env['VALISE_TEST_POSTGRES'])
+    describe(`${name} (PostgreSQL)`, () => tests(openTestPostgres, nowhere))
 }
+
+/** An `it` that declares no test. */
+const nowhere = Object.assign(() => undefined, { each: () => () => undefined }) as unknown as jest.It

@@ -3,7 +3,7 @@ import { QueryClientProvider } from '@tanstack/react-query'
 import { RouterProvider } from 'react-router/dom'
 import { LookProvider } from '../ui/LookProvider.tsx'
 import { queryClient } from './queryClient.ts'
-import { router } from './router.tsx'
+import { router } from './router.ts'
 
 export function App() {
   return (

@@ -1,9 +1,11 @@
 // Stands before every screen: who is signed in goes on in their language, everybody else is asked to come in.
-import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useEffect } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import type { Language } from '@valise/core/people'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLocation } from 'react-router'
 import { sessionQueries } from '../people/queries.ts'
+import { hearTabs } from '../people/tabs.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { needWords, speak } from '../words/i18n.ts'
 import { Shell } from './Shell.tsx'
@@ -23,11 +25,9 @@ export function SessionGate() {
   const opened = thingAt(useLocation().pathname)
   const session = useQuery(sessionQueries.me())
   const school = useQuery(sessionQueries.school())
-  const { i18n } = useTranslation()
   const language = session.data?.state === 'signed-in' ? session.data.language : null
-  useEffect(() => {
-    if (language !== null) void speak(language)
-  }, [language])
+  const isSpoken = useSpoken(language)
+  useSharedPreferences()
 
   return (
     <Fetched query={school}>
@@ -41,12 +41,37 @@ export function SessionGate() {
                 </Suspense>
               )
             }
-            // A flash of the wrong language would be read aloud in it.
-            return i18n.language === who.language ? <Shell /> : null
+            return isSpoken ? <Shell /> : null
           }}
         </Fetched>
       )}
     </Fetched>
+  )
+}
+
+/**
+ * Speaks a person's language; gives whether it was spoken yet, since a flash of another one would be read aloud in it. One
+ * that is chosen later comes into the open screen, with all that was typed there.
+ */
+function useSpoken(language: Language | null): boolean {
+  const { i18n } = useTranslation()
+  const [isSpoken, setSpoken] = useState(false)
+  useEffect(() => {
+    if (language !== null) void speak(language).then(() => setSpoken(true))
+  }, [language])
+  return isSpoken || i18n.language === language
+}
+
+/** What is chosen in one window holds in all. */
+function useSharedPreferences(): void {
+  const client = useQueryClient()
+  useEffect(
+    () =>
+      hearTabs((message) => {
+        if (message === 'preferences')
+          void client.invalidateQueries({ queryKey: sessionQueries.me().queryKey })
+      }),
+    [client],
   )
 }
 

@@ -109,7 +109,10 @@ export function usePreferences() {
   return useMutation({
     meta: { kept: true },
     mutationFn: (body: Preferences) => ask<MySession>('PATCH', '/api/preferences', { body }),
-    onSuccess: (session) => client.setQueryData(sessionQueries.me().queryKey, session),
+    onSuccess: (session) => {
+      client.setQueryData(sessionQueries.me().queryKey, session)
+      tellTabs('preferences')
+    },
   })
 }
 

@@ -1,6 +1,6 @@
-// What the tabs of one browser tell each other: that somebody is there, and that they have left.
+// What the tabs of one browser tell each other: that somebody is there, what they prefer now, and that they have left.
 
-export type TabMessage = 'alive' | 'left'
+export type TabMessage = 'alive' | 'preferences' | 'left'
 
 let opened: BroadcastChannel | null = null
 /** Opened when it is first needed: whatever merely asks the server needs none. */

@@ -1,6 +1,6 @@
 // The addresses of Valise and the screens that they show; each screen is loaded when it is first opened.
 import type { ComponentType } from 'react'
-import { createBrowserRouter } from 'react-router'
+import type { RouteObject } from 'react-router'
 import { TodayScreen } from '../today/TodayScreen.tsx'
 import { Broken } from './Broken.tsx'
 import { MissingScreen } from './MissingScreen.tsx'
@@ -8,7 +8,7 @@ import { needWords } from '../words/i18n.ts'
 import type { ScreenWords } from '../words/i18n.ts'
 import { SessionGate } from './SessionGate.tsx'
 
-export const router = createBrowserRouter([
+export const routes: RouteObject[] = [
   {
     path: '/choose-password',
     errorElement: <Broken />,
@@ -196,7 +196,7 @@ export const router = createBrowserRouter([
       { path: '*', element: <MissingScreen /> },
     ],
   },
-])
+]
 
 /** A screen that is loaded together with its words, so that it never shows without them. */
 function inWords(name: ScreenWords, load: () => Promise<ComponentType>) {

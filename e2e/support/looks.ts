@@ -1,0 +1,48 @@
+// What is measured of a screen as it stands: what axe finds, how far it runs over its window, hints too pale to read.
+import { createRequire } from 'node:module'
+import type { Page } from '@playwright/test'
+import type { AxeResults, RunOptions } from 'axe-core'
+
+// Its source is what goes into the page; nothing of it runs here.
+const { source } = createRequire(import.meta.url)('axe-core') as { readonly source: string }
+
+const runs = {
+  all: {
+    runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'] },
+    resultTypes: ['violations'],
+  },
+  contrast: { runOnly: { type: 'rule', values: ['color-contrast'] }, resultTypes: ['violations'] },
+} as const satisfies Record<string, RunOptions>
+
+/** What axe finds, as a line for each rule; it is brought into a page once. */
+export async function findingsOf(page: Page, run: keyof typeof runs, look: string): Promise<string[]> {
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source)
+  const violations = await page.evaluate(async (options) => {
+    const { axe } = window as unknown as { axe: { run(options: object): Promise<AxeResults> } }
+    const found = await axe.run(options)
+    return found.violations.map(({ id, nodes }) => ({ id, where: nodes.map(({ html }) => html) }))
+  }, runs[run])
+  return violations.map(({ id, where }) => `${look}: ${id} ${where.join(' | ')}`)
+}
+
+/** By how many pixels a screen is wider than its window, once nothing moves in it. */
+export function widthOver(page: Page): Promise<number> {
+  return page.evaluate(async () => {
+    await new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)))
+    await Promise.all(document.getAnimations().map(({ finished }) => finished.catch(() => undefined)))
+    const main = document.querySelector('main')
+    const widest = Math.max(document.documentElement.scrollWidth, main?.scrollWidth ?? 0)
+    return Math.max(0, widest - window.innerWidth)
+  })
+}
+
+/** What fields ask for in a paler ink than their own, which axe does not see. */
+export function paleHintsOf(page: Page): Promise<string[]> {
+  return page
+    .locator('input[placeholder], textarea[placeholder]')
+    .evaluateAll((fields) =>
+      fields
+        .filter((field) => getComputedStyle(field, '::placeholder').opacity !== '1')
+        .map((field) => field.outerHTML),
+    )
+}

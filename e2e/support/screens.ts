@@ -1,0 +1,280 @@
+// Every screen of Valise, by the routes of the web: who opens it and how. A route without a line here fails a test of the web.
+import { expect } from '@playwright/test'
+import type { Page } from '@playwright/test'
+
+export interface Screen {
+  readonly name: string
+  /** The route of the web that it stands at; every route has at least one line. */
+  readonly at: string
+  readonly who: string | null
+  readonly go: (page: Page) => Promise<void>
+  /** Shows what its author wrote, which stays in the author's language. */
+  readonly holdsWords?: true
+}
+
+const open = (path: string) => async (page: Page) => {
+  await page.goto(path)
+}
+
+export const screens: readonly Screen[] = [
+  { name: 'sign-in', at: '/', who: null, go: open('/') },
+  { name: 'choose password', at: '/choose-password', who: null, go: open('/choose-password#some-token') },
+  { name: 'Today of a student', at: '/', who: 'Wren', go: open('/'), holdsWords: true },
+  { name: 'Today of an assessor', at: '/', who: 'Odalys', go: open('/') },
+  { name: 'evidence', at: '/evidence/:id?', who: 'Wren', go: open('/evidence') },
+  { name: 'evidence, open', at: '/evidence/:id?', who: 'Wren', go: openItem },
+  { name: 'evidence, none', at: '/evidence/:id?', who: 'Sefa', go: open('/evidence') },
+  {
+    name: 'evidence, by day',
+    at: '/evidence/:id?',
+    who: 'Wren',
+    go: open('/evidence?view=time'),
+    holdsWords: true,
+  },
+  {
+    name: 'evidence, a table',
+    at: '/evidence/:id?',
+    who: 'Wren',
+    go: open('/evidence?view=table&tag=Transect,Water'),
+  },
+  { name: 'evidence, nothing found', at: '/evidence/:id?', who: 'Wren', go: open('/evidence?words=nowhere') },
+  {
+    name: 'the query as a form',
+    at: '/evidence/:id?',
+    who: 'Wren',
+    go: press('/evidence', /^Change the query$/),
+  },
+  { name: 'a photo to take', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Take a photo$/) },
+  { name: 'a voice to record', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Record your voice$/) },
+  { name: 'a note to write', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Write a note$/) },
+  { name: 'a link to add', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Add a link$/) },
+  {
+    name: 'the shared drive',
+    at: '/evidence/:id?',
+    who: 'Wren',
+    go: goWay(/shared drive$/),
+    holdsWords: true,
+  },
+  {
+    name: 'the picture shelf',
+    at: '/evidence/:id?',
+    who: 'Wren',
+    go: goWay(/picture shelf$/),
+    holdsWords: true,
+  },
+  { name: 'a phone to borrow', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Use your phone$/) },
+  { name: 'the camera page', at: '/camera', who: 'Wren', go: open('/camera') },
+  { name: 'the camera page, over', at: '/camera', who: null, go: open('/camera') },
+  { name: 'the picture bench', at: '/evidence/:id/bench', who: 'Wren', go: openBench() },
+  {
+    name: 'the picture bench, concealing',
+    at: '/evidence/:id/bench',
+    who: 'Wren',
+    go: openBench(/^Conceal$/),
+  },
+  { name: 'the picture bench, numbering', at: '/evidence/:id/bench', who: 'Wren', go: openBench(/^Number$/) },
+  {
+    name: 'a collage, something chosen',
+    at: '/evidence/:id/collage',
+    who: 'Wren',
+    go: openCollage(/^Number 1$/),
+    holdsWords: true,
+  },
+  {
+    name: 'a collage, drawing',
+    at: '/evidence/:id/collage',
+    who: 'Wren',
+    go: openCollage(/^Draw$/),
+    holdsWords: true,
+  },
+  {
+    name: 'pictures for a collage',
+    at: '/evidence/:id/collage',
+    who: 'Wren',
+    go: openCollage(/^Pictures$/),
+    holdsWords: true,
+  },
+  { name: 'logbooks', at: '/logbooks', who: 'Wren', go: open('/logbooks'), holdsWords: true },
+  { name: 'logbooks, none', at: '/logbooks', who: 'Sefa', go: open('/logbooks') },
+  {
+    name: 'logbook',
+    at: '/logbooks/:id',
+    who: 'Wren',
+    go: follow('/logbooks', 'Transect 3'),
+    holdsWords: true,
+  },
+  { name: 'entry', at: '/entries/:id', who: 'Wren', go: openEntry, holdsWords: true },
+  { name: 'pages', at: '/pages', who: 'Wren', go: open('/pages'), holdsWords: true },
+  { name: 'pages, none', at: '/pages', who: 'Sefa', go: open('/pages') },
+  { name: 'page', at: '/pages/:id/:slug?', who: 'Wren', go: openPage, holdsWords: true },
+  { name: 'collections', at: '/collections', who: 'Wren', go: open('/collections'), holdsWords: true },
+  { name: 'collections, none', at: '/collections', who: 'Sefa', go: open('/collections') },
+  {
+    name: 'collection',
+    at: '/collections/:id/:slug?',
+    who: 'Wren',
+    go: follow('/collections', 'Shore year'),
+    holdsWords: true,
+  },
+  { name: 'sharing', at: '/sharing', who: 'Wren', go: open('/sharing'), holdsWords: true },
+  { name: 'sharing, nothing', at: '/sharing', who: 'Sefa', go: open('/sharing') },
+  { name: 'a pass to give', at: '/sharing', who: 'Wren', go: openGivePass, holdsWords: true },
+  { name: 'opened to me', at: '/opened-to-me', who: 'Wren', go: open('/opened-to-me'), holdsWords: true },
+  { name: 'opened to me, nothing', at: '/opened-to-me', who: 'Nell Q', go: open('/opened-to-me') },
+  {
+    name: 'collection of somebody else',
+    at: '/collections/:id/:slug?',
+    who: 'Odalys',
+    go: follow('/opened-to-me', 'Shore year'),
+    holdsWords: true,
+  },
+  {
+    name: 'page of somebody else',
+    at: '/pages/:id/:slug?',
+    who: 'Wren',
+    go: follow('/opened-to-me', 'Quadrats, a first try'),
+    holdsWords: true,
+  },
+  { name: 'what a link opens', at: '/collections/:id/:slug?', who: null, go: openLink },
+  { name: 'a page that a link opens', at: '/pages/:id/:slug?', who: null, go: openLinkedPage },
+  { name: 'a link that opens nothing', at: '/no-such-link', who: null, go: open('/no-such-link') },
+  { name: 'submissions', at: '/submissions', who: 'Wren', go: open('/submissions') },
+  { name: 'submissions, none', at: '/submissions', who: 'Nell Q', go: open('/submissions') },
+  { name: 'submit', at: '/assignments/:id', who: 'Wren', go: openSubmit, holdsWords: true },
+  {
+    name: 'own submission',
+    at: '/submissions/:id',
+    who: 'Wren',
+    go: follow('/submissions', 'One plant, one season'),
+    holdsWords: true,
+  },
+  { name: 'review desk', at: '/review-desk/:assignmentId?', who: 'Odalys', go: openDesk },
+  { name: 'a sealed copy', at: '/submissions/:id', who: 'Odalys', go: openCopy, holdsWords: true },
+  { name: 'assignments', at: '/assignments', who: 'Odalys', go: open('/assignments') },
+  {
+    name: 'assignment',
+    at: '/assignments/:id',
+    who: 'Odalys',
+    go: follow('/assignments', 'Transect portfolio'),
+  },
+  { name: 'new assignment', at: '/assignments/new', who: 'Odalys', go: open('/assignments/new') },
+  { name: 'bin', at: '/bin', who: 'Wren', go: open('/bin') },
+  { name: 'class', at: '/classes/:id', who: 'Wren', go: openClass },
+  { name: 'classes', at: '/classes', who: 'Mireille', go: open('/classes') },
+  { name: 'people', at: '/people', who: 'Mireille', go: open('/people') },
+  { name: 'new person', at: '/people/new', who: 'Mireille', go: open('/people/new') },
+  { name: 'person', at: '/people/:id', who: 'Mireille', go: openPerson },
+  { name: 'records', at: '/records', who: 'Mireille', go: open('/records') },
+  { name: 'settings', at: '/settings', who: 'Wren', go: open('/settings') },
+  { name: 'nothing here', at: '*', who: 'Wren', go: open('/nowhere') },
+]
+
+function press(path: string, button: RegExp) {
+  return async (page: Page) => {
+    await page.goto(path)
+    await page.getByRole('button', { name: button }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+  }
+}
+
+function goWay(way: RegExp) {
+  return async (page: Page) => {
+    await page.goto('/evidence')
+    await page.getByRole('button', { name: /^Gather$/ }).click()
+    await page.getByRole('menuitem', { name: way }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+  }
+}
+
+function openBench(tool?: RegExp) {
+  return async (page: Page) => {
+    await page.goto('/evidence')
+    await page.getByRole('button', { name: /^Sketch sheet 12/ }).click()
+    await page.getByRole('link', { name: /^Put it right$/ }).click()
+    const keep = page.getByRole('button', { name: /^Keep$/ })
+    if (!tool) return expect(keep).toBeVisible()
+    // A proposal is taken by going on with it.
+    await expect(page.getByRole('img', { name: /^As others get it$/ })).toHaveAttribute('data-ready', 'true')
+    await page.getByRole('button', { name: tool }).click()
+  }
+}
+
+function openCollage(what: RegExp) {
+  return async (page: Page) => {
+    await page.goto('/evidence?words=season')
+    await page.getByRole('button', { name: /^One season on the low marsh/ }).click()
+    await page.getByRole('link', { name: /^Arrange$/ }).click()
+    await page.getByRole('button', { name: what }).last().click()
+  }
+}
+
+async function openItem(page: Page) {
+  // By its words: on a phone it stands far below what is there of the grid.
+  await page.goto('/evidence?words=heron')
+  await page.getByRole('button', { name: /^Heron at the weir/ }).click()
+  await page.keyboard.press('t')
+}
+
+function follow(path: string, name: string | RegExp) {
+  return async (page: Page) => {
+    await page.goto(path)
+    await page.getByRole('link', { name, exact: true }).first().click()
+    await expect(page).not.toHaveURL(path)
+  }
+}
+
+async function openEntry(page: Page) {
+  await follow('/logbooks', 'Transect 3')(page)
+  await page.getByRole('link', { name: 'Numbers before opinions' }).click()
+  await expect(page.locator('.ProseMirror')).toBeVisible()
+}
+
+async function openPage(page: Page) {
+  await follow('/pages', 'What the creek does to its bank')(page)
+  await page.locator('.picture-piece [data-choose]').first().click()
+}
+
+async function openSubmit(page: Page) {
+  await follow('/submissions', 'Transect portfolio')(page)
+  await page.goto(`${page.url()}?mend=statement`)
+  await expect(page.getByRole('textbox').first()).toBeVisible()
+}
+
+async function openDesk(page: Page) {
+  await page.goto('/review-desk')
+  await expect(page.locator('main a[href^="/submissions/"]').first()).toBeVisible()
+}
+
+async function openCopy(page: Page) {
+  await openDesk(page)
+  await page.locator('main li a[href^="/submissions/"]').last().click()
+  await expect(page.locator('article.paper')).toBeVisible()
+}
+
+async function openGivePass(page: Page) {
+  await page.goto('/sharing')
+  await page.locator('main header button').click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+}
+
+async function openLink(page: Page) {
+  await page.goto('/')
+  await page.getByRole('link', { name: /^Aunt Pilar/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Shore year' })).toBeVisible()
+}
+
+async function openLinkedPage(page: Page) {
+  await openLink(page)
+  await page.getByRole('link', { name: 'What the creek does to its bank' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'What the creek does to its bank' })).toBeVisible()
+}
+
+async function openClass(page: Page) {
+  await page.goto('/classes')
+  await page.locator('main a[href^="/classes/"]').first().click()
+}
+
+async function openPerson(page: Page) {
+  await page.goto('/people?text=juno')
+  await page.getByRole('link', { name: 'Juno Castellane' }).click()
+}
