@@ -21,7 +21,7 @@ const inOrder = [...longest, ...specs.filter((name) => !longest.includes(name))]
 
 const journeys = defineConfig({
   testDir: '.',
-  globalSetup: './support/buildWorld.ts',
+  globalSetup: './support/findWorld.ts',
   projects: inOrder.map((name) => ({ name, testMatch: `${name}.spec.ts` })),
   outputDir: 'test-results',
   workers: 2,

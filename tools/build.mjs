@@ -1,5 +1,11 @@
-// npm run build: the web site and the programs, into the dist folders; with --where-changed only what is not built yet.
+// npm run build: the web site and the programs, into the dist folders. With --for-tests only what is not built yet, and the
+// sample world that tests take copies of.
 import { build } from './lib/build.mjs'
-import { buildWhereChanged } from './lib/prepare.mjs'
+import { buildWhereChanged, buildWorldWhereChanged } from './lib/prepare.mjs'
 
-await (process.argv.includes('--where-changed') ? buildWhereChanged() : build())
+if (process.argv.includes('--for-tests')) {
+  await buildWhereChanged()
+  await buildWorldWhereChanged()
+} else {
+  await build()
+}

@@ -1,10 +1,10 @@
 import { isShownAsPicture } from '@valise/core/evidence'
-import { mkdtempSync } from 'node:fs'
+import { openSqlite, shiftedClock } from '@valise/server'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { makeTestSite, openTestSqlite } from '@valise/server/testing'
-import type { TestSite } from '@valise/server/testing'
-import { buildWorld, cast, demoRoutes, markSampleFolder, SAMPLE_PASSWORD } from './index.ts'
+import { makeTestSite, TEST_START } from '@valise/server/testing'
+import { cast, demoRoutes, markSampleFolder, SAMPLE_PASSWORD } from './index.ts'
 
 const folderWith = (state: 'built' | 'building' | null) => {
   const dataFolder = mkdtempSync(join(tmpdir(), 'valise-demo-'))
@@ -13,14 +13,14 @@ const folderWith = (state: 'built' | 'building' | null) => {
 }
 
 describe('the sample world', () => {
-  // Built once: it takes seconds, and nothing here changes it.
-  let site: TestSite
-  beforeAll(async () => {
-    site = makeTestSite(
-      await openTestSqlite(),
-      demoRoutes({ dataFolder: folderWith('built'), host: '127.0.0.1' }, null),
-    )
-    await buildWorld(site.services, 200)
+  // As the demo built it before all tests; nothing here changes it.
+  const folder = mkdtempSync(join(tmpdir(), 'valise-demo-'))
+  cpSync(process.env['VALISE_TEST_WORLD'] ?? '', folder, { recursive: true })
+  const database = openSqlite({ file: join(folder, 'valise.sqlite'), clock: shiftedClock(TEST_START) })
+  const site = makeTestSite(database, demoRoutes({ dataFolder: folder, host: '127.0.0.1' }, null))
+  afterAll(async () => {
+    await database.close()
+    rmSync(folder, { recursive: true })
   })
 
   it('holds the cast with their classes, past, running and to come', async () => {

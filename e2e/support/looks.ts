@@ -29,7 +29,9 @@ export async function findingsOf(page: Page, run: keyof typeof runs, look: strin
 export function widthOver(page: Page): Promise<number> {
   return page.evaluate(async () => {
     await new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)))
-    await Promise.all(document.getAnimations().map(({ finished }) => finished.catch(() => undefined)))
+    // What runs on and on, as while something is on its way, never ends.
+    const ending = document.getAnimations().filter((one) => one.effect?.getTiming().iterations !== Infinity)
+    await Promise.all(ending.map(({ finished }) => finished.catch(() => undefined)))
     const main = document.querySelector('main')
     const widest = Math.max(document.documentElement.scrollWidth, main?.scrollWidth ?? 0)
     return Math.max(0, widest - window.innerWidth)

@@ -10,6 +10,8 @@ export interface Screen {
   readonly go: (page: Page) => Promise<void>
   /** Shows what its author wrote, which stays in the author's language. */
   readonly holdsWords?: true
+  /** Asks for the language when it opens, and does not follow it. */
+  readonly asksOnce?: true
 }
 
 const open = (path: string) => async (page: Page) => {
@@ -17,7 +19,7 @@ const open = (path: string) => async (page: Page) => {
 }
 
 export const screens: readonly Screen[] = [
-  { name: 'sign-in', at: '/', who: null, go: open('/') },
+  { name: 'sign-in', at: '/', who: null, go: open('/'), holdsWords: true },
   { name: 'choose password', at: '/choose-password', who: null, go: open('/choose-password#some-token') },
   { name: 'Today of a student', at: '/', who: 'Wren', go: open('/'), holdsWords: true },
   { name: 'Today of an assessor', at: '/', who: 'Odalys', go: open('/') },
@@ -63,7 +65,7 @@ export const screens: readonly Screen[] = [
     holdsWords: true,
   },
   { name: 'a phone to borrow', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Use your phone$/) },
-  { name: 'the camera page', at: '/camera', who: 'Wren', go: open('/camera') },
+  { name: 'the camera page', at: '/camera', who: 'Wren', go: open('/camera'), asksOnce: true },
   { name: 'the camera page, over', at: '/camera', who: null, go: open('/camera') },
   { name: 'the picture bench', at: '/evidence/:id/bench', who: 'Wren', go: openBench() },
   {
@@ -135,8 +137,14 @@ export const screens: readonly Screen[] = [
     go: follow('/opened-to-me', 'Quadrats, a first try'),
     holdsWords: true,
   },
-  { name: 'what a link opens', at: '/collections/:id/:slug?', who: null, go: openLink },
-  { name: 'a page that a link opens', at: '/pages/:id/:slug?', who: null, go: openLinkedPage },
+  { name: 'what a link opens', at: '/collections/:id/:slug?', who: null, go: openLink, holdsWords: true },
+  {
+    name: 'a page that a link opens',
+    at: '/pages/:id/:slug?',
+    who: null,
+    go: openLinkedPage,
+    holdsWords: true,
+  },
   { name: 'a link that opens nothing', at: '/no-such-link', who: null, go: open('/no-such-link') },
   { name: 'submissions', at: '/submissions', who: 'Wren', go: open('/submissions') },
   { name: 'submissions, none', at: '/submissions', who: 'Nell Q', go: open('/submissions') },

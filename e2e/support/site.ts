@@ -101,7 +101,7 @@ export class Site {
 export function useSite(env: Readonly<Record<string, string>> = {}): Site {
   const site = new Site()
   test.beforeAll(() => {
-    cpSync(process.env['VALISE_E2E_WORLD'] ?? '', site.dataFolder, { recursive: true })
+    cpSync(process.env['VALISE_TEST_WORLD'] ?? '', site.dataFolder, { recursive: true })
     return site.start({ port: 7600 + test.info().parallelIndex * 10, env })
   })
   test.afterAll(() => site.remove())

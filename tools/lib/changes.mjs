@@ -32,13 +32,13 @@ export function digest(parts) {
   return hash.digest('hex')
 }
 
-const markOf = (step) => join(root, 'node_modules/.valise', step)
+const markOf = (step) => join(root, 'node_modules/.valise/done', step)
 
 export function isDone(step, state) {
   return existsSync(markOf(step)) && readFileSync(markOf(step), 'utf8') === state
 }
 
 export function markDone(step, state) {
-  mkdirSync(join(root, 'node_modules/.valise'), { recursive: true })
+  mkdirSync(join(root, 'node_modules/.valise/done'), { recursive: true })
   writeFileSync(markOf(step), state)
 }

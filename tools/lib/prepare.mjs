@@ -1,11 +1,15 @@
 // Installing and building, each only when something changed since the last time.
-import { existsSync, readFileSync } from 'node:fs'
+import { spawn } from 'node:child_process'
+import { readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { buildPrograms, buildWeb } from './build.mjs'
 import { digest, doWhereChanged, filesIn, isDone, markDone } from './changes.mjs'
 import { giveUp, hear, root } from './run.mjs'
 
 const LEAST_NODE = [20, 12]
+
+/** The moment at which every test and every journey begins: a Thursday morning. */
+const TEST_START = '2026-11-26T10:42:00.000Z'
 
 /** Installs from the lock file where that was not done yet, or the lock has changed. */
 export function install() {
@@ -45,4 +49,34 @@ export async function buildProgramsWhereChanged() {
   const files = rooms.flatMap((room) => filesIn(join(root, room)))
   const made = join(root, 'server/dist/serve.js')
   await doWhereChanged({ step: 'programs', files, made }, buildPrograms)
+}
+
+/** The sample world, built once for all tests; each takes a copy. Gives its folder. */
+export async function buildWorldWhereChanged() {
+  await buildProgramsWhereChanged()
+  const made = join(root, 'node_modules/.valise/world')
+  const files = ['core', 'server', 'stand-ins', 'demo', 'tools'].flatMap((room) => filesIn(join(root, room)))
+  await doWhereChanged({ step: 'world', files, made }, async () => {
+    rmSync(made, { recursive: true, force: true })
+    await buildWorldIn(made)
+  })
+  return made
+}
+
+/** Starts the demo in an empty folder until it is ready, on a port that nobody has asked for. */
+async function buildWorldIn(folder) {
+  const args = ['server/dist/serve.js', '--port', '0', '--data', folder, '--quiet']
+  const child = spawn(process.execPath, args, {
+    cwd: root,
+    env: { ...process.env, VALISE_CLOCK: TEST_START },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
+  await new Promise((resolve, reject) => {
+    child.stdout.on('data', (text) => text.includes('ready') && resolve())
+    child.once('exit', (code) => reject(new Error(`the sample world could not be built: ${code}`)))
+  })
+  await new Promise((resolve) => {
+    child.removeAllListeners('exit').once('exit', resolve)
+    child.kill('SIGTERM')
+  })
 }

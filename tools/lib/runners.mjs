@@ -28,11 +28,12 @@ export function runJest(more = []) {
   })
 }
 
-export function runPlaywright(more = []) {
+/** @param {string} world the folder of the built sample world */
+export function runPlaywright(world, more = []) {
   const { status, result } = withReport((report) => {
     const [node, playwright] = bin('@playwright/test/cli.js')
     const args = [playwright, 'test', '--config', 'e2e/playwright.config.ts', ...more]
-    return show(node, args, { PLAYWRIGHT_JSON_OUTPUT_NAME: report })
+    return show(node, args, { PLAYWRIGHT_JSON_OUTPUT_NAME: report, VALISE_TEST_WORLD: world })
   })
   const flaky = specsIn(result?.suites ?? []).filter(({ tests }) =>
     tests.some((one) => one.status === 'flaky'),

@@ -1,7 +1,7 @@
 // The commands as somebody types them: the demo's options and its refusals, set-up, backup and restore.
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -136,7 +136,8 @@ describe('the data folder', () => {
     })
 
   /** Answers of every shape; each was held against its schema by the tests of the routes. */
-  const json = async (answer: Response): Promise<ReturnType<typeof JSON.parse>> => JSON.parse(await answer.text())
+  const json = async (answer: Response): Promise<ReturnType<typeof JSON.parse>> =>
+    JSON.parse(await answer.text())
 
   async function signIn(firstName: string): Promise<string> {
     const { people } = await json(await fetch(`${origin}/api/demo`))
@@ -159,6 +160,7 @@ describe('the data folder', () => {
   }
 
   it('is saved across a second start, backed up while it runs, and restored whole', async () => {
+    cpSync(process.env['VALISE_TEST_WORLD'] ?? '', world, { recursive: true })
     let server = await serve(world)
     const mireille = await signIn('Mireille')
     const made = await ask('POST', '/api/classes', mireille, { name: 'Night Herons', code: 'FLD-900' })

@@ -1,14 +1,14 @@
-// Before all tests: they and the programs are bundled; a folder for what they share, and a PostgreSQL of our own where the machine has one.
+// Before all tests: they are bundled, the programs and the sample world built; a folder for what they share, and a PostgreSQL of our own where the machine has one.
 import { execFileSync } from 'node:child_process'
 import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir, userInfo } from 'node:os'
 import { dirname, join } from 'node:path'
 import { bundleTests } from '../../../tools/lib/bundleTests.mjs'
-import { buildProgramsWhereChanged } from '../../../tools/lib/prepare.mjs'
+import { buildWorldWhereChanged } from '../../../tools/lib/prepare.mjs'
 
 export default async function beforeTests() {
   await bundleTests()
-  await buildProgramsWhereChanged()
+  process.env.VALISE_TEST_WORLD = await buildWorldWhereChanged()
   const folder = mkdtempSync(join(tmpdir(), 'valise-tests-'))
   process.env.VALISE_TEST_FOLDER = folder
   const stop = startPostgres(join(folder, 'postgres'))
