@@ -49,15 +49,11 @@ interface DrawnItem {
 /**
  * Draws and keeps everybody's evidence around `today`, and makes its renditions.
  *
- * `longSide` are pixels of the longer side of each picture; what Wren gathers is made for the class `classId`.
+ * What Wren gathers is made for the class `classId`.
  */
-export async function buildEvidence(
-  services: Services,
-  today: LocalDay,
-  { longSide, classId }: { readonly longSide: number; readonly classId: string },
-): Promise<void> {
+export async function buildEvidence(services: Services, today: LocalDay, classId: string): Promise<void> {
   // All is drawn before the first is examined: examining shuts the reader of drawings in this process.
-  const drawn = await drawAll(today, longSide)
+  const drawn = await drawAll(today)
   const people = await listPresentPeople(services.database.reader())
   for (const one of drawn) {
     const person = people.find(({ signInName }) => signInName === one.ownerName)
@@ -74,14 +70,14 @@ export async function buildEvidence(
   await Promise.all([services.jobs.drain(), services.jobs.drain()])
 }
 
-async function drawAll(today: LocalDay, longSide: number): Promise<DrawnItem[]> {
+async function drawAll(today: LocalDay): Promise<DrawnItem[]> {
   const wanted = shelves
     .flatMap(([ownerName, items]) => items.map((item) => ({ ownerName, item })))
     .sort((a, b) => momentOf(a.item, today).localeCompare(momentOf(b.item, today)))
   const drawn: DrawnItem[] = []
   for (let at = 0; at < wanted.length; at += DRAWN_AT_ONCE) {
     const some = wanted.slice(at, at + DRAWN_AT_ONCE)
-    const contents = await Promise.all(some.map(({ item }) => contentOf(item, today, longSide)))
+    const contents = await Promise.all(some.map(({ item }) => contentOf(item, today)))
     const moments = await Promise.all(some.map(({ item }) => momentOfFilm(item)))
     drawn.push(
       ...some.map((one, n) => ({
@@ -119,18 +115,14 @@ async function keep(
 
 async function momentOfFilm({ content }: SampleItem): Promise<Buffer | null> {
   const isFilm = 'file' in content && content.file === 'film'
-  return isFilm ? drawPicture({ scene: 'transectLine', seed: 9, look: 'wide' }, 640) : null
+  return isFilm ? drawPicture({ scene: 'transectLine', seed: 9, look: 'wide' }) : null
 }
 
-function contentOf(
-  { title, content, ...item }: SampleItem,
-  today: LocalDay,
-  longSide: number,
-): Promise<Buffer> {
+function contentOf({ title, content, ...item }: SampleItem, today: LocalDay): Promise<Buffer> {
   const moment = momentOf(item, today)
   if ('scene' in content) {
     const { camera, ...wish } = content
-    return drawPicture(camera ? { ...wish, takenAt: moment.slice(0, 16) } : wish, longSide)
+    return drawPicture(camera ? { ...wish, takenAt: moment.slice(0, 16) } : wish)
   }
   switch (content.file) {
     case 'turbidity':

@@ -39,10 +39,8 @@ interface Building {
  * Builds the world as it stands on the day of the database's clock.
  *
  * Dates are laid out around that day, so that memberships are past, running and to come.
- *
- * @param longSide pixels of the longer side of each picture; tests build a small world
  */
-export async function buildWorld(services: Services, longSide = 1280): Promise<{ readonly classId: string }> {
+export async function buildWorld(services: Services): Promise<{ readonly classId: string }> {
   const passwordHash = await services.passwords.hash(SAMPLE_PASSWORD)
   const today = dayOf(services.database.clock.now(), ZONE)
   // The school was set up in late summer, and its people have heard of it: their news are dated then.
@@ -66,7 +64,7 @@ export async function buildWorld(services: Services, longSide = 1280): Promise<{
   })
   const lately = { ...services.database, clock: shiftedClock(morningOf(addDays(today, -2))) }
   await inTransaction(lately, (trx) => addLatecomers({ ...building, trx }))
-  await buildEvidence(services, today, { longSide, classId: building.classIds.methods })
+  await buildEvidence(services, today, building.classIds.methods)
   await buildPages(services, today)
   await buildSharing(services, today, building.classIds.methods)
   await buildSubmissions(services, today, building.classIds.methods)

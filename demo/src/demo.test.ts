@@ -1,10 +1,9 @@
 import { isShownAsPicture } from '@valise/core/evidence'
-import { openSqlite, shiftedClock } from '@valise/server'
-import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { makeTestSite, TEST_START } from '@valise/server/testing'
 import { cast, demoRoutes, markSampleFolder, SAMPLE_PASSWORD } from './index.ts'
+import { openSampleSite } from './sampleSite.ts'
 
 const folderWith = (state: 'built' | 'building' | null) => {
   const dataFolder = mkdtempSync(join(tmpdir(), 'valise-demo-'))
@@ -13,15 +12,9 @@ const folderWith = (state: 'built' | 'building' | null) => {
 }
 
 describe('the sample world', () => {
-  // As the demo built it before all tests; nothing here changes it.
-  const folder = mkdtempSync(join(tmpdir(), 'valise-demo-'))
-  cpSync(process.env['VALISE_TEST_WORLD'] ?? '', folder, { recursive: true })
-  const database = openSqlite({ file: join(folder, 'valise.sqlite'), clock: shiftedClock(TEST_START) })
-  const site = makeTestSite(database, demoRoutes({ dataFolder: folder, host: '127.0.0.1' }, null))
-  afterAll(async () => {
-    await database.close()
-    rmSync(folder, { recursive: true })
-  })
+  // Nothing here changes it.
+  const { site, close } = openSampleSite()
+  afterAll(close)
 
   it('holds the cast with their classes, past, running and to come', async () => {
     const admin = site.browser()

@@ -1,13 +1,12 @@
 import { dayOf } from '@valise/core/time'
-import { makeTestSite, openTestSqlite } from '@valise/server/testing'
-import { buildWorld, SAMPLE_PASSWORD } from './index.ts'
 import { buildLargeWorld } from './buildLargeWorld.ts'
+import { SAMPLE_PASSWORD } from './index.ts'
+import { openSampleSite } from './sampleSite.ts'
 
 const size = { students: 6, items: 430, itemsOfOne: 300, entries: 4, pages: 3 }
 
 it('is the world of the screens, only larger: its items are found, counted and looked at as any others', async () => {
-  const site = makeTestSite(await openTestSqlite())
-  await buildWorld(site.services, 200)
+  const { site, close } = openSampleSite()
   const { services } = site
   const methods = await services.database.reader().sql('classes').where({ name: 'Shore Methods' }).first('id')
   const passwordHash = await services.passwords.hash(SAMPLE_PASSWORD)
@@ -34,4 +33,5 @@ it('is the world of the screens, only larger: its items are found, counted and l
   expect((await marlo.get(`/api/evidence/${first.id}/versions/1/thumbnail`)).status).toBe(200)
   expect((await marlo.get('/api/entries?limit=200')).body.items).toHaveLength(size.entries)
   expect((await marlo.get('/api/pages/count')).body.kept).toBe(size.pages)
+  await close()
 })

@@ -25,13 +25,14 @@ export async function findingsOf(page: Page, run: keyof typeof runs, look: strin
   return violations.map(({ id, where }) => `${look}: ${id} ${where.join(' | ')}`)
 }
 
-/** By how many pixels a screen is wider than its window, once nothing moves in it. */
+/** By how many pixels a screen is wider than its window; -1 while something still moves in it. */
 export function widthOver(page: Page): Promise<number> {
-  return page.evaluate(async () => {
-    await new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)))
-    // What runs on and on, as while something is on its way, never ends.
-    const ending = document.getAnimations().filter((one) => one.effect?.getTiming().iterations !== Infinity)
-    await Promise.all(ending.map(({ finished }) => finished.catch(() => undefined)))
+  return page.evaluate(() => {
+    // What runs on and on, as while something is on its way, never comes to rest.
+    const isMoving = document
+      .getAnimations()
+      .some((one) => one.playState === 'running' && one.effect?.getTiming().iterations !== Infinity)
+    if (isMoving) return -1
     const main = document.querySelector('main')
     const widest = Math.max(document.documentElement.scrollWidth, main?.scrollWidth ?? 0)
     return Math.max(0, widest - window.innerWidth)

@@ -55,6 +55,8 @@ async function bundle(entryPoints) {
     alias: aliases,
     banner: { js: `const { ${quickGlobals.join(', ')} } = globalThis;` },
     plugins: [ownAddress, classNames],
+    // Style sheets do nothing here, and need not be brought in.
+    logOverride: { 'ignored-bare-import': 'silent' },
     logLevel: 'warning',
   })
 }

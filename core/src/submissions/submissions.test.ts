@@ -1,3 +1,4 @@
+import canonicalize from 'canonicalize'
 import fc from 'fast-check'
 import type { Requirement } from '../assignments/index.ts'
 import { newDocument, newEvidencePiece, newTextPiece, textOf } from '../pages/index.ts'
@@ -287,6 +288,16 @@ describe('canonical JSON', () => {
         const text = toCanonicalJson(json)
         expect(JSON.parse(text)).toEqual(json)
         expect(toCanonicalJson(JSON.parse(text) as JsonValue)).toBe(text)
+      }),
+    )
+  })
+
+  it('is what another implementation of the standard writes', () => {
+    fc.assert(
+      fc.property(fc.jsonValue({ noUnicodeString: false }), (value) => {
+        // Lone surrogates are refused here, and have no bytes in UTF-8 there.
+        fc.pre(JSON.stringify(value).isWellFormed() && !/\\ud[89a-f]/.test(JSON.stringify(value)))
+        expect(toCanonicalJson(JSON.parse(JSON.stringify(value)) as JsonValue)).toBe(canonicalize(value))
       }),
     )
   })

@@ -2,6 +2,7 @@
 import { createHash, createPublicKey, verify } from 'node:crypto'
 import { newEntryPiece, newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
 import {
+  allRows,
   choose,
   describeEachDatabase,
   handInChosen,
@@ -16,6 +17,7 @@ import {
   upload,
   writeText,
 } from '../testing/index.ts'
+import { seal } from './sealing.ts'
 
 describeEachDatabase('sealed copies', (open, onSqlite) => {
   it('are sealed with everything that they show, under a manifest and a signed receipt', async () => {
@@ -41,13 +43,30 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     })
     expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6 })
     expect(await newsKinds(wren)).toContain('copy-sealed')
-    // Sealing again, as after a server that stopped, changes nothing.
-    await reader()('jobs').select()
-    await site.services.jobs.drain()
-    expect((await wren.get('/api/submissions')).body).toMatchObject({
-      count: 1,
-      items: [{ number: 'MB-0001' }],
-    })
+  })
+
+  it('are sealed once: again, and by two servers at the same moment, changes nothing', async () => {
+    const { site, wren, id } = await startSealed(open)
+    const before = await allRows(site.services.database, ['sessions', 'rateLimits'])
+    await seal(site.services, id)
+    await Promise.all([seal(site.services, id), seal(site.services, id)])
+    expect(await allRows(site.services.database, ['sessions', 'rateLimits'])).toEqual(before)
+    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6 })
+
+    // One that is not sealed yet, taken up by two servers: one number, one copy, one piece of news.
+    const { site: other, wren: writer, odalys, school, addPage } = await startSubmissions(open)
+    const page = await addPage('Transect 3')
+    const assignment = await setAssignment(odalys, school.classes.methods)
+    await choose(writer, assignment, [{ kind: 'page', id: page.id }])
+    const { body } = await handInChosen(writer, assignment)
+    await Promise.allSettled([seal(other.services, body.id), seal(other.services, body.id)])
+    await other.services.jobs.drain()
+    const { sql } = other.services.database.reader()
+    expect((await writer.get('/api/submissions')).body.items).toMatchObject([{ number: 'MB-0001' }])
+    expect(await sql('counters').pluck('value')).toEqual([1])
+    expect((await newsKinds(writer)).filter((kind) => kind === 'copy-sealed')).toHaveLength(1)
+    expect((await writer.get(`/api/submissions/${body.id}/check`)).body.agrees).toBe(true)
+  })
   })
 
   onSqlite('stay as they were whatever becomes of the page and its things', async () => {

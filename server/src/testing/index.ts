@@ -1,6 +1,7 @@
 // For tests and measurements: databases, a site without a socket, a small school.
 export { describeEachDatabase, openTestSqlite, TEST_START } from './databases.ts'
 export type { OpenDatabase } from './databases.ts'
+export { allRows, listTables } from './allRows.ts'
 export { insertSampleEvidence } from './sampleEvidence.ts'
 export { insertSampleCollection, insertSampleSharing } from './sampleSharing.ts'
 export {
@@ -13,6 +14,8 @@ export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
 export { makeSmallSchool } from './smallSchool.ts'
 export type { SmallSchool } from './smallSchool.ts'
+export { driveOfOne, makeOneOfEverything, thingNames } from './oneOfEverything.ts'
+export type { OneOfEverything, ThingIds } from './oneOfEverything.ts'
 export { makePicture, makePictureBomb } from './pictures.ts'
 export { beginUpload, BYTES, TUS, upload } from './upload.ts'
 export type { FileToUpload } from './upload.ts'
