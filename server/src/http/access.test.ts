@@ -105,7 +105,12 @@ const bodies: Readonly<Record<string, (ids: ThingIds) => unknown>> = {
   'POST /api/pages/{id}/edits': ({ page }) => edit(page),
   'PATCH /api/collections/{id}': () => ({ operations: [{ op: 'set-title', title: '' }] }),
   'POST /api/passes': ({ page }) => ({
-    ...{ thing: { kind: 'page', id: page }, audience: { kind: 'link', name: 'Mine' }, rights: ['look'], ...days },
+    ...{
+      thing: { kind: 'page', id: page },
+      audience: { kind: 'link', name: 'Mine' },
+      rights: ['look'],
+      ...days,
+    },
   }),
   'PATCH /api/passes/{id}': () => days,
   'POST /api/assignments': ({ class: classId }) => ({ classId, ...assignmentInput }),

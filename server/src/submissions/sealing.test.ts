@@ -67,7 +67,6 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     expect((await newsKinds(writer)).filter((kind) => kind === 'copy-sealed')).toHaveLength(1)
     expect((await writer.get(`/api/submissions/${body.id}/check`)).body.agrees).toBe(true)
   })
-  })
 
   onSqlite('stay as they were whatever becomes of the page and its things', async () => {
     const { wren, odalys, id, page, site, pass } = await startSealed(open)

@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs'
-import { describeEachDatabase } from '../../testing/index.ts'
+import { allRows, describeEachDatabase, openTestSqlite } from '../../testing/index.ts'
 import { migrateDown, migrateToLatest, migrateUpTo, migrations } from '../index.ts'
+import { seedRows } from './seedRows.ts'
 
 /** What each migration must have done; a migration without an entry fails the last test. */
 const proofs: Record<string, readonly string[]> = {
@@ -68,6 +69,44 @@ const proofs: Record<string, readonly string[]> = {
   '20261128140000_create_collages': ['collagePictures'],
 }
 
+/** What migrations make of the rows that were there: new columns, and rows of new tables. */
+const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>> = {
+  '20261123150000_create_collections_and_passes': {
+    publishedEvidence: [{ pageId: 'drafts.id', evidenceId: 'evidence.id' }],
+    sharingAllowances: [
+      { yearGroupId: 'yearGroups.id', audience: 'assessors' },
+      { yearGroupId: 'yearGroups.id', audience: 'class' },
+    ],
+  },
+  '20261123190000_create_assignments_and_submissions': {
+    counters: [{ name: 'receipts', prefix: 'SN', value: 0 }],
+    evidence: [{ statement: '' }],
+  },
+  '20261127100000_extend_evidence': {
+    evidence: [
+      {
+        ...{ titleKey: 'evidence.title', alternativeText: '', transcript: '', madeWeek: '' },
+        ...{ isUnused: 0, lacksRights: 1, lacksAlternative: 0, looksAlike: 0 },
+        ...{ assignmentId: null, searchRow: 0 },
+      },
+    ],
+    evidenceVersions: [
+      { textState: 'unread', document: null, durationMs: null, encoding: null, hash: null, pages: null },
+    ],
+    uploads: [{ assignmentId: null, durationMs: null, isMine: 0, title: null }],
+    yearGroups: [{ pictureShelf: 'young' }],
+  },
+  '20261128100000_create_picture_recipes': {
+    evidenceVersions: [{ recipeRevision: 0, concealRevision: 0, takenWidth: null, takenHeight: null }],
+    uploads: [{ recipe: null }],
+  },
+  '20261128110000_create_voices': { uploads: [{ aboutId: null, moments: null }] },
+  '20261128140000_create_collages': { evidence: [{ caption: '' }] },
+}
+
+const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>
+  Object.fromEntries(Object.entries(row).filter(test))
+
 describeEachDatabase('migrations', (open) => {
   it.each(Object.entries(proofs))('%s makes its tables, and down takes them away', async (name, tables) => {
     const database = await open({ migrated: false })
@@ -75,6 +114,36 @@ describeEachDatabase('migrations', (open) => {
     for (const table of tables) expect(await database.writer(table)).toEqual([])
     await migrateDown(database)
     for (const table of tables) await expect(Promise.resolve(database.writer(table))).rejects.toBeDefined()
+  })
+
+  it.each(migrations.map(({ name }) => name))('%s keeps every row that was there before', async (name) => {
+    const n = migrations.findIndex((one) => one.name === name)
+    const database = await open({ migrated: false })
+    const sqlite = await openTestSqlite({ migrated: false })
+    const before = migrations[n - 1]
+    if (before) for (const one of [database, sqlite]) await migrateUpTo(one, before.name)
+    const rows = await seedRows(sqlite.writer)
+    for (const [table, row] of rows) await database.writer(table).insert(row)
+    const held = await allRows(database)
+    expect(Object.keys(held).length).toBeGreaterThanOrEqual(rows.size)
+
+    await migrateUpTo(database, name)
+    const after = await allRows(database)
+    const kept: typeof held = {}
+    const added: Record<string, unknown> = {}
+    for (const [table, some] of Object.entries(after)) {
+      const known = Object.keys(held[table]?.[0] ?? {})
+      const isNew = ([column]: [string, unknown]) => !known.includes(column)
+      if (held[table]) kept[table] = some.map((row) => only(row, (entry) => !isNew(entry)))
+      // What it adds to rows that were there, and the rows it makes of them.
+      const more = some.map((row) => only(row, isNew)).filter((row) => Object.keys(row).length > 0)
+      if (more.length > 0) added[table] = more
+    }
+    expect(kept).toEqual(held)
+    expect(added).toEqual(madeOfOldRows[name] ?? {})
+
+    await migrateDown(database)
+    expect(await allRows(database)).toEqual(held)
   })
 
   it('can be run again without doing anything', async () => {
