@@ -5,8 +5,8 @@ export default {
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: { '\\.test\\.tsx?$': '<rootDir>/tools/lib/bundledTest.mjs' },
-  globalSetup: './server/src/testing/beforeTests.mjs',
-  globalTeardown: './server/src/testing/afterTests.mjs',
+  globalSetup: './tools/lib/beforeTests.mjs',
+  globalTeardown: './tools/lib/afterTests.mjs',
   // Both cores: by itself Jest leaves one for the screen.
   maxWorkers: 2,
   testTimeout: 60_000,

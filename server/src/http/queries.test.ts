@@ -57,6 +57,8 @@ describeEachDatabase('lists', (open) => {
   it('cost the same number of queries at 10 and at 1,000 rows', async () => {
     const site = makeTestSite(await open())
     const { database } = site.services
+    // The code that asks is one; what it asks is asked of PostgreSQL as well, of fewer rows, which come in slowly there.
+    const many = database.dialect.name === 'sqlite' ? 1000 : 100
     const school = await makeSmallSchool(site.services)
     const { mireille, wren } = school.people
     const { methods, crew } = school.classes
@@ -115,7 +117,7 @@ describeEachDatabase('lists', (open) => {
 
     await grow(0, 10)
     const few = await countAll()
-    await grow(10, 1000)
+    await grow(10, many)
     expect(await countAll()).toEqual(few)
     // What others opened is explained by the core, which needs their passes, places and rules; Today joins everything
     // that is open to be done.

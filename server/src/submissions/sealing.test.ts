@@ -21,7 +21,7 @@ import { seal } from './sealing.ts'
 
 describeEachDatabase('sealed copies', (open, onSqlite) => {
   it('are sealed with everything that they show, under a manifest and a signed receipt', async () => {
-    const { site, wren, id, reader } = await startSealed(open)
+    const { wren, id, reader } = await startSealed(open)
     const { body } = await wren.get(`/api/submissions/${id}`)
     expect(body).toMatchObject({ state: 'with-assessor', number: 'MB-0001', n: 1, lateMinutes: 0, gaps: 1 })
     const paths = (await reader()('sealedFiles').orderBy('path')).map(({ path }) => path)

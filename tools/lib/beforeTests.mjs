@@ -3,8 +3,8 @@ import { execFileSync } from 'node:child_process'
 import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir, userInfo } from 'node:os'
 import { dirname, join } from 'node:path'
-import { bundleTests } from '../../../tools/lib/bundleTests.mjs'
-import { buildWorldWhereChanged } from '../../../tools/lib/prepare.mjs'
+import { bundleTests } from './bundleTests.mjs'
+import { buildWorldWhereChanged } from './prepare.mjs'
 
 export default async function beforeTests() {
   await bundleTests()
