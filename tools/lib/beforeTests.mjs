@@ -1,4 +1,5 @@
-// Before all tests: they are bundled, the programs and the sample world built; a folder for what they share, and a PostgreSQL of our own where the machine has one.
+// Before all tests: bundles them, builds the programs and the sample world, makes a folder that they share, and starts a
+// PostgreSQL of our own where the machine has one.
 import { execFileSync } from 'node:child_process'
 import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir, userInfo } from 'node:os'
