@@ -19,10 +19,37 @@ const specs = readdirSync(new URL('.', import.meta.url)).flatMap(
 )
 const inOrder = [...longest, ...specs.filter((name) => !longest.includes(name))]
 
+/** Files whose pages compute for long: axe over every screen, the picture bench. */
+const computing = ['every-screen', 'put-right', 'collage']
+
+/** Other pages live for seconds: to optimise their code costs more than it saves. */
+const unoptimised = '--js-flags=--no-turbofan'
+
+const launchOptions = {
+  executablePath: '/usr/bin/chromium-headless-shell',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
+  ],
+}
+
 const journeys = defineConfig({
   testDir: '.',
   globalSetup: './support/findWorld.ts',
-  projects: inOrder.map((name) => ({ name, testMatch: `${name}.spec.ts` })),
+  projects: inOrder.map((name) => ({
+    name,
+    testMatch: `${name}.spec.ts`,
+    use: computing.includes(name)
+      ? {}
+      : { launchOptions: { ...launchOptions, args: [...launchOptions.args, unoptimised] } },
+  })),
   outputDir: 'test-results',
   workers: 2,
   timeout: 240_000,
@@ -40,22 +67,7 @@ const journeys = defineConfig({
     // Nothing that a journey waits for is drawn on the way there.
     contextOptions: { reducedMotion: 'reduce' },
     trace: 'on-first-retry',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium-headless-shell',
-      args: [
-        '--no-sandbox',
-        // Pages live for seconds here: to optimise their code costs more than it saves.
-        '--js-flags=--no-turbofan',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--use-fake-device-for-media-stream',
-        '--use-fake-ui-for-media-stream',
-      ],
-    },
+    launchOptions,
   },
 })
 
