@@ -19,12 +19,6 @@ const specs = readdirSync(new URL('.', import.meta.url)).flatMap(
 )
 const inOrder = [...longest, ...specs.filter((name) => !longest.includes(name))]
 
-/** Files whose pages compute for long: axe over every screen, the picture bench. */
-const computing = ['every-screen', 'put-right', 'collage']
-
-/** Other pages live for seconds: to optimise their code costs more than it saves. */
-const unoptimised = '--js-flags=--no-turbofan'
-
 const launchOptions = {
   executablePath: '/usr/bin/chromium-headless-shell',
   args: [
@@ -43,13 +37,7 @@ const launchOptions = {
 const journeys = defineConfig({
   testDir: '.',
   globalSetup: './support/findWorld.ts',
-  projects: inOrder.map((name) => ({
-    name,
-    testMatch: `${name}.spec.ts`,
-    use: computing.includes(name)
-      ? {}
-      : { launchOptions: { ...launchOptions, args: [...launchOptions.args, unoptimised] } },
-  })),
+  projects: inOrder.map((name) => ({ name, testMatch: `${name}.spec.ts` })),
   outputDir: 'test-results',
   workers: 2,
   timeout: 240_000,

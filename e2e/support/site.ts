@@ -43,8 +43,7 @@ export class Site {
   }: StartOptions = {}): Promise<void> {
     this.#port = port
     this.dataFolder = data
-    // A server that lives for a minute spends more on optimising its code than it gets back.
-    const args = ['--no-turbofan', SERVE, '--port', String(port), '--data', data, '--quiet', ...more]
+    const args = [SERVE, '--port', String(port), '--data', data, '--quiet', ...more]
     const child = spawn(process.execPath, args, {
       env: { ...process.env, VALISE_CLOCK: NOW, ...env },
       stdio: ['ignore', 'pipe', 'inherit'],
