@@ -123,7 +123,6 @@ async function foreignWordsOn({ page, titles }: Person, { holdsWords }: Screen):
 
 async function expectAt(page: Page, { name, at }: Screen): Promise<void> {
   const pattern = at
-    .replace('/*', '/.*')
     .replace('*', '.*')
     .replace(/\/:\w+\?/g, '(/[^/]+)?')
     .replace(/:\w+/g, '[^/]+')

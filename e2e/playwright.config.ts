@@ -19,24 +19,8 @@ const specs = readdirSync(new URL('.', import.meta.url)).flatMap(
 )
 const inOrder = [...longest, ...specs.filter((name) => !longest.includes(name))]
 
-const launchOptions = {
-  executablePath: '/usr/bin/chromium-headless-shell',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-    '--use-fake-device-for-media-stream',
-    '--use-fake-ui-for-media-stream',
-  ],
-}
-
 const journeys = defineConfig({
   testDir: '.',
-  globalSetup: './support/findWorld.ts',
   projects: inOrder.map((name) => ({ name, testMatch: `${name}.spec.ts` })),
   outputDir: 'test-results',
   workers: 2,
@@ -52,10 +36,21 @@ const journeys = defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Lisbon',
-    // Nothing that a journey waits for is drawn on the way there.
-    contextOptions: { reducedMotion: 'reduce' },
     trace: 'on-first-retry',
-    launchOptions,
+    launchOptions: {
+      executablePath: '/usr/bin/chromium-headless-shell',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--use-fake-device-for-media-stream',
+        '--use-fake-ui-for-media-stream',
+      ],
+    },
   },
 })
 

@@ -115,7 +115,7 @@ async function keep(
 
 async function momentOfFilm({ content }: SampleItem): Promise<Buffer | null> {
   const isFilm = 'file' in content && content.file === 'film'
-  return isFilm ? drawPicture({ scene: 'transectLine', seed: 9, look: 'wide' }) : null
+  return isFilm ? drawPicture({ scene: 'transectLine', seed: 9, look: 'wide' }, 640) : null
 }
 
 function contentOf({ title, content, ...item }: SampleItem, today: LocalDay): Promise<Buffer> {

@@ -16,14 +16,12 @@ export interface PictureWish {
 
 const shapes = { landscape: [4, 3], portrait: [3, 4], wide: [16, 9] } as const
 
-/** Pixels of the longer side of each picture. */
-const LONG_SIDE = 1280
-
-export function drawPicture(wish: PictureWish): Promise<Buffer> {
+/** @param longSide pixels of the longer side */
+export function drawPicture(wish: PictureWish, longSide = 1280): Promise<Buffer> {
   const { scene, seed, look = 'landscape', format = 'jpeg', takenAt, place } = wish
   const dice = makeDice(seed)
   const [across, down] = shapes[look]
-  const unit = LONG_SIDE / Math.max(across, down)
+  const unit = longSide / Math.max(across, down)
   // A hand is never quite still: each picture is held a little otherwise.
   const angle = takenAt === undefined ? 0 : (dice() - 0.5) * 5
   const zoom = takenAt === undefined ? 1 : 1.08 + dice() * 0.2

@@ -14,6 +14,9 @@ export const NOW = '2026-11-26T10:42:00.000Z'
 /** The demo's server, as it was built. */
 export const SERVE = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
 
+/** The sample world as the demo built it before all tests; each file of journeys takes a copy. */
+const WORLD = fileURLToPath(new URL('../../node_modules/.valise/world', import.meta.url))
+
 interface StartOptions {
   readonly port?: number
   readonly data?: string
@@ -101,7 +104,7 @@ export class Site {
 export function useSite(env: Readonly<Record<string, string>> = {}): Site {
   const site = new Site()
   test.beforeAll(() => {
-    cpSync(process.env['VALISE_TEST_WORLD'] ?? '', site.dataFolder, { recursive: true })
+    cpSync(WORLD, site.dataFolder, { recursive: true })
     return site.start({ port: 7600 + test.info().parallelIndex * 10, env })
   })
   test.afterAll(() => site.remove())

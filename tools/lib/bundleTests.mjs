@@ -10,7 +10,7 @@ import { root } from './run.mjs'
 const outdir = join(root, 'server/node_modules/.valise/tests')
 
 /** The workspaces that have tests for Jest. */
-export const testedRooms = ['core', 'server', 'web', 'stand-ins', 'demo', 'bench', 'tools']
+const testedRooms = ['core', 'server', 'web', 'stand-ins', 'demo', 'bench', 'tools']
 
 /** Jest looks up globals in its sandbox, which is slow where pixels are counted: they become names of each module. */
 const quickGlobals = [

@@ -51,6 +51,12 @@ export async function buildProgramsWhereChanged() {
   await doWhereChanged({ step: 'programs', files, made }, buildPrograms)
 }
 
+/** What tests need: the web site, the programs and the sample world. */
+export async function buildForTests() {
+  await buildWhereChanged()
+  await buildWorldWhereChanged()
+}
+
 /** The sample world, built once for all tests; each takes a copy. Gives its folder. */
 export async function buildWorldWhereChanged() {
   await buildProgramsWhereChanged()
@@ -63,7 +69,7 @@ export async function buildWorldWhereChanged() {
   return made
 }
 
-/** Starts the demo in an empty folder until it is ready, on a port that nobody has asked for. */
+/** Starts the demo in an empty folder, on any port that is free, until it is ready. */
 async function buildWorldIn(folder) {
   const args = ['server/dist/serve.js', '--port', '0', '--data', folder, '--quiet']
   const child = spawn(process.execPath, args, {

@@ -28,12 +28,11 @@ export function runJest(more = []) {
   })
 }
 
-/** @param {string} world the folder of the built sample world */
-export function runPlaywright(world, more = []) {
+export function runPlaywright() {
   const { status, result } = withReport((report) => {
     const [node, playwright] = bin('@playwright/test/cli.js')
-    const args = [playwright, 'test', '--config', 'e2e/playwright.config.ts', ...more]
-    return show(node, args, { PLAYWRIGHT_JSON_OUTPUT_NAME: report, VALISE_TEST_WORLD: world })
+    const args = [playwright, 'test', '--config', 'e2e/playwright.config.ts']
+    return show(node, args, { PLAYWRIGHT_JSON_OUTPUT_NAME: report })
   })
   const flaky = specsIn(result?.suites ?? []).filter(({ tests }) =>
     tests.some((one) => one.status === 'flaky'),
@@ -50,11 +49,12 @@ function specsIn(suites) {
   return suites.flatMap(({ specs = [], suites: within = [] }) => [...specs, ...specsIn(within)])
 }
 
-/** Where it stands, what went wrong the first time, and the trace of that. */
+/** Where it stands, what went wrong the first time, and the trace of the second try: only that one is recorded. */
 function tellFlaky({ file, line, title, tests }) {
-  const [first] = tests.flatMap(({ results }) => results)
-  const trace = first?.attachments.find(({ name }) => name === 'trace')?.path ?? 'none'
-  return `flaky: ${file}:${line} ${title}\n${first?.error?.stack ?? first?.status}\ntrace: ${trace}`
+  const tries = tests.flatMap(({ results }) => results)
+  const went = tries[0].error?.stack ?? tries[0].status
+  const trace = tries.flatMap(({ attachments }) => attachments).find(({ name }) => name === 'trace')
+  return `flaky: ${file}:${line} ${title}\n${went}\ntrace: ${trace?.path ?? 'none'}`
 }
 
 /** A runner that failed without naming a test still fails the whole. */

@@ -54,7 +54,7 @@ const lists = [
 ]
 
 describeEachDatabase('lists', (open) => {
-  it('cost the same number of queries at 10 and at 1,000 rows', async () => {
+  it('cost the same number of queries for ten rows and for many', async () => {
     const site = makeTestSite(await open())
     const { database } = site.services
     // The code that asks is one; what it asks is asked of PostgreSQL as well, of fewer rows, which come in slowly there.
