@@ -1,6 +1,7 @@
 // One picture of each main view, as the README shows them.
 import { fileURLToPath } from 'node:url'
 import type { Page } from '@playwright/test'
+import { settled } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -25,8 +26,9 @@ const views: readonly View[] = [
     who: 'Wren',
     path: '/evidence',
     then: async (page) => {
-      await page.getByRole('button', { name: /^Quadrat 7/ }).click()
+      // The drawer comes into what the open Tray leaves.
       await page.keyboard.press('t')
+      await page.getByRole('button', { name: /^Quadrat 7/ }).click()
     },
   },
   {
@@ -53,7 +55,6 @@ const views: readonly View[] = [
         .getByRole('list', { name: 'On the board' })
         .getByRole('button', { name: /^Speech/ })
         .click()
-      await page.waitForLoadState('networkidle')
     },
   },
   {
@@ -147,13 +148,19 @@ const views: readonly View[] = [
     name: 'assignment',
     who: 'Odalys',
     path: '/assignments',
-    then: (page) => page.getByRole('link', { name: 'Transect portfolio' }).click(),
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Transect portfolio' }).click()
+      await expect(page).toHaveURL(/\/assignments\/./)
+    },
   },
   {
     name: 'class',
     who: 'Wren',
     path: '/',
-    then: (page) => page.getByRole('link', { name: 'Class', exact: true }).click(),
+    then: async (page) => {
+      await page.getByRole('link', { name: 'Class', exact: true }).click()
+      await expect(page).toHaveURL(/\/classes\/./)
+    },
   },
 ]
 
@@ -171,7 +178,7 @@ test('pictures of the main views', async ({ browser }) => {
     await page.goto(path)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await then?.(page)
-    await page.waitForLoadState('networkidle')
+    await settled(page)
     await page.evaluate(() => document.fonts.ready)
     await page.screenshot({ path: `${folder}/${name}.png`, animations: 'disabled' })
     await page.context().close()
