@@ -182,6 +182,18 @@ test('of two assessors who answer one copy, the second hears that it was answere
   await expect(rufus.getByText('Aceptado', { exact: true }).first()).toBeVisible()
   await odalys.getByRole('button', { name: 'Undo the answer' }).click()
   await expect(odalys.getByRole('button', { name: 'Accept' })).toBeVisible()
+
+  // What is written goes with the answer.
+  await odalys.getByLabel('Feedback', { exact: true }).fill('The second look was worth it.')
+  await odalys.getByText('On my own', { exact: true }).click()
+  await odalys.getByRole('button', { name: 'Accept and send feedback' }).click()
+  await expect(odalys.getByRole('button', { name: 'Undo the answer' })).toBeVisible()
+  await expect(
+    odalys.getByRole('listitem').filter({ hasText: 'The second look was worth it.' }),
+  ).toBeVisible()
+  await expect(odalys.getByLabel('Feedback', { exact: true })).toHaveValue('')
+  await odalys.getByRole('button', { name: 'Undo the answer' }).click()
+  await expect(odalys.getByRole('button', { name: 'Accept' })).toBeVisible()
 })
 
 test('an answer that is half written waits on the device, for its writer alone', async ({ browser }) => {
@@ -197,7 +209,7 @@ test('an answer that is half written waits on the device, for its writer alone',
   expect(await unsentPlaces(page)).not.toContain('looked twice')
   await page.reload()
   await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('You looked twice, and')
-  await page.getByRole('button', { name: 'Send feedback' }).click()
+  await page.getByRole('button', { name: 'Send feedback', exact: true }).click()
   await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('')
   await page.reload()
   await expect(page.getByText('You looked twice, and')).toBeVisible()

@@ -52,7 +52,7 @@ test('while the server is away the screen says so, keeps what was typed, and goe
   await site.stop()
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'There is no connection just now' })).toBeVisible()
-  await expect(page.getByText('Not kept.').first()).toBeVisible()
+  await expect(page.getByText('Not saved').first()).toBeVisible()
   await expect(page.getByLabel('Sign-in name')).toHaveValue('esteban.three')
   await page.getByRole('button', { name: /your menu/ }).click()
   await page.getByRole('button', { name: 'Sign out' }).click()

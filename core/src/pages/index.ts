@@ -7,6 +7,7 @@ export {
   invertOperation,
   invertOperations,
 } from './applyOperations.ts'
+export { documentSize } from './documentSize.ts'
 export { pageChangesSchema } from './changeSchema.ts'
 export { differencePages, differenceWords } from './differencePages.ts'
 export type { PageChange, ShownDocument, WordChange } from './differencePages.ts'
@@ -25,7 +26,12 @@ export { rebaseEdit } from './rebaseEdit.ts'
 export type { RebasedEdit } from './rebaseEdit.ts'
 export { creditsOf, isPlayed, renderPage, renderPiece } from './renderPage.ts'
 export type { PageView, Statement } from './renderPage.ts'
-export { countWords, emptyText, isLinkAddress, isRichText, textOf, toPlainText } from './richText.ts'
+export { faultOfText, isRichText } from './checkText.ts'
+export type { TextFault } from './checkText.ts'
+export { isLinkAddress } from './linkAddress.ts'
+export { countWords, emptyText, textOf, toPlainText } from './richText.ts'
+export { textNodes } from './textGrammar.ts'
+export { textSchema } from './textSchema.ts'
 export type { Mark, RichNode, RichText } from './richText.ts'
 export {
   documentSchema,
@@ -66,6 +72,8 @@ export type {
 export { upgradeDocument } from './upgradeDocument.ts'
 export {
   COLUMNS,
+  DEEPEST_TEXT,
+  LONGEST_DOCUMENT,
   LONGEST_ALTERNATIVE,
   LONGEST_PAGE_TITLE,
   NARROWEST,

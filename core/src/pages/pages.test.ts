@@ -13,6 +13,7 @@ import {
   upgradeDocument,
 } from './index.ts'
 import type { Operation, PageDocument, Piece, Row } from './index.ts'
+import { MOST_PIECES_IN_ROW, MOST_ROWS } from './valueLists.ts'
 
 const words = fc.constantFrom('low water', 'glasswort', 'stake 4', 'the bank is bare', 'silt')
 
@@ -191,6 +192,52 @@ describe('an edit that is carried over others’', () => {
     const joined = applied(newDocument('', 'en', rows.slice(0, 1)), rebased?.operations ?? [])
     expect(joined.rows.map(({ id }) => id)).toEqual(['a', 'new'])
     expect(findPiece(joined, 'new')?.piece).toEqual(piece)
+  })
+})
+
+describe('what has no room any more', () => {
+  const full = (count: number) =>
+    Array.from({ length: count }, (_, n): Piece => newTextPiece(`p${n}`, textOf('silt')))
+  const put = (id: string): Operation => ({
+    op: 'insert-piece',
+    rowId: 'r',
+    piece: newTextPiece(id, textOf(id)),
+    after: null,
+  })
+
+  it('gets a row of its own where others filled the row', () => {
+    const base = newDocument('', 'en', [{ id: 'r', pieces: full(MOST_PIECES_IN_ROW - 1) }])
+    const rebased = rebaseEdit(base, [put('theirs')], [put('mine')])
+    const joined = applied(applied(base, [put('theirs')]), rebased?.operations ?? [])
+    expect(joined.rows.map(({ id }) => id)).toEqual(['r', 'mine'])
+    expect(rebased?.refused).toEqual([])
+  })
+
+  it('is refused where others filled the page; a move that finds no room leaves the piece where it is', () => {
+    const rows = full(MOST_ROWS - 1).map((piece): Row => ({ id: `row-${piece.id}`, pieces: [piece] }))
+    const base = newDocument('', 'en', rows)
+    const row = (id: string): Operation => ({
+      op: 'insert-row',
+      row: { id, pieces: [newTextPiece(`in-${id}`, textOf(id))] },
+      after: null,
+    })
+    const rebased = rebaseEdit(base, [row('theirs')], [row('mine'), { op: 'set-title', title: 'Silt' }])
+    expect(rebased).toEqual({ operations: [{ op: 'set-title', title: 'Silt' }], refused: [row('mine')] })
+    const inRow = newDocument('', 'en', [
+      { id: 'r', pieces: full(MOST_PIECES_IN_ROW - 1) },
+      { id: 's', pieces: [newTextPiece('moved', textOf('sand'))] },
+    ])
+    const move: Operation = { op: 'move-piece', pieceId: 'moved', rowId: 'r', after: null }
+    expect(rebaseEdit(inRow, [put('theirs')], [move])).toEqual({ operations: [], refused: [] })
+  })
+})
+
+describe('a piece whose text at the base is not known any more', () => {
+  it('counts as changed by others', () => {
+    const base = newDocument('', 'en', [{ id: 'r', pieces: [newTextPiece('p', textOf('silt'))] }])
+    const write: Operation = { op: 'set-piece', piece: newTextPiece('p', textOf('mud')) }
+    expect(rebaseEdit(base, [], [write])?.refused).toEqual([])
+    expect(rebaseEdit(base, [], [write], new Set(['p']))?.refused).toEqual([write])
   })
 })
 

@@ -2,15 +2,17 @@
 import { applyOperation, applyOperations } from './applyOperations.ts'
 import { findPiece, hasRow, isSame } from './parts.ts'
 import type { Operation, PageDocument, Row } from './schema.ts'
+import { MOST_PIECES_IN_ROW } from './valueLists.ts'
 
 export interface RebasedEdit {
   /** What is left to do on the newer state; it applies there in this order. */
   readonly operations: Operation[]
-  /** What would overwrite something that others wrote, or write into what they removed. */
+  /** What would overwrite something that others wrote, write into what they removed, or has no room any more. */
   readonly refused: Operation[]
 }
 
 interface Rebasing {
+  readonly unknown: ReadonlySet<string>
   readonly base: PageDocument
   /** The base with what the others did. */
   readonly theirs: PageDocument
@@ -25,50 +27,54 @@ interface Rebasing {
  *
  * Edits to different pieces are joined; the same piece (or the title) changed on both sides is refused. Places are
  * found again by what stood before them. Taking away what is gone already is nothing to do any more; a piece put into
- * a row that is gone gets a row of its own, so that nothing that was made is lost.
+ * a row that is gone or full gets a row of its own. What was made here and has no room there is refused, so that
+ * nothing that was made is lost.
  *
  * @param base the state on which both were made
+ * @param unknown pieces whose text at the base is not known any more: others count as having changed them
  * @returns null where either edit does not apply to the base, which no honest window sends
  */
 export function rebaseEdit(
   base: PageDocument,
   others: readonly Operation[],
   edit: readonly Operation[],
+  unknown: ReadonlySet<string> = new Set(),
 ): RebasedEdit | null {
   const theirs = applyOperations(base, others)
   if (!theirs) return null
   const operations: Operation[] = []
   const refused: Operation[] = []
-  let state: Rebasing = { base, theirs, mine: base, joined: theirs }
+  let state: Rebasing = { unknown, base, theirs, mine: base, joined: theirs }
   for (const operation of edit) {
     const mine = applyOperation(state.mine, operation)
     if (!mine) return null
-    const isRefused = doesOverwrite(state, operation)
-    const carried = isRefused ? null : carryOver(state, operation)
+    const isOverwriting = doesOverwrite(state, operation)
+    const carried = isOverwriting ? null : carryOver(state, operation)
     const joined = carried && applyOperation(state.joined, carried)
-    if (isRefused) refused.push(operation)
     if (carried && joined) operations.push(carried)
+    // What only moves or removes has nothing to lose.
+    if (isOverwriting || (carried && !joined && doesBring(operation))) refused.push(operation)
     state = { ...state, mine, joined: joined ?? state.joined }
   }
   return { operations, refused }
 }
 
-function doesOverwrite({ base, theirs, mine, joined }: Rebasing, operation: Operation): boolean {
+function doesOverwrite(state: Rebasing, operation: Operation): boolean {
+  const { base, theirs, mine, joined } = state
   switch (operation.op) {
     case 'set-title':
       return theirs.title !== base.title && theirs.title !== operation.title
     case 'set-piece': {
-      const before = findPiece(base, operation.piece.id)
-      if (!before) return false
+      if (!findPiece(base, operation.piece.id)) return false
       const present = findPiece(theirs, operation.piece.id)
-      return !present || (!isSame(before.piece, present.piece) && !isSame(present.piece, operation.piece))
+      return !present || (isWritten(state, operation.piece.id) && !isSame(present.piece, operation.piece))
     }
     case 'remove-piece':
-      return isWritten(base, theirs, operation.pieceId)
+      return isWritten(state, operation.pieceId)
     case 'remove-row': {
       const [there, here] = rowsOf(joined, mine, operation.rowId)
       const known = new Set(here?.pieces.map(({ id }) => id))
-      return there?.pieces.some(({ id }) => !known.has(id) || isWritten(base, theirs, id)) ?? false
+      return there?.pieces.some(({ id }) => !known.has(id) || isWritten(state, id)) ?? false
     }
     case 'insert-row':
     case 'insert-piece':
@@ -78,11 +84,16 @@ function doesOverwrite({ base, theirs, mine, joined }: Rebasing, operation: Oper
   }
 }
 
+/** Whether an operation brings something that would be gone without it. */
+function doesBring({ op }: Operation): boolean {
+  return op === 'insert-row' || op === 'insert-piece' || op === 'set-piece' || op === 'set-title'
+}
+
 /** Whether the others changed what a piece says. */
-function isWritten(base: PageDocument, theirs: PageDocument, pieceId: string): boolean {
+function isWritten({ unknown, base, theirs }: Rebasing, pieceId: string): boolean {
   const before = findPiece(base, pieceId)
   const present = findPiece(theirs, pieceId)
-  return Boolean(before && present && !isSame(before.piece, present.piece))
+  return Boolean(before && present && (unknown.has(pieceId) || !isSame(before.piece, present.piece)))
 }
 
 /** The operation as it has to be told to the newer state, or null where there is nothing left to do. */
@@ -109,7 +120,8 @@ function carryOver({ mine, joined }: Rebasing, operation: Operation): Operation 
     }
     case 'insert-piece': {
       const [there, here] = rowsOf(joined, mine, operation.rowId)
-      if (there && here) return { ...operation, after: anchorIn(there.pieces, here.pieces, operation.after) }
+      if (there && here && there.pieces.length < MOST_PIECES_IN_ROW)
+        return { ...operation, after: anchorIn(there.pieces, here.pieces, operation.after) }
       const row: Row = { id: operation.piece.id, pieces: [operation.piece] }
       return { op: 'insert-row', row, after: anchorIn(joined.rows, mine.rows, operation.rowId) }
     }

@@ -1,19 +1,9 @@
-// Rich text as HTML. Output is built from known nodes only and escaped, whatever was stored.
+// Rich text as HTML. Output is built from the grammar only and escaped, whatever was stored.
 import { escapeHtml } from './escapeHtml.ts'
-import { isLinkAddress } from './richText.ts'
 import type { Mark, RichNode, RichText } from './richText.ts'
+import { textMarkOf, textNodeOf } from './textGrammar.ts'
+import type { Attributes, HtmlTag } from './textGrammar.ts'
 
-const tags: Readonly<Record<string, string>> = {
-  paragraph: 'p',
-  bulletList: 'ul',
-  orderedList: 'ol',
-  listItem: 'li',
-  blockquote: 'blockquote',
-  table: 'table',
-  tableRow: 'tr',
-  tableHeader: 'th',
-  tableCell: 'td',
-}
 const DEEPEST_HEADING = 6
 
 /** @param shift how many levels headings sink, where the text stands under a heading of its own */
@@ -22,25 +12,37 @@ export function renderText(text: RichText, shift = 0): string {
 }
 
 function renderNode(node: RichNode, shift: number): string {
-  if (node.type === 'text') return (node.marks ?? []).reduce(withMark, escapeHtml(node.text ?? ''))
-  if (node.type === 'hardBreak') return '<br>'
+  if (node.type === 'text') return withMarks(escapeHtml(node.text ?? ''), node.marks)
+  const type = textNodeOf(node.type)
   const inner = (node.content ?? []).map((child) => renderNode(child, shift)).join('')
-  if (node.type === 'heading') {
-    // An empty heading would be a stop for screen readers without anything to say.
-    if (inner === '') return ''
-    const level = Math.min(DEEPEST_HEADING, (node.attrs?.['level'] === 3 ? 3 : 2) + shift)
-    return `<h${level}>${inner}</h${level}>`
-  }
-  const start = node.attrs?.['start']
-  if (node.type === 'orderedList' && typeof start === 'number' && start > 1)
-    return `<ol start="${Math.trunc(start)}">${inner}</ol>`
-  const tag = tags[node.type]
-  return tag === undefined ? inner : `<${tag}>${inner}</${tag}>`
+  if (!type?.html) return inner
+  const [tag, attributes] = type.html(node.attrs ?? {})
+  if (type.content === undefined) return withMarks(openTag([tag, attributes]), node.marks)
+  const level = headingLevel(tag)
+  // An empty heading would be a stop for screen readers without anything to say.
+  if (level !== null && inner === '') return ''
+  return element([level === null ? tag : `h${Math.min(DEEPEST_HEADING, level + shift)}`, attributes], inner)
 }
 
-function withMark(inner: string, mark: Mark): string {
-  if (mark.type === 'bold') return `<strong>${inner}</strong>`
-  if (mark.type === 'italic') return `<em>${inner}</em>`
-  const { href } = mark.attrs
-  return isLinkAddress(href) ? `<a href="${escapeHtml(href)}" rel="noopener noreferrer">${inner}</a>` : inner
+function headingLevel(tag: string): number | null {
+  const [, level] = /^h([1-6])$/.exec(tag) ?? []
+  return level === undefined ? null : Number(level)
+}
+
+function withMarks(inner: string, marks: readonly Mark[] = []): string {
+  return marks.reduce((within, mark) => {
+    const type = textMarkOf(mark.type)
+    const attrs: Attributes = 'attrs' in mark ? mark.attrs : {}
+    const isValid = Object.entries(type?.attrs ?? {}).every(([name, { isValid }]) => isValid(attrs[name]))
+    return type && isValid ? element(type.html(attrs), within) : within
+  }, inner)
+}
+
+function element(tag: HtmlTag, inner: string): string {
+  return `${openTag(tag)}${inner}</${tag[0]}>`
+}
+
+function openTag([tag, attributes = {}]: HtmlTag): string {
+  const written = Object.entries(attributes).map(([name, value]) => ` ${name}="${escapeHtml(String(value))}"`)
+  return `<${tag}${written.join('')}>`
 }

@@ -13,6 +13,8 @@ export const LONGEST_PAGE_TITLE = 200
 export const LONGEST_ALTERNATIVE = 1000
 /** Characters of one text, counted as its JSON. */
 export const LONGEST_TEXT = 200_000
+/** Characters of all that stands on a page, counted as its JSON. */
+export const LONGEST_DOCUMENT = 2_000_000
 export const MOST_ROWS = 300
 export const MOST_PIECES_IN_ROW = 24
 export const MOST_OPERATIONS = 100

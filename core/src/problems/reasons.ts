@@ -80,6 +80,12 @@ export const reasonSentences = {
     'This change does not fit the page any more. Reload the page; what you typed is kept as a version.',
   'text-not-allowed':
     'The text holds something other than words, headings, lists, quotes and links to the web. Paste it again as plain text.',
+  'text-too-long':
+    'This text is longer than one text can be. Move part of it into another text; until then it stays on this device.',
+  'text-too-deep':
+    'Lists and quotes lie too deep within each other here. Move this one out a step; until then it stays on this device.',
+  'page-full':
+    'This page holds as much as a page can. Move part of it to another page; until then your last change stays on this device.',
   'document-newer':
     'This was written by a newer Valise. Ask your administrator to bring this one up to date.',
   'logbook-not-empty':

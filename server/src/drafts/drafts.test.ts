@@ -135,6 +135,63 @@ describeEachDatabase('drafts', (open, onSqlite) => {
     expect(undone).toEqual(first)
   })
 
+  it('keep what a window wrote on a state between two that were merged, and overwrite nothing', async () => {
+    const { wren, begin } = await start()
+    const path = await begin()
+    const windowId = uuidv7()
+    await sendEdit(wren, path, { base: 1, windowId, operations: [addTextRow('a', 'silt')] })
+    // Written and taken back: after merging, the log says nothing of the words in between.
+    for (let base = 2; base < 30; base += 1)
+      await sendEdit(wren, path, {
+        base,
+        windowId,
+        operations: [writeText('a', base < 20 ? `mud ${base}` : 'silt')],
+      })
+    const late = await sendEdit(wren, path, { base: 10, operations: [writeText('a', 'mud and sand')] })
+    expect([late.status, late.body.reason]).toEqual([412, 'piece-changed'])
+    const { draft } = (await wren.get(path)).body
+    expect(toPlainText(textIn(draft.document, 'a'))).toBe('silt')
+    expect(JSON.stringify(draft.otherVersions)).toContain('mud and sand')
+    // A piece that the merged edits did not write is written as ever.
+    const title = { op: 'set-title' as const, title: 'The creek' }
+    expect((await sendEdit(wren, path, { base: 10, operations: [title] })).status).toBe(200)
+  })
+
+  onSqlite('keep as another version what finds no room on a page that others filled', async () => {
+    const { wren, begin } = await start()
+    const path = await begin()
+    const rows = (from: number, to: number) =>
+      Array.from({ length: to - from }, (_, n) => addTextRow(`p${from + n}`, `row ${from + n}`))
+    for (let n = 0; n < 3; n += 1)
+      await sendEdit(wren, path, {
+        base: n + 1,
+        operations: rows(n * 100, (n + 1) * 100 - (n === 2 ? 1 : 0)),
+      })
+    await sendEdit(wren, path, { base: 4, operations: [addTextRow('theirs', 'sand')] })
+    const late = await sendEdit(wren, path, { base: 4, operations: [addTextRow('mine', 'my silt')] })
+    expect([late.status, late.body.reason, late.body.params]).toEqual([
+      412,
+      'piece-changed',
+      { piece: 'mine' },
+    ])
+    expect(JSON.stringify((await wren.get(path)).body.draft.otherVersions)).toContain('my silt')
+  })
+
+  onSqlite('take what makes a full page smaller, and say so to what makes it longer', async () => {
+    const { wren, begin } = await start()
+    const path = await begin()
+    const long = 'x'.repeat(199_000)
+    let base = 1
+    const send = (operation: Operation) => sendEdit(wren, path, { base, operations: [operation] })
+    for (let n = 0; n < 10; n += 1) {
+      await send(addTextRow(`p${n}`, long))
+      base += 1
+    }
+    const refused = await send(addTextRow('p10', long))
+    expect([refused.status, refused.body.reason]).toEqual([413, 'page-full'])
+    expect((await send(writeText('p0', 'short'))).status).toBe(200)
+  })
+
   onSqlite('are the same whether they are read from the log or from a checkpoint', async () => {
     const { wren, begin } = await start()
     const path = await begin()

@@ -1,12 +1,14 @@
 // Saving an edit: carried over what other windows did, kept in the log, or refused with its text kept beside.
 import {
   applyOperations,
+  documentSize,
   entryIdsOf,
   evidenceIdsOf,
+  faultOfText,
   findPiece,
   invertOperations,
-  isRichText,
   isSame,
+  LONGEST_DOCUMENT,
   newDocument,
   newTextPiece,
   rebaseEdit,
@@ -46,9 +48,9 @@ export async function editDraft(
   if (before)
     return { kind: 'kept', document: present.document, answer: await answerAgain(trx, present, edit) }
   if (edit.base > present.revision) throw new AppError('stale', 'edit-unfit')
-  const { document: base, since } = await getEarlierDraft(trx, present, edit.base)
+  const { document: base, since, unknown } = await getEarlierDraft(trx, present, edit.base)
   const others = since.flatMap(({ operations }) => operations)
-  const rebased = rebaseEdit(base, others, edit.operations)
+  const rebased = rebaseEdit(base, others, edit.operations, unknown)
   if (!rebased) return refuse(trx, draftId, edit, edit.operations)
   if (rebased.refused.length > 0) return refuse(trx, draftId, edit, rebased.refused)
   const document = await logEdit(trx, actor, present, edit, rebased.operations)
@@ -112,6 +114,7 @@ async function logEdit(
   const document = applyOperations(present.document, operations)
   const inverse = invertOperations(present.document, operations)
   if (!document || !inverse) throw new AppError('stale', 'edit-unfit')
+  assertHasRoom(present.document, document)
   await assertOwnThings(trx, actor, present.document, document)
   const revision = present.revision + 1
   await store.insertEdit(trx, present.id, {
@@ -172,10 +175,18 @@ function piecesOf(operation: Operation): Piece[] {
   return operation.op === 'set-piece' || operation.op === 'insert-piece' ? [operation.piece] : []
 }
 
-/** @throws AppError `invalid` when a text holds what our grammar does not know */
+/** @throws AppError `invalid` when a text is not one of our grammar, too long or too deep */
 function assertTexts(operations: readonly Operation[]): void {
-  const isFit = operations.flatMap(piecesOf).every((piece) => piece.kind !== 'text' || isRichText(piece.text))
-  if (!isFit) throw new AppError('invalid', 'text-not-allowed')
+  for (const piece of operations.flatMap(piecesOf)) {
+    const fault = piece.kind === 'text' ? faultOfText(piece.text) : null
+    if (fault) throw new AppError('invalid', fault)
+  }
+}
+
+/** @throws AppError `too-large` when a page that holds as much as it can would grow */
+function assertHasRoom(before: PageDocument, after: PageDocument): void {
+  const size = documentSize(after)
+  if (size > LONGEST_DOCUMENT && size > documentSize(before)) throw new AppError('too-large', 'page-full')
 }
 
 /** @throws AppError `not-found` when the edit shows a thing of somebody else's, or none at all */

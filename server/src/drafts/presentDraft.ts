@@ -4,7 +4,7 @@ import type { PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { Reader } from '../database/index.ts'
-import { listEditsAfter, listEditsBetween, listOwnDrafts } from './store.ts'
+import { isInLog, listEditsAfter, listEditsBetween, listOwnDrafts } from './store.ts'
 import type { DraftRow, KeptEdit } from './store.ts'
 
 export interface PresentDraft extends DraftRow {
@@ -39,6 +39,8 @@ export interface EarlierDraft {
   readonly document: PageDocument
   /** What came after it, in order. */
   readonly since: readonly KeptEdit[]
+  /** Pieces whose text at that revision is not known any more, as `tidyLog` has merged the edit that wrote it. */
+  readonly unknown: ReadonlySet<string>
 }
 
 /** The draft as it was at a revision, found by walking backwards. */
@@ -49,7 +51,9 @@ export async function getEarlierDraft(
 ): Promise<EarlierDraft> {
   const since = await listEditsBetween(reader, present.id, revision, present.revision)
   const backwards = [...since].reverse().flatMap(({ inverse }) => inverse)
-  return { document: applied(present.document, backwards), since }
+  const merged = (await isInLog(reader, present.id, revision)) ? [] : (since[0]?.operations ?? [])
+  const unknown = new Set(merged.flatMap((operation) => ('piece' in operation ? [operation.piece.id] : [])))
+  return { document: applied(present.document, backwards), since, unknown }
 }
 
 function withEdits(checkpoint: PageDocument, edits: readonly KeptEdit[]): PageDocument {

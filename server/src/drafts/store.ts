@@ -6,6 +6,8 @@ import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
 import { refreshUses } from '../evidence/index.ts'
 
+const FIRST_REVISION = 1
+
 export interface DraftRow {
   readonly id: string
   readonly revision: number
@@ -33,9 +35,9 @@ export async function insertDraft(
   await trx.sql('drafts').insert({
     id,
     ownerId: actor.personId,
-    revision: 1,
+    revision: FIRST_REVISION,
     checkpoint: JSON.stringify(document),
-    checkpointRevision: 1,
+    checkpointRevision: FIRST_REVISION,
     createdAt: trx.now,
     changedAt: trx.now,
   })
@@ -120,6 +122,12 @@ export async function listEditsBetween(
     .where('revision', '<=', upTo)
     .orderBy('revision')
   return rows.map(toEdit)
+}
+
+/** Whether a revision can be gone back to exactly: the first one, or one whose edit was not merged into a later one. */
+export async function isInLog(reader: Reader, draftId: string, revision: number): Promise<boolean> {
+  if (revision <= FIRST_REVISION) return true
+  return (await reader.sql('draftEdits').where({ draftId, revision }).first('revision')) !== undefined
 }
 
 /** Lets a later edit stand for those that it continues. */

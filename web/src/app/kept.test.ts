@@ -1,5 +1,13 @@
 import { createStore } from '../ui/createStore.ts'
-import { keptState, noteKeeping, noteKept, noteOnDevice, noteRefused } from './kept.ts'
+import {
+  clearUnsaved,
+  keptState,
+  noteKeeping,
+  noteKept,
+  noteOnDevice,
+  noteRefused,
+  noteUnsaved,
+} from './kept.ts'
 
 describe('whether things are kept', () => {
   it('is kept only when everything that was under way is', () => {
@@ -18,6 +26,20 @@ describe('whether things are kept', () => {
     expect(keptState().state).toBe('refused')
     noteKeeping()
     noteKept()
+    expect(keptState().state).toBe('kept')
+  })
+})
+
+describe('what cannot be saved', () => {
+  it('is told until it can be, also after other things were saved', () => {
+    noteUnsaved('/pages/a')
+    noteUnsaved('/pages/b')
+    noteKeeping()
+    noteKept()
+    expect(keptState().state).toBe('refused')
+    clearUnsaved('/pages/a')
+    expect(keptState().state).toBe('refused')
+    clearUnsaved('/pages/b')
     expect(keptState().state).toBe('kept')
   })
 })

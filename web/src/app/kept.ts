@@ -10,6 +10,8 @@ export type Kept =
 
 const kept = createStore<Kept>({ state: 'nothing-yet' })
 let underWay = 0
+/** Where something stands that the server does not take: it is not saved, whatever else is. */
+const unsaved = new Set<string>()
 
 export const useKept = kept.use
 export const keptState = kept.get
@@ -21,7 +23,8 @@ export function noteKeeping(): void {
 
 export function noteKept(): void {
   underWay -= 1
-  if (underWay === 0) kept.set({ state: 'kept', at: new Date() })
+  if (underWay > 0) return
+  kept.set(unsaved.size > 0 ? { state: 'refused' } : { state: 'kept', at: new Date() })
 }
 
 /** The server cannot be had: what was entered stays on this device until it can. */
@@ -32,4 +35,17 @@ export function noteOnDevice(count: number): void {
 export function noteRefused(): void {
   underWay -= 1
   kept.set({ state: 'refused' })
+}
+
+/**
+ * What stands at a place cannot be saved. The top bar says so until `clearUnsaved`, also while other things are saved.
+ */
+export function noteUnsaved(place: string): void {
+  unsaved.add(place)
+  kept.set({ state: 'refused' })
+}
+
+export function clearUnsaved(place: string): void {
+  if (!unsaved.delete(place) || unsaved.size > 0 || kept.get().state !== 'refused') return
+  kept.set(underWay > 0 ? { state: 'keeping' } : { state: 'kept', at: new Date() })
 }

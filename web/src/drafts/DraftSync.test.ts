@@ -210,6 +210,22 @@ describe('a draft in a window', () => {
     expect(server.document).toEqual(two.sync.state().document)
   })
 
+  it('delivers the rest of an edit whose new piece found no room', async () => {
+    const server = new SmallServer()
+    const { sync, settle } = openWindow(server)
+    const take = server.take.bind(server)
+    server.take = (edit) => {
+      if (edit.operations.some(({ op }) => op === 'insert-row')) throw new Lost('c')
+      return take(edit)
+    }
+    sync.act([addRow('c', 'mud'), write('a', 'silt')])
+    await settle()
+    expect(server.document).toEqual(sync.state().document)
+    expect(placedPieces(server.document).map(({ piece }) => piece.id)).toEqual(['a', 'b'])
+    expect(sync.state().delivery).toBe('delivered')
+    expect(server.log.flatMap(({ operations }) => operations)).toEqual([write('a', 'silt')])
+  })
+
   it('takes back what was done here, the last first', async () => {
     const server = new SmallServer()
     const { sync, settle, textIn } = openWindow(server)

@@ -71,7 +71,7 @@ export class DraftSync {
   readonly #ports: DraftPorts
   readonly #windowId: string
   readonly #listeners = new Set<() => void>()
-  readonly #unsaid = new Set<() => void>()
+  readonly #flushers = new Set<() => void>()
   #confirmed: ConfirmedDraft
   #queue: QueuedEdit[]
   #inFlight: QueuedEdit | null = null
@@ -103,10 +103,20 @@ export class DraftSync {
     return () => this.#listeners.delete(listener)
   }
 
-  /** Asks whoever is being written in for its last words, before others' changes are joined with them. */
-  beforeJoin = (tell: () => void): (() => void) => {
-    this.#unsaid.add(tell)
-    return () => this.#unsaid.delete(tell)
+  /**
+   * Registers a callback that passes on what an open editor has not passed on yet. It is called before remote changes
+   * are merged and before the window goes.
+   *
+   * @returns a function that removes it
+   */
+  registerFlush = (flush: () => void): (() => void) => {
+    this.#flushers.add(flush)
+    return () => this.#flushers.delete(flush)
+  }
+
+  /** Takes what open editors hold into the queue. */
+  flush(): void {
+    for (const flush of this.#flushers) flush()
   }
 
   /** Changes the draft. @returns false where the operations do not fit what is there, and nothing was done */
@@ -146,7 +156,7 @@ export class DraftSync {
   async refresh(): Promise<void> {
     if (this.#queue.length > 0 || this.#inFlight) return
     const newest = await this.#ports.fetch()
-    for (const tell of this.#unsaid) tell()
+    this.flush()
     if (this.#queue.length > 0 || this.#inFlight || newest.revision <= this.#confirmed.revision) return
     this.#confirm(newest)
   }
@@ -227,7 +237,7 @@ export class DraftSync {
 
   /** The first edit of the queue was kept: the confirmed draft goes on, and the rest is carried over. */
   #accept({ revision, others, operations }: EditAnswer): void {
-    if (others.length > 0) for (const tell of this.#unsaid) tell()
+    if (others.length > 0) this.flush()
     const [own, ...rest] = this.#queue
     const before = this.#confirmed
     const document = applyOperations(before.document, [...others, ...operations])
@@ -338,14 +348,15 @@ function merge(waiting: readonly Operation[], added: readonly Operation[]): read
 function isAbout(operation: Operation, pieceId: string): boolean {
   switch (operation.op) {
     case 'set-piece':
+    case 'insert-piece':
       return operation.piece.id === pieceId
+    case 'insert-row':
+      return operation.row.pieces.some(({ id }) => id === pieceId)
     case 'remove-piece':
       return operation.pieceId === pieceId
     case 'set-title':
       return pieceId === 'title'
     case 'remove-row':
-    case 'insert-row':
-    case 'insert-piece':
     case 'move-row':
     case 'move-piece':
       return false

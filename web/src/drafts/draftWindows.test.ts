@@ -55,6 +55,15 @@ it('what is written goes out, the top bar says that it is kept, and nothing stay
   expect(await leftAt(path)).toEqual([])
 })
 
+it('what an open editor still holds goes out when the window goes', async () => {
+  const draft = openDraft(me, path, confirmed)
+  const remove = draft.registerFlush(() => draft.act([write('half a second ago')]))
+  deliverAll()
+  remove()
+  await until(() => draft.state().delivery === 'delivered')
+  expect(edits().map(({ operations }) => operations)).toEqual([[write('half a second ago')]])
+})
+
 it('a draft that is open is gone on with: a second opening does not forget what waits', async () => {
   const first = openDraft(me, `${path}/two`, confirmed)
   first.act([write('one')])

@@ -1,11 +1,9 @@
 // The drafts that this window has open, the news between windows, and what earlier windows left behind.
-import { noteKeeping, noteKept, noteOnDevice, noteRefused } from '../app/kept.ts'
+import { clearUnsaved, noteKeeping, noteKept, noteOnDevice, noteRefused, noteUnsaved } from '../app/kept.ts'
 import { deviceStoreOf } from './deviceStore.ts'
 import { DraftSync } from './DraftSync.ts'
 import type { DraftPorts, DraftSnapshot, DraftState } from './DraftSync.ts'
 import { fetchDraft, sendEdit, toFailure } from './queries.ts'
-
-const KEEP_HERE_AFTER_MS = 250
 
 const open = new Map<string, DraftSync>()
 let between: BroadcastChannel | null = null
@@ -38,9 +36,12 @@ export function openDraft(personId: string, path: string, confirmed: DraftSnapsh
   return sync
 }
 
-/** Tries at once to deliver all that waits, for when the connection or the session is back. */
+/** Flushes open editors and sends all that waits at once: the window goes, or the connection is back. */
 export function deliverAll(): void {
-  for (const sync of open.values()) if (sync.state().queued > 0) sync.deliverNow()
+  for (const sync of open.values()) {
+    sync.flush()
+    if (sync.state().queued > 0) sync.deliverNow()
+  }
 }
 
 /**
@@ -66,7 +67,7 @@ function startSync(personId: string, path: string, snapshot: DraftSnapshot): Dra
   let before = sync.state()
   if (before.queued > 0) noteKeeping()
   sync.subscribe(() => {
-    tell(before, sync.state())
+    tell(path, before, sync.state())
     if (sync.state().revision > before.revision) {
       betweenWindows()?.postMessage(path)
       // What an earlier window left behind was delivered while this one has the draft open.
@@ -90,17 +91,29 @@ function lockOf(windowId: string): string {
   return `valise-draft-${windowId}`
 }
 
-function portsOf(personId: string, path: string, wasOnShelf: boolean): DraftPorts {
-  let callOff: ReturnType<typeof setTimeout> | undefined
-  let isOnShelf = wasOnShelf
-  const keep = async (snapshot: DraftSnapshot) => {
-    const shelf = await deviceStoreOf(personId)
-    if (snapshot.queue.length > 0) {
-      await shelf?.put(path, snapshot)
-      isOnShelf = true
-    } else if (isOnShelf) {
-      await shelf?.remove(path, snapshot.windowId)
-      isOnShelf = false
+function portsOf(personId: string, path: string, wasOnDevice: boolean): DraftPorts {
+  let isOnDevice = wasOnDevice
+  let latest: DraftSnapshot | null = null
+  let isWriting = false
+  /** Writes one snapshot after the other, of those that came meanwhile the latest alone. */
+  const write = async () => {
+    if (isWriting) return
+    isWriting = true
+    try {
+      const store = await deviceStoreOf(personId)
+      while (latest) {
+        const snapshot = latest
+        latest = null
+        if (snapshot.queue.length > 0) {
+          isOnDevice = true
+          await store?.put(path, snapshot)
+        } else if (isOnDevice) {
+          await store?.remove(path, snapshot.windowId)
+          isOnDevice = false
+        }
+      }
+    } finally {
+      isWriting = false
     }
   }
   return {
@@ -113,18 +126,20 @@ function portsOf(personId: string, path: string, wasOnShelf: boolean): DraftPort
       return () => clearTimeout(timer)
     },
     keepHere: (snapshot) => {
-      clearTimeout(callOff)
-      // A shelf that fails takes nothing away: what waits is still in this window.
-      callOff = setTimeout(() => void keep(snapshot).catch(() => undefined), KEEP_HERE_AFTER_MS)
+      latest = snapshot
+      // A device that fails takes nothing away: what waits is still in this window.
+      void write().catch(() => undefined)
     },
   }
 }
 
 /** The top bar says how far what was typed has come. */
-function tell(before: DraftState, after: DraftState): void {
+function tell(path: string, before: DraftState, after: DraftState): void {
   const wasBusy = before.delivery === 'delivering' || before.delivery === 'on-device'
   const isBusy = after.delivery === 'delivering' || after.delivery === 'on-device'
   if (isBusy && !wasBusy) noteKeeping()
+  if (after.delivery === 'refused') noteUnsaved(path)
+  else clearUnsaved(path)
   if (!isBusy && wasBusy) {
     if (after.delivery === 'refused') noteRefused()
     else noteKept()
@@ -135,4 +150,6 @@ function tell(before: DraftState, after: DraftState): void {
 if (typeof window !== 'undefined') {
   window.addEventListener('online', deliverAll)
   window.addEventListener('pagehide', deliverAll)
+  // A phone may end a window in the background without another word.
+  document.addEventListener('visibilitychange', () => document.hidden && deliverAll())
 }

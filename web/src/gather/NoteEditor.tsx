@@ -41,7 +41,8 @@ export function NoteEditor({ known, landing, isFocused, ref }: NoteEditorProps) 
         label={t('note.label')}
         placeholder={t('note.hint')}
         isFocused={isFocused}
-        beforeJoin={(now) => {
+        place={`/notes/${known?.id ?? 'new'}`}
+        registerFlush={(now) => {
           tell.current = now
           return () => (tell.current = null)
         }}

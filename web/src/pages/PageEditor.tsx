@@ -8,6 +8,7 @@ import { setPlace } from '../ui/place.ts'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
 import { AddPiece } from './AddPiece.tsx'
 import { OtherVersions } from '../drafts/OtherVersions.tsx'
+import { NearlyFull } from './NearlyFull.tsx'
 import { PageAnswers } from './LazyPageAnswers.ts'
 import { PageCanvas } from './PageCanvas.tsx'
 import { PageFoot } from './PageFoot.tsx'
@@ -41,6 +42,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
             <div className={styles.lay}>
               <div className={styles.sunk}>
                 <RefusedEdit draft={editor.draft} />
+                <NearlyFull document={document} />
                 <PageCanvas />
               </div>
               <aside className={styles.panel} aria-label={t('panel')}>

@@ -31,7 +31,7 @@ interface PieceViewProps {
 export const PieceView = memo(function PieceView(props: PieceViewProps) {
   const { piece, row, side, isChosen, isMoved, isPutting, lang, shown, fromElsewhere } = props
   const { t } = useTranslation('pages')
-  const { choose, setPiece, beforeJoin } = usePageActs()
+  const { choose, setPiece, registerFlush } = usePageActs()
   const nameOf = usePieceName(shown)
   const frame = useRef<HTMLDivElement>(null)
   const [tools, setTools] = useState<HTMLElement | null>(null)
@@ -64,7 +64,8 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
             fromElsewhere={fromElsewhere}
             label={t('textOf', { row })}
             placeholder={t('textHint')}
-            beforeJoin={beforeJoin}
+            registerFlush={registerFlush}
+            place={`/pieces/${piece.id}`}
             tools={tools}
             onText={(text) => setPiece({ ...piece, text })}
           />

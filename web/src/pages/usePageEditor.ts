@@ -42,8 +42,8 @@ export interface PageActs {
   aim(place: PagePlace): void
   put(place: PagePlace): void
   letGo(): void
-  /** See `DraftSync.beforeJoin`. */
-  beforeJoin(tell: () => void): () => void
+  /** See `DraftSync.registerFlush`. */
+  registerFlush(flush: () => void): () => void
 }
 
 export type PageEditorState = PageState & PageActs
@@ -134,7 +134,7 @@ export function usePageEditor(page: Page): { readonly state: PageState; readonly
       letGo()
     },
     letGo,
-    beforeJoin: (tell: () => void) => sync.beforeJoin(tell),
+    registerFlush: (flush: () => void) => sync.registerFlush(flush),
   })
   const isThere = chosen !== null && findPiece(document, chosen) !== null
   return { state: { page, draft, shown: known, chosen: isThere ? chosen : null, held, target }, acts }

@@ -1,8 +1,9 @@
 // A document under way: changed at once, kept by itself one change after the other, and on the device until it is.
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ApiProblem } from '../api/index.ts'
-import { noteKeeping, noteKept, noteOnDevice, noteRefused } from '../app/kept.ts'
-import { forget, remember, remembered } from './deviceShelf.ts'
+import { clearUnsaved, noteKeeping, noteKept, noteOnDevice, noteRefused, noteUnsaved } from '../app/kept.ts'
+import { readUnsent, writeUnsent } from '../drafts/unsentStore.ts'
+import { useSession } from '../people/useSession.ts'
 import { beginHistory, change, redo, undo } from './history.ts'
 import type { History } from './history.ts'
 
@@ -11,6 +12,12 @@ const TRY_AGAIN_MS = 3000
 interface KeptOnServer<T> {
   readonly document: T
   readonly revision: number
+}
+
+/** On the device: the document as it is in the window, and what the server had when it was changed. */
+interface Unsent<T> {
+  readonly document: T
+  readonly base: T
 }
 
 export interface KeepingOf<T> {
@@ -39,21 +46,25 @@ export interface DocumentInHand<T> {
 
 /** @param keeping must stay the same while the document is open */
 export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>): DocumentInHand<T> {
-  const [history, setHistory] = useState<History<T>>(() => startingWith(kept.document, keeping.address))
+  const { personId } = useSession()
+  const [history, setHistory] = useState<History<T>>(() => beginHistory(kept.document))
   const [refused, setRefused] = useState<unknown>(null)
   const [isJoined, setIsJoined] = useState(false)
   /** What the server has, as far as this window knows. */
   const known = useRef(kept)
+  /** What stands on the screen. */
+  const present = useRef(kept.document)
   const waiting = useRef<{ readonly document: T } | null>(null)
   const isSending = useRef(false)
 
   const takeIn = useCallback(
     async (sent: T) => {
-      const present = await keeping.read()
+      const theirs = await keeping.read()
       // Whoever went on meanwhile has a newer one waiting.
       const mine = waiting.current ? waiting.current.document : sent
-      const joined = keeping.join(known.current.document, mine, present.document)
-      known.current = present
+      const joined = keeping.join(known.current.document, mine, theirs.document)
+      known.current = theirs
+      present.current = joined
       setIsJoined(true)
       setHistory((before) => change(before, joined))
       waiting.current = { document: joined }
@@ -70,8 +81,9 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
       try {
         const { revision } = await keeping.put(document, known.current.revision)
         known.current = { document, revision }
-        if (!waiting.current) forget(keeping.address)
+        if (!waiting.current) writeUnsent(personId, keeping.address, undefined)
         setRefused(null)
+        clearUnsaved(keeping.address)
         noteKept()
       } catch (error) {
         if (isOutOfReach(error)) {
@@ -93,27 +105,39 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
         } else {
           setRefused(error)
           noteRefused()
+          noteUnsaved(keeping.address)
         }
       }
     }
     isSending.current = false
     keeping.onSettled()
-  }, [keeping, takeIn])
+  }, [personId, keeping, takeIn])
 
   const keep = useCallback(
     (document: T) => {
-      remember(keeping.address, document)
+      const unsent: Unsent<T> = { document, base: known.current.document }
+      writeUnsent(personId, keeping.address, unsent)
+      present.current = document
       waiting.current = { document }
       void send()
     },
-    [keeping, send],
+    [personId, keeping, send],
   )
-  // What the device still held from before is kept now.
+  // What an earlier window left on the device is joined with what stands here, and saved.
   useEffect(() => {
-    const waitingSince = remembered<T>(keeping.address)
-    if (waitingSince === null) return
-    const timer = setTimeout(() => keep(waitingSince))
-    return () => clearTimeout(timer)
+    let isGone = false
+    const restore = async () => {
+      const left = (await readUnsent(personId, keeping.address)) as Unsent<T> | undefined
+      if (isGone || left === undefined) return
+      const joined = keeping.join(left.base, left.document, present.current)
+      setHistory((before) => change(before, joined))
+      keep(joined)
+    }
+    // A device that cannot be read takes nothing away: what the server has stands here.
+    restore().catch(() => undefined)
+    return () => {
+      isGone = true
+    }
     // Once, when it is opened.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
@@ -141,10 +165,4 @@ function isOutOfReach(error: unknown): boolean {
   return (
     error instanceof ApiProblem && ['unreachable', 'signed-out', 'busy', 'unexpected'].includes(error.code)
   )
-}
-
-/** What could not be kept before is the newest; the way back leads to what the server has. */
-function startingWith<T>(kept: T, address: string): History<T> {
-  const waiting = remembered<T>(address)
-  return waiting === null ? beginHistory(kept) : change(beginHistory(kept), waiting)
 }

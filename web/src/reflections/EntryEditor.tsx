@@ -94,7 +94,8 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
               key={told.id}
               text={told.text}
               fromElsewhere={draft.fromElsewhere}
-              beforeJoin={sync.beforeJoin}
+              registerFlush={sync.registerFlush}
+              place={`${entryPath(entry.id)}#${told.id}`}
               isFocused={entry.draft.revision === 1}
               label={t('entry.words')}
               placeholder={t('entry.wordsHint')}

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { IconArrowBackUp, IconCheck, IconMessageReply, IconRubberStamp } from '@tabler/icons-react'
-import type { Submission } from '@valise/core/submissions'
+import type { Outcome as AnswerOutcome, Submission } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useUnsent } from '../drafts/useUnsent.ts'
@@ -16,6 +16,8 @@ import { submissionQueries, useAnswer, useUndoAnswer } from './queries.ts'
 import { SayForm } from './SayForm.tsx'
 import { StateMark } from './StateMark.tsx'
 import { useSubmissionWords } from './useSubmissionWords.ts'
+import { useWrittenFeedback } from './useWrittenFeedback.ts'
+import type { WrittenFeedback } from './useWrittenFeedback.ts'
 import styles from './AnswerPanel.module.css'
 
 interface AnswerPanelProps {
@@ -26,12 +28,13 @@ interface AnswerPanelProps {
 export function AnswerPanel({ submission, part }: AnswerPanelProps) {
   const { t } = useTranslation('desk')
   const answer = useAnswer(submission.id)
+  const written = useWrittenFeedback(submission, part)
   return (
     <aside className={styles.panel} aria-label={t('answer')}>
       <Requirements submission={submission} />
-      <FeedbackOn submission={submission} part={part} />
+      <FeedbackOn submission={submission} written={written} />
       {submission.state === 'with-assessor' ? (
-        <Outcome submission={submission} answer={answer} />
+        <Outcome submission={submission} answer={answer} written={written} />
       ) : (
         <Answered submission={submission} />
       )}
@@ -39,6 +42,11 @@ export function AnswerPanel({ submission, part }: AnswerPanelProps) {
       <Refusal error={answer.error} />
     </aside>
   )
+}
+
+interface WritingProps {
+  readonly submission: Submission
+  readonly written: WrittenFeedback
 }
 
 /** What was asked, and whether it was there when it was handed in. */
@@ -75,7 +83,7 @@ function Requirements({ submission }: { readonly submission: Submission }) {
   )
 }
 
-function FeedbackOn({ submission, part }: AnswerPanelProps) {
+function FeedbackOn({ submission, written }: WritingProps) {
   const { t } = useTranslation('submissions')
   const feedback = useQuery(submissionQueries.feedback(submission.id))
   const nameOf = (n: number) => submission.partList.find((one) => one.n === n)?.title ?? ''
@@ -83,17 +91,16 @@ function FeedbackOn({ submission, part }: AnswerPanelProps) {
     <section>
       <h2 className={styles.heading}>{t('feedback.title')}</h2>
       <Fetched query={feedback}>{(items) => <FeedbackThread items={items} nameOfPart={nameOf} />}</Fetched>
-      <SayForm submission={submission} part={part} />
+      <SayForm submission={submission} written={written} />
     </section>
   )
 }
 
-interface OutcomeProps {
-  readonly submission: Submission
+interface OutcomeProps extends WritingProps {
   readonly answer: ReturnType<typeof useAnswer>
 }
 
-function Outcome({ submission, answer }: OutcomeProps) {
+function Outcome({ submission, answer, written }: OutcomeProps) {
   const { t } = useTranslation('desk')
   const words = useSubmissionWords()
   const { scale, revision } = submission
@@ -101,9 +108,13 @@ function Outcome({ submission, answer }: OutcomeProps) {
   const asked = useUnsent(`/submissions/${submission.id}#changes`, '')
   const [wantsToAsk, setWantsToAsk] = useState(false)
   const isAsking = wantsToAsk || asked.isThere
-  const onAccept = () => levelId !== null && answer.mutate({ revision, outcome: { act: 'accept', levelId } })
+  /** An answer takes what is written along; where that is refused, nothing is answered yet. */
+  const give = async (outcome: AnswerOutcome) => {
+    if (await written.send()) answer.mutate({ revision, outcome })
+  }
+  const onAccept = () => levelId !== null && void give({ act: 'accept', levelId })
   // The words stay on the device, for whoever undoes the answer and goes on writing.
-  const onAsk = () => answer.mutate({ revision, outcome: { act: 'ask-for-changes', words: asked.value } })
+  const onAsk = () => void give({ act: 'ask-for-changes', words: asked.value })
   const onDontAsk = () => {
     setWantsToAsk(false)
     asked.clear()
@@ -148,11 +159,11 @@ function Outcome({ submission, answer }: OutcomeProps) {
             variant="contained"
             color="primary"
             disabled={levelId === null}
-            loading={answer.isPending}
+            loading={answer.isPending || written.isPending}
             startIcon={<IconRubberStamp size={18} stroke={1.7} />}
             onClick={onAccept}
           >
-            {t('accept')}
+            {t(written.isThere ? 'acceptAndSend' : 'accept')}
           </Button>
         </div>
       ) : (
@@ -164,7 +175,7 @@ function Outcome({ submission, answer }: OutcomeProps) {
             variant="contained"
             color="primary"
             disabled={asked.value.trim() === ''}
-            loading={answer.isPending}
+            loading={answer.isPending || written.isPending}
             startIcon={<IconMessageReply size={18} stroke={1.7} />}
             onClick={onAsk}
           >

@@ -23,6 +23,7 @@ import { SealedPaper } from './SealedPaper.tsx'
 import { StateMark } from './StateMark.tsx'
 import { StayingMarks } from './StayingMarks.tsx'
 import { useSubmissionWords } from './useSubmissionWords.ts'
+import { useWrittenFeedback } from './useWrittenFeedback.ts'
 import styles from './OwnSubmission.module.css'
 
 export function OwnSubmission({ submission }: { readonly submission: Submission }) {
@@ -136,6 +137,7 @@ function Panel({ submission, part }: { readonly submission: Submission; readonly
 function Said({ submission, part }: { readonly submission: Submission; readonly part: number }) {
   const { t } = useTranslation(['submissions', 'work'])
   const feedback = useQuery(submissionQueries.feedback(submission.id))
+  const written = useWrittenFeedback(submission, part)
   const nameOf = (n: number) => submission.partList.find((one) => one.n === n)?.title ?? ''
   if (submission.number === null) return null
   return (
@@ -148,7 +150,7 @@ function Said({ submission, part }: { readonly submission: Submission; readonly 
       </Fetched>
       <details className={styles.reply}>
         <summary>{t('work:feedback.reply')}</summary>
-        <SayForm submission={submission} part={part} />
+        <SayForm submission={submission} written={written} />
       </details>
     </section>
   )

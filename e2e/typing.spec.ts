@@ -1,0 +1,100 @@
+// Typing, and then the window goes: by reload, by closing, by leaving, or because its tab is killed. Every word stays.
+import type { Browser, Page } from '@playwright/test'
+import { addText, beginPage, kept } from './support/acts.ts'
+import { expect, test, useSite } from './support/site.ts'
+
+const site = useSite()
+
+const DELAYS_MS = [0, 100, 300, 500]
+
+/** A page with a first text that is saved. @returns its address */
+async function beginWriting(browser: Browser, title: string): Promise<{ page: Page; address: string }> {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, title)
+  await addText(page, 'Low water at seven.')
+  await kept(page)
+  return { page, address: page.url() }
+}
+
+async function goOnWriting(page: Page, words: string): Promise<void> {
+  const text = page.locator('.ProseMirror')
+  if ((await text.count()) === 0)
+    await page
+      .getByRole('button', { name: /^Write/ })
+      .first()
+      .click()
+  await expect(text).toBeFocused()
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type(words)
+}
+
+/** What the server has, as another device reads it. */
+async function expectSaved(page: Page, address: string, words: string): Promise<void> {
+  const id = address.split('/').at(-1)
+  await expect(async () => {
+    const answer = await page.context().request.get(`/api/pages/${id}`)
+    expect(JSON.stringify(await answer.json())).toContain(words)
+  }).toPass({ timeout: 15_000 })
+}
+
+test('a window that is loaded anew loses no word', async ({ browser }) => {
+  const { page, address } = await beginWriting(browser, 'Reload')
+  for (const delay of DELAYS_MS) {
+    await goOnWriting(page, ` Reloaded after ${delay}.`)
+    await page.waitForTimeout(delay)
+    await page.reload()
+    await expectSaved(page, address, `Reloaded after ${delay}.`)
+    await expect(page.getByText(`Reloaded after ${delay}.`)).toBeVisible()
+  }
+})
+
+test('a window that is closed loses no word', async ({ browser }) => {
+  const { page: first, address } = await beginWriting(browser, 'Close')
+  let page = first
+  for (const delay of DELAYS_MS) {
+    await goOnWriting(page, ` Closed after ${delay}.`)
+    await page.waitForTimeout(delay)
+    await page.close({ runBeforeUnload: true })
+    page = await first.context().newPage()
+    await page.goto(address)
+    await expectSaved(page, address, `Closed after ${delay}.`)
+  }
+})
+
+test('another address and the way back lose no word', async ({ browser }) => {
+  const { page, address } = await beginWriting(browser, 'Leave')
+  for (const delay of DELAYS_MS) {
+    await goOnWriting(page, ` Left after ${delay}.`)
+    await page.waitForTimeout(delay)
+    await page.goto('/evidence')
+    await expectSaved(page, address, `Left after ${delay}.`)
+    await page.goto(address)
+    await goOnWriting(page, ` Back after ${delay}.`)
+    await page.waitForTimeout(delay)
+    await page.goBack()
+    await expectSaved(page, address, `Back after ${delay}.`)
+    await page.goto(address)
+  }
+})
+
+test('a tab that is killed loses nothing but what was typed in its last moment', async ({ browser }) => {
+  const { page: first, address } = await beginWriting(browser, 'Kill')
+  const context = first.context()
+  let page = first
+  for (const delay of DELAYS_MS) {
+    await goOnWriting(page, ` Before ${delay}.`)
+    await page.waitForTimeout(300)
+    await page.keyboard.type(` Killed after ${delay}.`)
+    await page.waitForTimeout(delay)
+    const session = await context.newCDPSession(page)
+    const crashed = page.waitForEvent('crash')
+    void session.send('Page.crash').catch(() => undefined)
+    await crashed
+    page = await context.newPage()
+    // Any screen of the same person delivers what the tab left on the device.
+    await page.goto('/evidence')
+    await expectSaved(page, address, `Before ${delay}.`)
+    if (delay >= 300) await expectSaved(page, address, `Killed after ${delay}.`)
+    await page.goto(address)
+  }
+})
