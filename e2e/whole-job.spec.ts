@@ -106,7 +106,7 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
     await expect(copy).toContainText('In July I looked where they stand.')
     await expect(copy.locator('.picture-piece img')).toHaveCount(4)
     await odalys.getByLabel('Feedback', { exact: true }).fill('Good: you changed your question.')
-    await odalys.getByRole('button', { name: 'Send feedback' }).click()
+    await odalys.getByRole('button', { name: 'Send feedback', exact: true }).click()
     await expect(odalys.getByRole('listitem').filter({ hasText: 'you changed your question' })).toContainText(
       'Private',
     )

@@ -99,7 +99,11 @@ async function keep(
   const cameIn = { ...item, daysAgo: Math.min(item.daysAgo, FIRST_DAY_AGO) }
   const database = { ...services.database, clock: shiftedClock(momentOf(cameIn, today)) }
   const stored = await services.files.put(once(content))
-  const examined = await services.workers.run('examine', { ...stored, fileName: item.fileName })
+  const examined = await services.workers.run(
+    'examine',
+    { ...stored, fileName: item.fileName },
+    { lane: 'jobs', personId: owner.personId },
+  )
   const { title, tags, rights, fileName, statement } = item
   const id = uuidv7({ msecs: Date.parse(database.clock.now()) })
   const file = { id, stored, examined, fileName, replaces: null, classId, rights }

@@ -5,3 +5,8 @@ export function errorCodeOf(error: unknown): string {
   const hasCode = typeof error === 'object' && error !== null && 'code' in error
   return hasCode && typeof error.code === 'string' ? error.code : ''
 }
+
+/** Whether something could not be written because the disk, or this user's share of it, is full. */
+export function isDiskFull(error: unknown): boolean {
+  return ['ENOSPC', 'EDQUOT', 'SQLITE_FULL', '53100', 'no-space'].includes(errorCodeOf(error))
+}

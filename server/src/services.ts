@@ -3,7 +3,7 @@ import { collageJobs } from './collages/index.ts'
 import type { Config } from './config.ts'
 import type { Database } from './database/index.ts'
 import { evidenceJobs } from './evidence/index.ts'
-import type { EvidenceWorkers, FileToRead, ReadFile } from './evidence/index.ts'
+import type { EvidenceWorkers } from './evidence/index.ts'
 import { gatheringJobs } from './gathering/index.ts'
 import type { FileStore } from './files/index.ts'
 import type { RequestLog } from './http/index.ts'
@@ -25,8 +25,6 @@ export interface Services {
   readonly passwords: PasswordHasher
   readonly log: RequestLog
   readonly workers: EvidenceWorkers
-  /** Looks into a file in a process of its own. */
-  readonly readInside: (file: FileToRead) => Promise<ReadFile>
   readonly outside: Outside
 }
 

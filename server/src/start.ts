@@ -16,8 +16,8 @@ import type { EvidenceTasks } from './evidence/index.ts'
 import { openFolderStore } from './files/index.ts'
 import { openLog } from './http/index.ts'
 import { openKeys } from './keys.ts'
-import { makeJobs, makeThreads, runInProcess } from './jobs/index.ts'
-import { newProgress } from './onceInProcess.ts'
+import { makeJobs, makeProcesses } from './jobs/index.ts'
+import type { Lane, LaneOptions } from './jobs/index.ts'
 import { openOutside } from './openOutside.ts'
 import { makeMailSender } from './mail/index.ts'
 import { makePasswordHasher } from './people/index.ts'
@@ -26,8 +26,20 @@ import type { Services } from './services.ts'
 import type { WorkerData } from './worker.ts'
 
 const GRACE_MS = 2000
-/** A long report is read in a second; what takes longer is made to. */
-const READING_LIMITS = { milliseconds: 30_000, megabytes: 768 }
+
+/** What one upload may cost in memory, with room for what is allocated between two looks of the guard. */
+const MEGABYTES = 448
+/** Reading a file has a process to itself: files of many kinds are opened by libraries of many hands. */
+const alone = ['read']
+const LANES: Readonly<Record<Lane, LaneOptions>> = {
+  requests: {
+    processes: 1,
+    limits: { milliseconds: 30_000, megabytes: MEGABYTES },
+    longestWaitMs: 10_000,
+    alone,
+  },
+  jobs: { processes: 2, limits: { milliseconds: 60_000, megabytes: MEGABYTES }, longestWaitMs: null, alone },
+}
 
 /** Something in the surroundings that a person must mend first; its message is one clear line. */
 export class StartError extends Error {
@@ -54,6 +66,7 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
       : await openPostgres(config.postgres, clock)
   await migrateToLatest(database)
   const log = openLog(config.logLevel)
+  const workerData: WorkerData = { dataFolder: config.dataFolder }
   return withJobs({
     config,
     database,
@@ -63,12 +76,7 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
     mail: makeMailSender(config),
     passwords: makePasswordHasher(),
     log,
-    workers: makeThreads<EvidenceTasks>(programBeside('worker'), {
-      dataFolder: config.dataFolder,
-      shutting: newProgress(),
-    } satisfies WorkerData),
-    readInside: (file) =>
-      runInProcess(programBeside('readerProcess'), { dataFolder: config.dataFolder, file }, READING_LIMITS),
+    workers: makeProcesses<EvidenceTasks>(programBeside('worker'), workerData, LANES),
     outside: openOutside(config),
   })
 }
@@ -80,14 +88,13 @@ export async function startJobs(services: Services): Promise<void> {
   services.jobs.start()
 }
 
-/** Ends what runs beside the requests, then closes the database. */
+/** Ends what runs beside the requests, then closes the database. Work in the middle is given back to be done later. */
 export async function closeServices(services: Services): Promise<void> {
-  await services.jobs.stop()
-  await services.workers.close()
+  await Promise.all([services.jobs.stop(), services.workers.close()])
   await services.database.close()
 }
 
-/** Threads and processes have programs of their own beside this one: built, or as source while one develops. */
+/** Worker processes have a program of their own beside this one: built, or as source while one develops. */
 function programBeside(name: string): URL {
   return new URL(import.meta.url.endsWith('.ts') ? `./${name}.ts` : `./${name}.js`, import.meta.url)
 }

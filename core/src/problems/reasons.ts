@@ -16,6 +16,7 @@ export const reasonSentences = {
   stale: 'Somebody changed this while you had it open. Look at the new version, then make your change again.',
   'needs-revision': 'The request does not say which version it changes. Reload the page and do it again.',
   'invalid-input': 'Some of what was entered cannot be kept. Mend the marked fields.',
+  'too-deep': 'What was sent lies too deep within itself to be read. Nothing was changed.',
   'not-json': 'What was sent could not be read. Reload the page and do it again.',
   'bad-text': 'The text holds signs that cannot be kept. Delete what was pasted last and type it again.',
   'too-large': 'That is too large to be kept in one piece. Make it smaller and try again.',
@@ -84,6 +85,8 @@ export const reasonSentences = {
     'This text is longer than one text can be. Move part of it into another text; until then it stays on this device.',
   'text-too-deep':
     'Lists and quotes lie too deep within each other here. Move this one out a step; until then it stays on this device.',
+  'too-heavy':
+    'This takes more memory or time than one step may. Nothing was changed. Try it with fewer or smaller files.',
   'page-full':
     'This page holds as much as a page can. Move part of it to another page; until then your last change stays on this device.',
   'document-newer':

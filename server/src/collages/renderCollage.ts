@@ -10,6 +10,7 @@ import {
   saveShownSize,
   setPreview,
 } from '../evidence/index.ts'
+import { ProcessBurst } from '../jobs/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { findBoardPictures } from './pictureStore.ts'
@@ -17,8 +18,16 @@ import { findBoardPictures } from './pictureStore.ts'
 export function collageJobs(services: Services): Readonly<Record<string, JobHandler>> {
   return {
     [RENDER_COLLAGE]: {
-      run: ({ evidenceId, n, revision }) =>
-        renderCollage(services, String(evidenceId), Number(n), Number(revision)),
+      run: async ({ evidenceId, n, revision }) => {
+        const of = [String(evidenceId), Number(n), Number(revision)] as const
+        try {
+          await renderCollage(services, ...of)
+        } catch (error) {
+          // Whatever outgrew its limits would do so again.
+          if (!(error instanceof ProcessBurst)) throw error
+          await giveUp(services, ...of)
+        }
+      },
       giveUp: ({ evidenceId, n, revision }) =>
         giveUp(services, String(evidenceId), Number(n), Number(revision)),
     },
@@ -37,7 +46,11 @@ async function renderCollage(
   if (!version?.document || version.recipeRevision !== revision) return
   const collage = upgradeCollage(JSON.parse(version.document))
   const pictures = await findBoardPictures(reader, version.ownerId, collage)
-  const { file, size, made } = await services.workers.run('board', { collage, pictures })
+  const { file, size, made } = await services.workers.run(
+    'board',
+    { collage, pictures },
+    { lane: 'jobs', personId: version.ownerId },
+  )
   await inTransaction(services.database, async (trx) => {
     const present = await findVersion(trx, evidenceId, n)
     if (!present || present.recipeRevision !== revision) return

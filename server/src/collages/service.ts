@@ -54,7 +54,8 @@ export async function createCollage(
   if (wish.pictures.length > 0 && pictures.length === 0) throw new AppError('invalid', 'no-pictures')
   const collage = { ...empty, layers: placePictures(empty, pictures) }
   const shown = await findBoardPictures(reader, actor.personId, collage)
-  const { file } = await services.workers.run('board', { collage, pictures: shown })
+  const turn = { lane: 'requests', personId: actor.personId } as const
+  const { file } = await services.workers.run('board', { collage, pictures: shown }, turn)
   const { evidenceId } = await keepContent(services, actor, {
     content: await services.files.open(file.sha256),
     fileName: 'collage.png',

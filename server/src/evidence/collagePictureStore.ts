@@ -134,11 +134,12 @@ export async function enqueuePainting(
   { evidenceId, n }: CollageVersion,
   isHidden = false,
 ): Promise<void> {
-  const row = await trx.sql('evidenceVersions').where({ evidenceId, n }).first('recipeRevision')
+  const row = await trx.sql('evidenceVersions').where({ evidenceId, n }).first('recipeRevision', 'ownerId')
   const revision = Number(row?.recipeRevision ?? 0)
   const runAt = isHidden ? trx.now : addMinutes(trx.now, SETTLED_MINUTES)
   const dedupeKey = `${RENDER_COLLAGE}:${evidenceId}:${n}:${revision}`
-  await jobs.enqueue(trx, { kind: RENDER_COLLAGE, payload: { evidenceId, n, revision }, dedupeKey, runAt })
+  const job = { kind: RENDER_COLLAGE, payload: { evidenceId, n, revision }, dedupeKey, runAt }
+  await jobs.enqueue(trx, { ...job, ...(row && { personId: row.ownerId }) })
 }
 
 /** Gives a version of a collage the pictures of an earlier one, and has it painted as they look now. */

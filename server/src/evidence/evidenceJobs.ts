@@ -1,50 +1,81 @@
 // Background work on evidence: making renditions, reading what files say, following documents, sweeping.
 import { readerOf } from '@valise/core/evidence'
 import { inTransaction } from '../database/index.ts'
-import type { JobHandler } from '../jobs/index.ts'
+import { ProcessBurst } from '../jobs/index.ts'
+import type { JobHandler, JobPayload } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { noteLooks } from './alikeStore.ts'
-import { INDEX_EVIDENCE, READ_VERSION, RENDER_RECIPE, RENDER_VERSION, SWEEP } from './jobNames.ts'
-import { enqueueReading } from './keepFile.ts'
+import { unexamined } from './examineFile.ts'
+import type { Examined } from './examineFile.ts'
+import {
+  EXAMINE_VERSION,
+  INDEX_EVIDENCE,
+  READ_VERSION,
+  RENDER_RECIPE,
+  RENDER_VERSION,
+  SWEEP,
+} from './jobNames.ts'
+import { enqueueReading, keepExamined } from './keepFile.ts'
 import { unread } from './readInside.ts'
 import type { ReadFile } from './readInside.ts'
 import { giveUpRecipe, renderRecipe } from './recipeService.ts'
+import type { VersionOfItem } from './recipeService.ts'
 import type { RenderedPicture } from './renderPicture.ts'
 import { sweep } from './sweep.ts'
 import { findVersion, listUnread, saveFound, saveRenditions, saveShownSize } from './versionStore.ts'
+import type { UnreadVersion } from './versionStore.ts'
 import { indexWords, listUnindexed, saveInside } from './wordsStore.ts'
 
-/** Who does which kind of work on evidence. */
+/** The handlers of each kind of work on evidence. */
 export function evidenceJobs(services: Services): Readonly<Record<string, JobHandler>> {
   return {
-    [RENDER_VERSION]: {
-      run: ({ evidenceId, n }) => renderVersion(services, String(evidenceId), Number(n)),
-      giveUp: ({ evidenceId, n }) =>
-        keepRenditions(services, String(evidenceId), Number(n), {
-          made: [],
-          problem: 'picture-damaged',
-          hash: null,
-        }),
-    },
-    [RENDER_RECIPE]: {
-      run: ({ evidenceId, n, revision }) =>
-        renderRecipe(services, { id: String(evidenceId), n: Number(n) }, Number(revision)),
-      giveUp: ({ evidenceId, n, revision }) =>
-        giveUpRecipe(services, { id: String(evidenceId), n: Number(n) }, Number(revision)),
-    },
-    [READ_VERSION]: {
-      run: ({ evidenceId, n }) => readVersion(services, String(evidenceId), Number(n)),
-      giveUp: ({ evidenceId, n }) =>
-        keepReading(
-          services,
-          String(evidenceId),
-          Number(n),
-          { ...unread, problem: 'document-damaged' },
-          null,
-        ),
-    },
+    [EXAMINE_VERSION]: handlerOf(
+      (of) => examineVersion(services, of),
+      (of) => keepExamination(services, of, unexamined),
+    ),
+    [RENDER_VERSION]: handlerOf(
+      (of) => renderVersion(services, of),
+      (of, isBurst) => {
+        const problem = isBurst ? 'picture-too-large' : 'picture-damaged'
+        return keepRenditions(services, of, { made: [], problem, hash: null })
+      },
+    ),
+    [RENDER_RECIPE]: handlerOf(
+      (of, revision) => renderRecipe(services, of, revision),
+      (of, _isBurst, revision) => giveUpRecipe(services, of, revision),
+    ),
+    [READ_VERSION]: handlerOf(
+      (of) => readVersion(services, of),
+      (of, isBurst) => {
+        const problem = isBurst ? 'document-too-large' : 'document-damaged'
+        return keepReading(services, of, { ...unread, problem }, null)
+      },
+    ),
     [INDEX_EVIDENCE]: { run: () => indexEverything(services) },
     [SWEEP]: { run: () => sweep(services) },
+  }
+}
+
+/** A handler for work on one version. A burst is final at once: whatever outgrew its limits would do so again. */
+function handlerOf(
+  run: (of: VersionOfItem, revision: number) => Promise<void>,
+  giveUp: (of: VersionOfItem, isBurst: boolean, revision: number) => Promise<void>,
+): JobHandler {
+  const ofPayload = ({ evidenceId, n }: JobPayload): VersionOfItem => ({
+    id: String(evidenceId),
+    n: Number(n),
+  })
+  return {
+    run: async (payload) => {
+      const [of, revision] = [ofPayload(payload), Number(payload['revision'])]
+      try {
+        await run(of, revision)
+      } catch (error) {
+        if (!(error instanceof ProcessBurst)) throw error
+        await giveUp(of, true, revision)
+      }
+    },
+    giveUp: (payload) => giveUp(ofPayload(payload), false, Number(payload['revision'])),
   }
 }
 
@@ -56,46 +87,70 @@ export function planSweep({ database, jobs }: Services): Promise<void> {
   })
 }
 
-async function renderVersion(services: Services, evidenceId: string, n: number): Promise<void> {
-  const version = await findVersion(services.database.reader(), evidenceId, n)
+async function examineVersion(services: Services, of: VersionOfItem): Promise<void> {
+  const version = await findVersion(services.database.reader(), of.id, of.n)
+  if (!version) return
+  const { fileSha256: sha256, bytes, fileName, ownerId: personId } = version
+  const turn = { lane: 'jobs', personId } as const
+  await keepExamination(
+    services,
+    of,
+    await services.workers.run('examine', { sha256, bytes, fileName }, turn),
+  )
+}
+
+async function keepExamination(
+  { database, jobs }: Services,
+  of: VersionOfItem,
+  examined: Examined,
+): Promise<void> {
+  await inTransaction(database, async (trx) => {
+    const version = await findVersion(trx, of.id, of.n)
+    if (version) await keepExamined(trx, jobs, version, examined)
+  })
+}
+
+async function renderVersion(services: Services, of: VersionOfItem): Promise<void> {
+  const version = await findVersion(services.database.reader(), of.id, of.n)
   // Removed for good meanwhile.
   if (!version) return
-  const rendered = await services.workers.run('render', { sha256: version.fileSha256 })
-  await keepRenditions(services, evidenceId, n, rendered)
+  const turn = { lane: 'jobs', personId: version.ownerId } as const
+  const rendered = await services.workers.run('render', { sha256: version.fileSha256 }, turn)
+  await keepRenditions(services, of, rendered)
 }
 
 async function keepRenditions(
   { database }: Services,
-  evidenceId: string,
-  n: number,
+  of: VersionOfItem,
   rendered: RenderedPicture,
 ): Promise<void> {
   await inTransaction(database, async (trx) => {
-    const version = await findVersion(trx, evidenceId, n)
+    const version = await findVersion(trx, of.id, of.n)
     if (!version) return
     await saveRenditions(trx, version, rendered)
     await noteLooks(trx, version, rendered.hash)
   })
 }
 
-async function readVersion(services: Services, evidenceId: string, n: number): Promise<void> {
-  const version = await findVersion(services.database.reader(), evidenceId, n)
+async function readVersion(services: Services, of: VersionOfItem): Promise<void> {
+  const { database, workers } = services
+  const version = await findVersion(database.reader(), of.id, of.n)
   if (!version) return
-  const { fileSha256: sha256, bytes, mime } = version
-  const read = await services.readInside({ sha256, bytes, mime })
-  const rendered = read.picture && (await services.workers.run('render', { sha256: read.picture.sha256 }))
-  await keepReading(services, evidenceId, n, read, rendered)
+  const { fileSha256: sha256, bytes, mime, ownerId: personId } = version
+  const turn = { lane: 'jobs', personId } as const
+  const read = await workers.run('read', { sha256, bytes, mime }, turn)
+  const rendered = read.picture && (await workers.run('render', { sha256: read.picture.sha256 }, turn))
+  await keepReading(services, of, read, rendered)
 }
 
 async function keepReading(
   { database }: Services,
-  evidenceId: string,
-  n: number,
+  of: VersionOfItem,
   read: ReadFile,
   rendered: RenderedPicture | null,
 ): Promise<void> {
   await inTransaction(database, async (trx) => {
-    const version = await findVersion(trx, evidenceId, n)
+    const version = await findVersion(trx, of.id, of.n)
     if (!version) return
     if (version.preview === 'making' || rendered)
       await saveRenditions(trx, version, { made: rendered?.made ?? [], problem: null })
@@ -104,7 +159,7 @@ async function keepReading(
     const { pages, encoding, problem } = read
     await saveFound(trx, version, { pages, encoding, textState: 'read', previewProblem: problem })
     await saveInside(trx, version, read)
-    await indexWords(trx, evidenceId)
+    await indexWords(trx, of.id)
   })
 }
 
@@ -120,12 +175,18 @@ export async function indexEverything({ database, jobs }: Services): Promise<voi
     })
     if (isDone) break
   }
-  await inTransaction(database, async (trx) => {
-    for (const { evidenceId, n, mime } of await listUnread(trx, 5000)) {
-      if (readerOf(mime) !== null) await enqueueReading(trx, jobs, evidenceId, n)
-      else await saveFound(trx, { evidenceId, n }, nothingInside)
-    }
-  })
+  for (let after: UnreadVersion | null = null; ;) {
+    const unreadOnes: UnreadVersion[] = await inTransaction(database, async (trx) => {
+      const found = await listUnread(trx, after, AT_ONCE)
+      for (const version of found) {
+        if (readerOf(version.mime) !== null) await enqueueReading(trx, jobs, version)
+        else await saveFound(trx, version, nothingInside)
+      }
+      return found
+    })
+    after = unreadOnes.at(-1) ?? null
+    if (unreadOnes.length < AT_ONCE) break
+  }
 }
 
 const nothingInside = { textState: 'none' } as const

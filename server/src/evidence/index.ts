@@ -8,6 +8,7 @@ export {
 } from './collagePictureStore.ts'
 export { findConnected, findDriveDocument, insertDriveDocument, updateDriveDocument } from './driveStore.ts'
 export { evidenceJobs, indexEverything, planSweep } from './evidenceJobs.ts'
+export { unexamined } from './examineFile.ts'
 export { keepFile } from './keepFile.ts'
 export type { FileToKeep, KeptFile } from './keepFile.ts'
 export { findLanding } from './landingStore.ts'

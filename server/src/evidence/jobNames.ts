@@ -1,4 +1,5 @@
 // The kinds of background work on evidence.
+export const EXAMINE_VERSION = 'examine-version'
 export const RENDER_VERSION = 'render-version'
 export const RENDER_RECIPE = 'render-recipe'
 export const RENDER_COLLAGE = 'render-collage'

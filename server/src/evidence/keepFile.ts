@@ -19,20 +19,23 @@ import type { Trx } from '../database/index.ts'
 import type { StoredFile } from '../files/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { getSchool } from '../people/index.ts'
+import { unexamined } from './examineFile.ts'
 import type { Examined } from './examineFile.ts'
-import { READ_VERSION, RENDER_VERSION } from './jobNames.ts'
-import { findEvidence, findSameFile, insertEvidence, updateEvidence } from './store.ts'
+import { EXAMINE_VERSION, READ_VERSION, RENDER_VERSION } from './jobNames.ts'
+import { findEvidence, findSameFile, insertEvidence, updateEvidence, updateUnknownKind } from './store.ts'
 import { replaceTags } from './tagStore.ts'
 import { countTray, insertTrayItem } from './trayStore.ts'
 import type { UploadRow } from './uploadStore.ts'
-import { insertVersion } from './versionStore.ts'
+import { findNewestVersion, insertVersion, saveExamined } from './versionStore.ts'
+import type { KeptVersion, NewVersion } from './versionStore.ts'
 import { indexWords } from './wordsStore.ts'
 
 export interface FileToKeep {
   /** The id that a new item gets. */
   readonly id: string
   readonly stored: StoredFile
-  readonly examined: Examined
+  /** Null where it was not looked at yet: a job does so later. */
+  readonly examined: Examined | null
   readonly fileName: string
   /** The item whose next version this is, or null for a new item. */
   readonly replaces: string | null
@@ -75,12 +78,12 @@ export async function keepFile(
   if (same) return { outcome: 'same', evidenceId: same.id }
   const fileName = cleanFileName(file.fileName)
   const zone = (await getSchool(trx)).timeZone
-  const madeAt = madeAtOf(file.examined, zone, trx.now)
+  const madeAt = file.examined && madeAtOf(file.examined, zone, trx.now)
   const said = toPlainLine(file.title ?? '')
   const item = {
     id: file.id,
     ownerId: actor.personId,
-    kind: file.kind ?? kindOfMime(file.examined.mime),
+    kind: file.kind ?? kindOfFile(file),
     title: said === '' ? suggestTitle(fileName) : said,
     rights: file.rights ?? { state: 'missing' },
     classId: file.classId,
@@ -106,7 +109,7 @@ async function keepVersion(
 ): Promise<KeptFile> {
   const present = await findEvidence(trx, actor, evidenceId)
   if (!present) throw new AppError('not-found', 'not-found')
-  const kind = file.kind ?? kindOfMime(file.examined.mime)
+  const kind = file.kind ?? kindOfFile(file)
   assertAllowed(decideNewVersion(present.kind, kind), 'conflict')
   const newest = present.versions[0]
   await addVersion(trx, jobs, actor, { ...file, evidenceId, n: (newest?.n ?? 0) + 1 })
@@ -123,42 +126,107 @@ interface VersionToAdd extends Pick<
 
 async function addVersion(trx: Trx, jobs: Jobs, actor: PersonActor, version: VersionToAdd): Promise<void> {
   const { evidenceId, n, stored, examined } = version
-  const { mime, width, height, previewProblem } = examined
-  const canBeShown = canBeRendered(mime) && width !== null && previewProblem === null
-  const reader = version.document === undefined ? readerOf(mime) : null
+  const found = foundIn(examined ?? unexamined, version.document !== undefined)
   await insertVersion(trx, {
     evidenceId,
     n,
     ownerId: actor.personId,
     fileSha256: stored.sha256,
     fileName: cleanFileName(version.fileName),
-    mime,
     bytes: stored.bytes,
-    width,
-    height,
-    latitude: examined.place?.latitude ?? null,
-    longitude: examined.place?.longitude ?? null,
-    // The first page of a PDF is its picture.
-    preview: canBeShown || reader === 'pdf' ? 'making' : 'none',
-    previewProblem,
-    durationMs: version.durationMs ?? examined.durationMs,
-    textState: reader === null ? 'none' : 'unread',
+    ...found,
+    durationMs: version.durationMs ?? found.durationMs,
     document: version.document ?? null,
   })
   await updateEvidence(trx, evidenceId, null, { currentVersion: n })
-  if (canBeShown) await enqueueRendering(trx, jobs, evidenceId, n)
-  if (reader !== null) await enqueueReading(trx, jobs, evidenceId, n)
+  if (examined === null) await enqueue(trx, jobs, EXAMINE_VERSION, { evidenceId, n, ownerId: actor.personId })
+  else await enqueueWork(trx, jobs, { evidenceId, n, ownerId: actor.personId, ...found })
   await indexWords(trx, evidenceId)
 }
 
-export function enqueueRendering(trx: Trx, jobs: Jobs, evidenceId: string, n: number): Promise<void> {
-  const dedupeKey = `${RENDER_VERSION}:${evidenceId}:${n}`
-  return jobs.enqueue(trx, { kind: RENDER_VERSION, payload: { evidenceId, n }, dedupeKey })
+/**
+ * Writes down what a file is that could not be looked at when it came. An item that was of an unknown kind gets its
+ * own; what its owner has said of it meanwhile stays.
+ */
+export async function keepExamined(
+  trx: Trx,
+  jobs: Jobs,
+  version: KeptVersion,
+  examined: Examined,
+): Promise<void> {
+  const { evidenceId, n } = version
+  const found = foundIn(examined, version.document !== null)
+  await saveExamined(trx, version, { ...found, durationMs: version.durationMs ?? found.durationMs })
+  const newest = await findNewestVersion(trx, evidenceId)
+  if (newest?.n === n) {
+    const zone = (await getSchool(trx)).timeZone
+    await updateUnknownKind(
+      trx,
+      evidenceId,
+      kindOfMime(examined.mime),
+      madeAtOf(examined, zone, trx.now),
+      zone,
+    )
+  }
+  await enqueueWork(trx, jobs, { ...version, ...found })
+  await indexWords(trx, evidenceId)
 }
 
-export function enqueueReading(trx: Trx, jobs: Jobs, evidenceId: string, n: number): Promise<void> {
-  const dedupeKey = `${READ_VERSION}:${evidenceId}:${n}`
-  return jobs.enqueue(trx, { kind: READ_VERSION, payload: { evidenceId, n }, dedupeKey })
+type FoundInFile = Pick<
+  NewVersion,
+  | 'mime'
+  | 'width'
+  | 'height'
+  | 'latitude'
+  | 'longitude'
+  | 'preview'
+  | 'previewProblem'
+  | 'durationMs'
+  | 'textState'
+>
+
+function foundIn(examined: Examined, isDocument: boolean): FoundInFile {
+  const { mime, width, height, place, previewProblem, durationMs } = examined
+  const canBeShown = canBeRendered(mime) && width !== null && previewProblem === null
+  const reader = isDocument ? null : readerOf(mime)
+  return {
+    ...{ mime, width, height, previewProblem, durationMs },
+    latitude: place?.latitude ?? null,
+    longitude: place?.longitude ?? null,
+    // The first page of a PDF is its picture.
+    preview: canBeShown || reader === 'pdf' ? 'making' : 'none',
+    textState: reader === null ? 'none' : 'unread',
+  }
+}
+
+/** The work in the background that a version of this kind needs. */
+async function enqueueWork(trx: Trx, jobs: Jobs, version: VersionOf & FoundInFile): Promise<void> {
+  const isPicture = version.preview === 'making' && version.textState === 'none'
+  if (isPicture) await enqueueRendering(trx, jobs, version)
+  if (version.textState === 'unread') await enqueueReading(trx, jobs, version)
+}
+
+function kindOfFile({ examined }: FileToKeep): EvidenceKind {
+  return kindOfMime((examined ?? unexamined).mime)
+}
+
+interface VersionOf {
+  readonly evidenceId: string
+  readonly n: number
+  readonly ownerId: string
+}
+
+export function enqueueRendering(trx: Trx, jobs: Jobs, of: VersionOf): Promise<void> {
+  return enqueue(trx, jobs, RENDER_VERSION, of)
+}
+
+export function enqueueReading(trx: Trx, jobs: Jobs, of: VersionOf): Promise<void> {
+  return enqueue(trx, jobs, READ_VERSION, of)
+}
+
+function enqueue(trx: Trx, jobs: Jobs, kind: string, { evidenceId, n, ownerId }: VersionOf): Promise<void> {
+  const dedupeKey = `${kind}:${evidenceId}:${n}`
+  return jobs.enqueue(trx, { kind, payload: { evidenceId, n }, dedupeKey, personId: ownerId })
 }
 
 /** A camera's clock is in its own zone where it says so, else in the school's. What lies ahead is a clock set wrong. */

@@ -6,25 +6,26 @@ import type { FileStore } from '../files/index.ts'
 
 const LIMIT_SECONDS = 40
 
-/** The picture for working on it, which fails where it is damaged or claims too many pixels. */
-export function openPicture(files: FileStore, sha256: string): Promise<Sharp> {
-  return openLimited(files, sha256, MOST_PIXELS)
+/**
+ * Opens the picture for working on it; its pixels are read from the disk as they are wanted, never held as a file.
+ *
+ * Where it is damaged or claims too many pixels, whatever `use` makes of it fails.
+ */
+export function usePicture<T>(
+  files: FileStore,
+  sha256: string,
+  use: (picture: Sharp) => Promise<T>,
+): Promise<T> {
+  return files.useLocally(sha256, (path) => use(openLimited(path, MOST_PIXELS)))
 }
 
 /** What the picture claims of itself. Only its head is read, so no claim is too large to be heard. */
-export async function readPictureHead(files: FileStore, sha256: string): Promise<Metadata> {
-  return (await openLimited(files, sha256, false)).metadata()
+export function readPictureHead(files: FileStore, sha256: string): Promise<Metadata> {
+  return files.useLocally(sha256, (path) => openLimited(path, false).metadata())
 }
 
-async function openLimited(
-  files: FileStore,
-  sha256: string,
-  limitInputPixels: number | false,
-): Promise<Sharp> {
-  const picture = sharp({ limitInputPixels, failOn: 'error', pages: 1 })
-  const content = await files.open(sha256)
-  content.on('error', (error) => picture.destroy(error))
-  return content.pipe(picture).timeout({ seconds: LIMIT_SECONDS })
+function openLimited(path: string, limitInputPixels: number | false): Sharp {
+  return sharp(path, { limitInputPixels, failOn: 'error', pages: 1 }).timeout({ seconds: LIMIT_SECONDS })
 }
 
 /** The readers of kinds that are worth their risk; every other one of the library is shut in this process. */
@@ -37,8 +38,9 @@ const allowedReaders = [
   'VipsForeignLoadHeif',
 ]
 
-/** Shuts all readers but those for pictures that Valise opens, in every thread of the process; see `onceInProcess`. */
+/** Shuts all readers but those for pictures that Valise opens, in the whole process, and keeps no pixels for later. */
 export function shutOtherReaders(): void {
+  sharp.cache(false)
   sharp.block({ operation: ['VipsForeignLoad'] })
   sharp.unblock({ operation: allowedReaders })
 }

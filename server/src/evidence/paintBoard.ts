@@ -6,7 +6,7 @@ import type { Canvas, Image } from '@napi-rs/canvas'
 import { once } from '../files/index.ts'
 import type { FileStore, StoredFile } from '../files/index.ts'
 import { knowFonts } from './drawOn.ts'
-import { openForRendering, renderPicture } from './renderPicture.ts'
+import { renderPicture, useForRendering } from './renderPicture.ts'
 import type { PictureToRender, RenderedPicture } from './renderPicture.ts'
 
 /** Pixels of a rendition for each unit of the board. */
@@ -77,14 +77,13 @@ async function openPictureFor(
   const width = widthWanted(collage, picture)
   const { screen } = picture
   try {
-    const source =
-      screen && screen.width >= Math.min(width, picture.width) * 0.9
-        ? await openForRendering(files, { sha256: screen.sha256 })
-        : await openForRendering(files, picture)
-    const data = await source
-      .resize({ width: Math.max(1, width), withoutEnlargement: true })
-      .png()
-      .toBuffer()
+    const isFine = screen && screen.width >= Math.min(width, picture.width) * 0.9
+    const data = await useForRendering(files, isFine ? { sha256: screen.sha256 } : picture, (source) =>
+      source
+        .resize({ width: Math.max(1, width), withoutEnlargement: true })
+        .png()
+        .toBuffer(),
+    )
     const image = await loadImage(data)
     return { image, width: image.width, height: image.height }
   } catch (error) {

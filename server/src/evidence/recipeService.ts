@@ -99,7 +99,8 @@ async function writeRecipe(
   await insertRecipe(trx, version, revision, recipe)
   const dedupeKey = `${RENDER_RECIPE}:${evidenceId}:${n}:${revision}`
   const runAt = hidesMore ? trx.now : addMinutes(trx.now, SETTLED_MINUTES)
-  await jobs.enqueue(trx, { kind: RENDER_RECIPE, payload: { evidenceId, n, revision }, dedupeKey, runAt })
+  const job = { kind: RENDER_RECIPE, payload: { evidenceId, n, revision }, dedupeKey, runAt }
+  await jobs.enqueue(trx, { ...job, personId: version.ownerId })
   await refreshCollagesWith(trx, jobs, evidenceId, n, hidesMore)
 }
 
@@ -158,7 +159,7 @@ async function renderOne(
   recipe: PictureRecipe,
 ): Promise<void> {
   const input = { sha256: version.fileSha256, recipe, original: takenSize(version) }
-  const { made } = await workers.run('render', input)
+  const { made } = await workers.run('render', input, { lane: 'jobs', personId: version.ownerId })
   await inTransaction(database, async (trx) => {
     const present = await findVersion(trx, version.evidenceId, version.n)
     if (!present) return

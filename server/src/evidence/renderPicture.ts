@@ -16,7 +16,7 @@ import type { Sharp } from 'sharp'
 import { once } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import { drawOn } from './drawOn.ts'
-import { openPicture } from './openPicture.ts'
+import { usePicture } from './openPicture.ts'
 
 /** Raised when renditions come out otherwise than before, so that old ones are not taken for new. */
 export const MAKER_VERSION = 1
@@ -54,39 +54,71 @@ const boxes = {
   screen: { width: 1600, height: 1600, quality: 82 },
 } as const satisfies Record<RenditionKind, object>
 
-export async function renderPicture(
-  files: FileStore,
-  { sha256, recipe, original }: PictureToRender,
-): Promise<RenderedPicture> {
+export async function renderPicture(files: FileStore, wanted: PictureToRender): Promise<RenderedPicture> {
   try {
-    const upright = (await openPicture(files, sha256)).autoOrient()
-    const full = recipe && original ? await putRight(upright, recipe, original) : null
-    const picture = full?.picture ?? upright
-    const made = await Promise.all([make('thumbnail'), make('screen')])
-    return { made, problem: null, hash: await hashOf(picture.clone()) }
-
-    async function make(kind: RenditionKind): Promise<Rendered> {
-      const { width, height, quality } = boxes[kind]
-      const resized = picture.clone().resize({ width, height, fit: 'inside', withoutEnlargement: true })
-      const { data, info } = await resized.webp({ quality }).toBuffer({ resolveWithObject: true })
-      const stored = await files.put(once(data))
-      const size = { width: info.width, height: info.height }
-      const { width: fullWidth, height: fullHeight } = full?.size ?? size
-      return { kind, ...stored, mime: 'image/webp', ...size, fullWidth, fullHeight }
-    }
+    return await useForRendering(files, wanted, async (picture, fullSize) => {
+      const small = await shrinkToScreen(picture)
+      const made = [
+        await make(files, 'thumbnail', small, fullSize),
+        await make(files, 'screen', small, fullSize),
+      ]
+      return { made, problem: null, hash: await hashOf(openSmall(small)) }
+    })
   } catch (error) {
     if (!isAboutThePicture(error)) throw error
     return { made: [], problem: 'picture-damaged', hash: null }
   }
 }
 
-/** A picture at its full size, as it is to be shown. */
-export async function openForRendering(
+interface SmallPicture {
+  readonly data: Buffer
+  readonly info: { readonly width: number; readonly height: number; readonly channels: 1 | 2 | 3 | 4 }
+}
+
+/** The pixels of the largest rendition. All of them are made from these, so that the file is decoded once. */
+async function shrinkToScreen(picture: Sharp): Promise<SmallPicture> {
+  const { width, height } = boxes.screen
+  const resized = picture.resize({ width, height, fit: 'inside', withoutEnlargement: true })
+  const plain = resized.toColourspace('srgb').toFormat('raw', { depth: 'uchar' })
+  const { data, info } = await plain.toBuffer({ resolveWithObject: true })
+  return { data, info }
+}
+
+function openSmall({ data, info: { width, height, channels } }: SmallPicture): Sharp {
+  return sharp(data, { raw: { width, height, channels } })
+}
+
+async function make(
+  files: FileStore,
+  kind: RenditionKind,
+  small: SmallPicture,
+  fullSize: Size | null,
+): Promise<Rendered> {
+  const { width, height, quality } = boxes[kind]
+  const resized = openSmall(small).resize({ width, height, fit: 'inside', withoutEnlargement: true })
+  const { data, info } = await resized.webp({ quality }).toBuffer({ resolveWithObject: true })
+  const stored = await files.put(once(data))
+  const size = { width: info.width, height: info.height }
+  const { width: fullWidth, height: fullHeight } = fullSize ?? size
+  return { kind, ...stored, mime: 'image/webp', ...size, fullWidth, fullHeight }
+}
+
+/**
+ * Opens a picture at its full size, as it is to be shown.
+ *
+ * @param use is told the size where a recipe made it
+ */
+export function useForRendering<T>(
   files: FileStore,
   { sha256, recipe, original }: PictureToRender,
-): Promise<Sharp> {
-  const upright = (await openPicture(files, sha256)).autoOrient()
-  return recipe && original ? (await putRight(upright, recipe, original)).picture : upright
+  use: (picture: Sharp, fullSize: Size | null) => Promise<T>,
+): Promise<T> {
+  return usePicture(files, sha256, async (picture) => {
+    const upright = picture.autoOrient()
+    if (!recipe || !original) return use(upright, null)
+    const made = await putRight(upright, recipe, original)
+    return use(made.picture, made.size)
+  })
 }
 
 /** Larger pictures are made as small as can be worked on; the recipe knows by the original's size. */

@@ -116,7 +116,11 @@ export const evidenceRoutes = [
     async ({ services, reader, actor, params }) => {
       const version = await findVersionOf(reader, actor.personId, params.id, params.n)
       if (!version || readerOf(version.mime) !== 'table') throw new AppError('not-found', 'not-found')
-      return services.workers.run('table', { sha256: version.fileSha256, bytes: version.bytes })
+      return services.workers.run(
+        'table',
+        { sha256: version.fileSha256, bytes: version.bytes },
+        { lane: 'requests', personId: actor.personId },
+      )
     },
   ),
   route(

@@ -140,9 +140,10 @@ export function restoreVersion(
     const size = { width: takenWidth ?? earlier.width, height: takenHeight ?? earlier.height }
     await insertVersion(trx, { ...content, ...size, n: next, preview, textState: isRead ? 'unread' : 'none' })
     if (present.kind === 'collage') await carryPicturesOver(trx, jobs, id, n, next)
-    else if (isPicture) await enqueueRendering(trx, jobs, id, next)
+    else if (isPicture)
+      await enqueueRendering(trx, jobs, { evidenceId: id, n: next, ownerId: actor.personId })
     if (present.kind === 'picture') await carryRecipeOver(trx, jobs, earlier, next)
-    if (isRead) await enqueueReading(trx, jobs, id, next)
+    if (isRead) await enqueueReading(trx, jobs, { evidenceId: id, n: next, ownerId: actor.personId })
     await indexWords(trx, id)
     return getEvidence(trx, actor, id)
   })

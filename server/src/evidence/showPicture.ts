@@ -3,19 +3,22 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
 import type { StoredFile } from '../files/index.ts'
+import { ProcessBurst } from '../jobs/index.ts'
+import type { Turn } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { findVersion, findVersionOf, saveRenditions, saveShownSize } from './versionStore.ts'
 
-/** Makes renditions of a stored picture for a version. One that cannot be opened leaves the version as it was. */
+/** Makes renditions of a stored picture for a version. One that cannot be made now leaves the version as it was. */
 export async function showPicture(
   services: Services,
+  turn: Turn,
   evidenceId: string,
   n: number,
   { sha256 }: StoredFile,
 ): Promise<void> {
-  const rendered = await services.workers.run('render', { sha256 })
-  const screen = rendered.made.find(({ kind }) => kind === 'screen')
-  if (!screen) return
+  const rendered = await services.workers.run('render', { sha256 }, turn).catch(noneIfTooMuch)
+  const screen = rendered?.made.find(({ kind }) => kind === 'screen')
+  if (!rendered || !screen) return
   await inTransaction(services.database, async (trx) => {
     const version = await findVersion(trx, evidenceId, n)
     if (!version) return
@@ -34,5 +37,12 @@ export async function keepPoster(
   const version = await findVersionOf(services.database.reader(), actor.personId, id, n)
   if (!version) throw new AppError('not-found', 'not-found')
   if (!version.mime.startsWith('video/')) throw new AppError('conflict', 'other-kind')
-  await showPicture(services, id, n, await services.files.put(content))
+  const turn = { lane: 'requests', personId: actor.personId } as const
+  await showPicture(services, turn, id, n, await services.files.put(content))
+}
+
+/** What it is of is saved already, and no worse without a picture. */
+function noneIfTooMuch(error: unknown): null {
+  if (error instanceof ProcessBurst || (error instanceof AppError && error.code === 'busy')) return null
+  throw error
 }

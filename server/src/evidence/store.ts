@@ -161,6 +161,30 @@ export async function updateEvidence(
   return changed === 1
 }
 
+/**
+ * Gives an item that came as a file of an unknown kind the kind that its file turned out to be, and its moment where
+ * its owner has said none.
+ */
+export async function updateUnknownKind(
+  trx: Trx,
+  id: string,
+  kind: EvidenceKind,
+  madeAt: Instant | null,
+  zone: Zone,
+): Promise<void> {
+  const unknown = trx.sql('evidence').where({ id, kind: 'file' })
+  await unknown.clone().update({
+    kind,
+    lacksAlternative: trx.sql.raw(`CASE WHEN "alternativeText" = '' THEN ? ELSE 0 END`, [
+      isShownAsPicture(kind) ? 1 : 0,
+    ]),
+    revision: trx.sql.raw('revision + 1'),
+  })
+  if (madeAt === null) return
+  const made = { madeAt, madeWeek: weekOf(dayOf(madeAt, zone)), madeAtKnown: 1 }
+  await trx.sql('evidence').where({ id, madeAtKnown: 0 }).update(made)
+}
+
 export async function deleteEvidence(trx: Trx, id: string): Promise<void> {
   await trx.sql('evidence').where({ id }).delete()
 }

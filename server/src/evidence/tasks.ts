@@ -1,9 +1,11 @@
-// What evidence has done in threads: each task by its name.
+// What evidence has done in worker processes: each task by its name.
 import type { DataTable } from '@valise/core/evidence'
 import type { FileStore } from '../files/index.ts'
 import type { TaskRunner, Workers } from '../jobs/index.ts'
 import { examineFile } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
+import { readInside } from './readInside.ts'
+import type { FileToRead, ReadFile } from './readInside.ts'
 import { readTable } from './readTable.ts'
 import type { TableToRead } from './readTable.ts'
 import { paintBoard } from './paintBoard.ts'
@@ -15,17 +17,19 @@ export type EvidenceTasks = {
   readonly examine: { readonly input: FileToExamine; readonly output: Examined }
   readonly render: { readonly input: PictureToRender; readonly output: RenderedPicture }
   readonly board: { readonly input: BoardToPaint; readonly output: PaintedBoard }
+  readonly read: { readonly input: FileToRead; readonly output: ReadFile }
   readonly table: { readonly input: TableToRead; readonly output: DataTable }
 }
 
 export type EvidenceWorkers = Workers<EvidenceTasks>
 
-/** Does the tasks over a file store, in whatever thread it is called. */
+/** Does the tasks over a file store, in whatever process it is called. */
 export function evidenceTasks(files: FileStore): TaskRunner<EvidenceTasks> {
   const tasks = {
     examine: (input: FileToExamine) => examineFile(files, input),
     render: (input: PictureToRender) => renderPicture(files, input),
     board: (input: BoardToPaint) => paintBoard(files, input),
+    read: (input: FileToRead) => readInside(files, input),
     table: (input: TableToRead) => readTable(files, input),
   }
   // The name and what belongs to it come as one type parameter, which a table of functions cannot follow.

@@ -8,6 +8,7 @@ import { AppError } from '@valise/core/problems'
 import type { ErrorCode, Reason } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
+import { ProcessBurst } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { unexamined } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
@@ -139,7 +140,7 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
   const stored = await files.incoming.keep(id)
   if (stored.bytes !== upload.bytes) throw new AppError('invalid', 'file-cut-off')
   const { fileName, replaces, classId, assignmentId, title, isMine, durationMs } = upload
-  const examined = await examine(services, id, { ...stored, fileName })
+  const examined = await examine(services, actor, { ...stored, fileName })
   try {
     await inTransaction(database, async (trx) => {
       if (!(await store.isStillOpen(trx, id))) return
@@ -165,17 +166,21 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
   }
 }
 
-/** What cannot even be looked at is kept as a file of an unknown kind: nobody's work is refused for it. */
+/**
+ * Looks at a file that has just come in. Nobody's work is refused because this fails.
+ *
+ * @returns null where it could not be looked at now, and is to be later
+ */
 export async function examine(
   { workers, log }: Services,
-  id: string,
+  actor: PersonActor,
   file: FileToExamine,
-): Promise<Examined> {
+): Promise<Examined | null> {
   try {
-    return await workers.run('examine', file)
+    return await workers.run('examine', file, { lane: 'requests', personId: actor.personId })
   } catch (error) {
-    log.failed(id, error)
-    return unexamined
+    log.failed(file.sha256, error)
+    return error instanceof ProcessBurst ? unexamined : null
   }
 }
 

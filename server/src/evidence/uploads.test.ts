@@ -1,4 +1,6 @@
+import { AppError } from '@valise/core/problems'
 import { shiftedClock } from '../clock.ts'
+import { ProcessBurst } from '../jobs/index.ts'
 import {
   beginUpload,
   BYTES,
@@ -79,11 +81,12 @@ describeEachDatabase('uploads', (open, onSqlite) => {
     expect((await wren.get(address)).body.outcome.evidenceId).toBe(id)
   })
 
-  onSqlite('are kept as they came when they cannot even be looked at', async () => {
+  onSqlite('are kept as they came when they cannot even be looked at, and looked at later', async () => {
     const { site, wren } = await start()
     const failed: unknown[] = []
+    const { workers } = site.services
     Object.assign(site.services, {
-      workers: { run: () => Promise.reject(new Error('the thread died')) },
+      workers: { run: () => Promise.reject(new AppError('busy', 'busy')) },
       log: { answered: () => undefined, failed: (_: string, error: unknown) => failed.push(error) },
     })
     const { body } = await upload(wren, { name: 'odd.jpg', content: await makePicture() })
@@ -93,6 +96,34 @@ describeEachDatabase('uploads', (open, onSqlite) => {
       version: { mime: 'application/octet-stream', preview: 'none' },
     })
     expect(failed).toHaveLength(1)
+    Object.assign(site.services, { workers })
+    await site.services.jobs.drain()
+    expect((await wren.get(`/api/evidence/${body.id}`)).body).toMatchObject({
+      kind: 'picture',
+      version: { mime: 'image/jpeg', preview: 'there' },
+    })
+  })
+
+  onSqlite('that outgrow what may be spent on them are kept as they came, at once and for good', async () => {
+    const { site, wren } = await start()
+    const { workers } = site.services
+    const burst = () => Promise.reject(new ProcessBurst('examine ended: SIGKILL'))
+    Object.assign(site.services, {
+      workers: { run: burst },
+      log: { answered: () => undefined, failed: () => undefined },
+    })
+    const { body: odd } = await upload(wren, { name: 'odd.jpg', content: await makePicture() })
+    Object.assign(site.services, { workers })
+    const { body: large } = await upload(wren, {
+      name: 'large.jpg',
+      content: await makePicture({ colour: '#123456' }),
+    })
+    Object.assign(site.services, { workers: { run: burst } })
+    await site.services.jobs.drain()
+    expect(await site.services.database.reader().sql('jobs')).toEqual([])
+    const versionOf = async (id: string) => (await wren.get(`/api/evidence/${id}`)).body.version
+    expect(await versionOf(odd.id)).toMatchObject({ mime: 'application/octet-stream' })
+    expect(await versionOf(large.id)).toMatchObject({ preview: 'none', previewProblem: 'picture-too-large' })
   })
 
   onSqlite('belong to whoever began them, with every verb', async () => {

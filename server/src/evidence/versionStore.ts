@@ -216,17 +216,36 @@ export async function saveShownSize(
     .update({ width: size.width, height: size.height })
 }
 
-/** Versions whose words nobody has looked for yet. */
+/** Writes down what was found out about the file of a version after it was saved. */
+export async function saveExamined(
+  trx: Trx,
+  { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
+  examined: Partial<NewVersion>,
+): Promise<void> {
+  await trx
+    .sql('evidenceVersions')
+    .where({ evidenceId, n })
+    .update({ ...examined })
+}
+
+export type UnreadVersion = Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId' | 'mime'>
+
+/** Versions whose words nobody has looked for yet, in the order of their keys. */
 export async function listUnread(
   reader: Reader,
+  after: UnreadVersion | null,
   limit: number,
-): Promise<{ readonly evidenceId: string; readonly n: number; readonly mime: string }[]> {
-  return reader
-    .sql('evidenceVersions')
-    .where({ textState: 'unread' })
-    .orderBy(['evidenceId', 'n'])
-    .limit(limit)
-    .select('evidenceId', 'n', 'mime')
+): Promise<UnreadVersion[]> {
+  const unread = reader.sql('evidenceVersions').where({ textState: 'unread' })
+  if (after !== null) {
+    const { evidenceId, n } = after
+    unread.where((later) =>
+      later
+        .where('evidenceId', '>', evidenceId)
+        .orWhere((same) => same.where({ evidenceId }).where('n', '>', n)),
+    )
+  }
+  return unread.orderBy(['evidenceId', 'n']).limit(limit).select('evidenceId', 'n', 'ownerId', 'mime')
 }
 
 export interface RenditionFile {

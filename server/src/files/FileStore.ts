@@ -1,4 +1,4 @@
-// The seam to where files lie: content by its SHA-256, and files on their way in. No path leaves it.
+// The seam to where files lie: content by its SHA-256, and files on their way in. No path leaves it but for the time of `useLocally`.
 import type { Readable } from 'node:stream'
 
 export interface StoredFile {
@@ -18,6 +18,12 @@ export interface FileStore {
   put(content: AsyncIterable<Uint8Array>): Promise<StoredFile>
   /** @throws AppError `not-found` when there is no such file. */
   open(sha256: string, range?: ByteRange): Promise<Readable>
+  /**
+   * Hands a file to a library that wants a path; it is there, and stays unchanged, until `use` has settled.
+   *
+   * @throws AppError `not-found` when there is no such file
+   */
+  useLocally<T>(sha256: string, use: (path: string) => Promise<T>): Promise<T>
   /**
    * Removes a file that nobody has put for `untouchedMs`; a file that was put again meanwhile stays.
    *

@@ -40,6 +40,11 @@ export function openFolderStore(dataFolder: string): FileStore {
       }
     },
     open: (sha256, range) => openToRead(pathOf(sha256), range),
+    useLocally: async (sha256, use) => {
+      const path = pathOf(sha256)
+      if ((await sizeOf(path)) === null) throw new AppError('not-found', 'not-found')
+      return use(path)
+    },
     remove: (sha256, untouchedMs) => removeUntouched(pathOf(sha256), untouchedMs),
     async *list() {
       for (const shelf of await readdir(folder)) {

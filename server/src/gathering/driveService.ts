@@ -65,6 +65,7 @@ export async function keepFromDrive(
           kind: FOLLOW_DOCUMENT,
           payload: { evidenceId },
           dedupeKey: `${FOLLOW_DOCUMENT}:${evidenceId}`,
+          personId: actor.personId,
         })
     },
   })

@@ -1,7 +1,7 @@
 // Keeping something whose bytes are at hand: stored, examined, written down.
 import type { PersonActor } from '@valise/core/people'
 import { inTransaction } from '../database/index.ts'
-import { examine, keepFile } from '../evidence/index.ts'
+import { examine, keepFile, unexamined } from '../evidence/index.ts'
 import type { FileToKeep, KeptFile } from '../evidence/index.ts'
 import type { Trx } from '../database/index.ts'
 import type { Services } from '../services.ts'
@@ -22,13 +22,13 @@ export async function keepContent(
 ): Promise<KeptFile> {
   const { database, files, jobs } = services
   const stored = await files.put(content)
-  const examined = await examine(services, 'new content', { ...stored, fileName: file.fileName })
+  const examined = await examine(services, actor, { ...stored, fileName: file.fileName })
   return inTransaction(database, async (trx) => {
     const kept = await keepFile(trx, jobs, actor, {
       ...file,
       id: trx.newId(),
       stored,
-      examined: mime === undefined ? examined : { ...examined, mime },
+      examined: mime === undefined ? examined : { ...(examined ?? unexamined), mime },
       replaces,
     })
     await also?.(trx, kept)

@@ -5,6 +5,7 @@ import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
+import type { Turn } from '../jobs/index.ts'
 import type { Reader } from '../database/index.ts'
 import {
   findLanding,
@@ -52,7 +53,8 @@ export async function createLink(services: Services, actor: PersonActor, wish: N
       await indexWords(trx, kept.evidenceId)
     },
   })
-  if (picture) await showPicture(services, evidenceId, 1, await services.files.put(once(picture)))
+  if (picture)
+    await showPicture(services, turnOf(actor), evidenceId, 1, await services.files.put(once(picture)))
   return getEvidence(services.database.reader(), actor, evidenceId)
 }
 
@@ -69,8 +71,12 @@ export async function lookAgain(services: Services, actor: PersonActor, id: stri
     await saveLink(trx, actor, id, { address, siteName, description, frame, state })
     await indexWords(trx, id)
   })
-  if (picture) await showPicture(services, id, 1, await services.files.put(once(picture)))
+  if (picture) await showPicture(services, turnOf(actor), id, 1, await services.files.put(once(picture)))
   return getEvidence(services.database.reader(), actor, id)
+}
+
+function turnOf({ personId }: PersonActor): Turn {
+  return { lane: 'requests', personId }
 }
 
 async function readAddress({ outside }: Services, text: string): Promise<ReadLink> {

@@ -1,6 +1,8 @@
 // Problem details (RFC 9457): the one place where errors become answers.
 import { AppError } from '@valise/core/problems'
 import type { ErrorCode, Problem } from '@valise/core/problems'
+import { isDiskFull } from '../errorCode.ts'
+import { ProcessBurst, ProcessStopped } from '../jobs/index.ts'
 
 export const statusOf = {
   'signed-out': 401,
@@ -19,9 +21,16 @@ export const statusOf = {
   'no-space': 507,
 } as const satisfies Record<ErrorCode, number>
 
-/** The refusal that `error` means to a person. Anything that is no `AppError` is a defect: `unexpected`. */
+/**
+ * The refusal that `error` means to a person. A full disk, and work that outgrew its limits, can happen to anything;
+ * whatever else is no `AppError` is a defect: `unexpected`.
+ */
 export function toAppError(error: unknown): AppError {
-  return error instanceof AppError ? error : new AppError('unexpected', 'unexpected', { cause: error })
+  if (error instanceof AppError) return error
+  if (isDiskFull(error)) return new AppError('no-space', 'no-space', { cause: error })
+  if (error instanceof ProcessBurst) return new AppError('too-large', 'too-heavy', { cause: error })
+  if (error instanceof ProcessStopped) return new AppError('busy', 'busy', { cause: error })
+  return new AppError('unexpected', 'unexpected', { cause: error })
 }
 
 export function problemOf(error: AppError, request: string): Problem {

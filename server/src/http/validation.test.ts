@@ -1,5 +1,6 @@
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
+import type { TSchema } from 'typebox'
 import { assertAnswer, parseInput } from './validation.ts'
 
 const boat = Type.Object(
@@ -13,9 +14,9 @@ const boat = Type.Object(
   { additionalProperties: false },
 )
 
-function fieldsOf(value: unknown) {
+function fieldsOf(value: unknown, schema: TSchema = boat) {
   try {
-    parseInput(boat, value)
+    parseInput(schema, value)
   } catch (error) {
     if (error instanceof AppError) return error.fields
     throw error
@@ -73,6 +74,50 @@ describe('what comes in', () => {
     ],
   ])('%j is refused at its field', (value, field) => {
     expect(fieldsOf(value)).toEqual([field])
+  })
+
+  it('is refused at the branch that its tag names, and at the tag where no branch has it', () => {
+    const shape = Type.Union([
+      Type.Object({ kind: Type.Literal('box'), wide: Type.Number() }, { additionalProperties: false }),
+      Type.Object({ kind: Type.Literal('ring'), across: Type.Number() }, { additionalProperties: false }),
+    ])
+    const drawing = Type.Object({ shapes: Type.Array(shape) })
+    const refusedOf = (...shapes: object[]) => fieldsOf({ shapes }, drawing)
+    expect(refusedOf({ kind: 'ring', wide: 2 })).toEqual([
+      { path: '/shapes/0/across', reason: 'missing' },
+      { path: '/shapes/0/wide', reason: 'unknown' },
+    ])
+    expect(refusedOf({ kind: 'cube' }, { wide: 2 })).toEqual([
+      { path: '/shapes/0/kind', reason: 'not-offered' },
+      { path: '/shapes/1/kind', reason: 'missing' },
+    ])
+    expect(parseInput(drawing, { shapes: [{ kind: 'box', wide: 2 }] })).toBeDefined()
+  })
+
+  it('is refused by the branch that comes nearest, where branches have no tag', () => {
+    const name = Type.Object({ name: Type.Union([Type.Null(), Type.String({ maxLength: 4 })]) })
+    expect(fieldsOf({ name: 'Ternes' }, name)).toEqual([
+      { path: '/name', reason: 'too-long', params: { most: 4 } },
+    ])
+    expect(fieldsOf({ name: 7 }, name)).toEqual([{ path: '/name', reason: 'malformed' }])
+  })
+
+  it('is refused with 20 fields at most, and with the first alone where it is large', () => {
+    const marks = Type.Object({ marks: Type.Array(boat) })
+    expect(fieldsOf({ marks: Array.from({ length: 50 }, () => ({})) }, marks)).toHaveLength(20)
+    expect(fieldsOf({ marks: Array.from({ length: 5000 }, () => ({})) }, marks)).toHaveLength(1)
+  })
+
+  it('may lie deep and be much only within limits, which are looked at first', () => {
+    const nested = (levels: number): unknown => JSON.parse(`${'['.repeat(levels)}${']'.repeat(levels)}`)
+    expect(() => parseInput(Type.Unknown(), nested(10_000))).toThrow('lies too deep')
+    expect(parseInput(Type.Unknown(), nested(40))).toBeDefined()
+    expect(() =>
+      parseInput(
+        Type.Unknown(),
+        Array.from({ length: 500_000 }, () => 0),
+      ),
+    ).toThrow('too large')
   })
 
   it('reads numbers from an address, where all is text', () => {

@@ -5,67 +5,162 @@ import addFormats from 'ajv-formats'
 import { AppError } from '@valise/core/problems'
 import type { FieldProblem } from '@valise/core/problems'
 import type { TSchema } from 'typebox'
+import { withDiscriminators } from './taggedUnions.ts'
 
-let strictAjv: Ajv | undefined
-let coercingAjv: Ajv | undefined
-const compiled = new WeakMap<object, ValidateFunction>()
+/** Deeper than any form, and shallow enough for every function that calls itself for what lies within. */
+const DEEPEST = 64
+/** More than the largest drawing has. */
+const MOST_VALUES = 400_000
+/** Of a small value all that is wrong is told, so that a form can mark each field; of a large one the first thing. */
+const SMALL_VALUES = 2000
+const MOST_FIELDS = 20
 
-function makeAjv(coerceTypes: boolean): Ajv {
+interface Validators {
+  /** Stops at the first thing that is wrong. */
+  readonly quick: ValidateFunction
+  readonly thorough: ValidateFunction
+}
+
+const makers = { strict: makeValidatorMaker(false), coercing: makeValidatorMaker(true) }
+
+function makeValidatorMaker(coerceTypes: boolean): (schema: TSchema) => Validators {
+  const compiled = new WeakMap<object, Validators>()
+  let quick: Ajv | undefined
+  let thorough: Ajv | undefined
+  return (schema) => {
+    const known = compiled.get(schema)
+    if (known) return known
+    quick ??= makeAjv(coerceTypes, false)
+    thorough ??= makeAjv(coerceTypes, true)
+    const tagged = withDiscriminators(schema)
+    const validators = { quick: quick.compile(tagged), thorough: lazily(() => thorough?.compile(tagged)) }
+    compiled.set(schema, validators)
+    return validators
+  }
+}
+
+function makeAjv(coerceTypes: boolean, allErrors: boolean): Ajv {
   const ajv = new Ajv({
-    allErrors: true,
+    allErrors,
     coerceTypes,
+    discriminator: true,
     strict: true,
     allowUnionTypes: true,
     strictTuples: false,
+    // A discriminator names the tag that its branches define.
+    strictRequired: false,
   })
   return addFormats.default(ajv, ['date', 'email', 'uuid'])
-}
-
-function validatorOf(schema: TSchema, coerce: boolean): ValidateFunction {
-  const found = compiled.get(schema)
-  if (found) return found
-  const ajv = coerce ? (coercingAjv ??= makeAjv(true)) : (strictAjv ??= makeAjv(false))
-  const validator = ajv.compile(schema)
-  compiled.set(schema, validator)
-  return validator
 }
 
 /**
  * The value, once it keeps to the schema. Values of addresses (`coerce`) become numbers where the schema wants them.
  *
- * @throws AppError `invalid` that names each field that does not.
+ * The work is bounded whatever comes: depth and number of values are looked at first, and a large value that is wrong
+ * is refused at the first thing that is.
+ *
+ * @throws AppError `invalid` that names the fields that do not, 20 at most; `too-large` for more values than any form has
  */
 export function parseInput(schema: TSchema, value: unknown, coerce = false): unknown {
-  assertWellFormed(value)
-  const validate = validatorOf(schema, coerce)
-  if (validate(value)) return value
-  const fields = (validate.errors ?? []).filter((error) => error.keyword !== 'anyOf').map(toFieldProblem)
-  throw new AppError('invalid', 'invalid-input', { fields })
+  const count = assertWellFormed(value)
+  const { quick, thorough } = (coerce ? makers.coercing : makers.strict)(schema)
+  if (quick(value)) return value
+  const validate = count <= SMALL_VALUES ? thorough : quick
+  validate(value)
+  throw new AppError('invalid', 'invalid-input', {
+    fields: fieldProblems(validate.errors ?? []).slice(0, MOST_FIELDS),
+  })
 }
 
 /** @throws Error (a defect) when an answer does not keep to its schema. */
 export function assertAnswer(schema: TSchema, value: unknown): void {
-  const validate = validatorOf(schema, false)
-  if (!validate(value))
-    throw new Error(`an answer breaks its schema: ${JSON.stringify(validate.errors?.slice(0, 3))}`)
+  const { quick } = makers.strict(schema)
+  if (!quick(value))
+    throw new Error(`an answer breaks its schema: ${JSON.stringify(quick.errors?.slice(0, 3))}`)
 }
 
-/** NUL and lone surrogates cannot be kept by every database, so they are refused at the edge. */
-function assertWellFormed(value: unknown): void {
-  if (typeof value === 'string') {
-    if (value.includes('\0') || !value.isWellFormed()) throw new AppError('invalid', 'bad-text')
-  } else if (typeof value === 'object' && value !== null) {
-    for (const [key, part] of Object.entries(value)) {
-      assertWellFormed(key)
-      assertWellFormed(part)
+/**
+ * NUL and lone surrogates cannot be stored by every database, so they are refused at the edge, and so is what lies too
+ * deep or is too much. It does not call itself, since depth is what it looks for.
+ *
+ * @returns how many values there are
+ */
+function assertWellFormed(value: unknown): number {
+  const waiting: [value: unknown, depth: number][] = [[value, 0]]
+  let count = 0
+  for (let next = waiting.pop(); next; next = waiting.pop()) {
+    const [present, depth] = next
+    count += 1
+    if (depth > DEEPEST) throw new AppError('invalid', 'too-deep')
+    if (count + waiting.length > MOST_VALUES) throw new AppError('too-large', 'too-large')
+    if (typeof present === 'string') assertText(present)
+    else if (Array.isArray(present)) for (const part of present) waiting.push([part, depth + 1])
+    else if (typeof present === 'object' && present !== null) {
+      for (const [key, part] of Object.entries(present)) {
+        assertText(key)
+        waiting.push([part, depth + 1])
+      }
     }
   }
+  return count
+}
+
+function assertText(text: string): void {
+  if (text.includes('\0') || !text.isWellFormed()) throw new AppError('invalid', 'bad-text')
+}
+
+/** One problem for each field. Of a union without a tag, the branch that comes nearest speaks. */
+function fieldProblems(errors: readonly ErrorObject[]): FieldProblem[] {
+  const unions = errors.filter(({ keyword }) => keyword === 'anyOf')
+  const isWithin = (error: ErrorObject, union: ErrorObject) =>
+    error.schemaPath.startsWith(`${union.schemaPath}/`)
+  const plain = errors.filter(
+    (error) => error.keyword !== 'anyOf' && !unions.some((one) => isWithin(error, one)),
+  )
+  const outer = unions.filter((union) => !unions.some((other) => other !== union && isWithin(union, other)))
+  const ofUnions = outer.flatMap((union) => {
+    const nearest = nearestBranch(
+      union,
+      errors.filter((error) => isWithin(error, union)),
+    )
+    return nearest.length > 0 ? nearest : [union]
+  })
+  const problems = [...plain, ...ofUnions].map(toFieldProblem)
+  return problems.filter((problem, n) => problems.findIndex(({ path }) => path === problem.path) === n)
+}
+
+/** The errors of the first branch that is of the value's type, or none where no branch is. */
+function nearestBranch(union: ErrorObject, errors: readonly ErrorObject[]): ErrorObject[] {
+  const branches = new Map<string, ErrorObject[]>()
+  for (const error of errors) {
+    const branch = error.schemaPath.slice(union.schemaPath.length).split('/')[1] ?? ''
+    branches.set(branch, [...(branches.get(branch) ?? []), error])
+  }
+  const isOfType = (branch: readonly ErrorObject[]) =>
+    !branch.some(({ keyword, instancePath }) => keyword === 'type' && instancePath === union.instancePath)
+  const nearest = [...branches.values()].find(isOfType) ?? []
+  return nearest.filter(({ keyword }) => keyword !== 'anyOf')
+}
+
+/** Compiles when it is first called; most inputs keep to their schemas. */
+function lazily(compile: () => ValidateFunction | undefined): ValidateFunction {
+  let compiled: ValidateFunction | undefined
+  const validate = (value: unknown): boolean => {
+    compiled ??= compile()
+    const isValid = compiled?.(value) === true
+    lazy.errors = compiled?.errors ?? null
+    return isValid
+  }
+  const lazy = validate as ValidateFunction
+  return lazy
 }
 
 function toFieldProblem(error: ErrorObject): FieldProblem {
   const path = error.instancePath
   const limit = Number(error.params['limit'])
   switch (error.keyword) {
+    case 'discriminator':
+      return { path: `${path}/${String(error.params['tag'])}`, reason: 'not-offered' }
     case 'required':
       return { path: `${path}/${String(error.params['missingProperty'])}`, reason: 'missing' }
     case 'additionalProperties':

@@ -2,7 +2,7 @@
 import type { Instant } from '@valise/core/time'
 import type { Database, Trx } from '../database/index.ts'
 import type { RequestLog } from '../http/index.ts'
-import { insertJob, noteFailure, postponeJob, prolongLease, removeJob, takeJob } from './store.ts'
+import { insertJob, noteFailure, postponeJob, prolongLease, releaseJob, removeJob, takeJob } from './store.ts'
 import type { JobPayload, NewJob, TakenJob } from './store.ts'
 
 /** Does the jobs of one kind. */
@@ -33,12 +33,16 @@ export interface Jobs {
 const AT_ONCE = 2
 const LOOK_EVERY_MS = 1000
 const PROLONG_EVERY_MS = 30_000
+/** People who were served in this round; with more of them a new round begins. */
+const MOST_IN_ROUND = 200
 
 export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): Jobs {
   const handlers = new Map<string, JobHandler>()
-  const running = new Set<Promise<void>>()
+  const running = new Map<string, { readonly personId: string | null; readonly work: Promise<void> }>()
+  const served = new Set<string>()
   let timer: NodeJS.Timeout | null = null
   let isLooking = false
+  let isStopping = false
 
   function wake(): void {
     if (timer !== null) void look()
@@ -50,13 +54,13 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
     isLooking = true
     try {
       while (timer !== null && running.size < AT_ONCE) {
-        const job = await takeJob(database)
+        const job = await takeNext()
         if (!job) return
         const work = doJob(job, (error) => log.failed(job.id, error)).finally(() => {
-          running.delete(work)
+          running.delete(job.id)
           wake()
         })
-        running.add(work)
+        running.set(job.id, { personId: job.personId, work })
       }
     } catch (error) {
       log.failed('jobs', error)
@@ -65,22 +69,41 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
     }
   }
 
+  /** Serves each person once before anybody is served again, and nobody with two hands at the same time. */
+  async function takeNext(): Promise<TakenJob | null> {
+    const busy = [...running.values()].flatMap(({ personId }) => personId ?? [])
+    let job = await takeJob(database, [...new Set([...busy, ...served])])
+    if (!job && served.size > 0) {
+      served.clear()
+      job = await takeJob(database, busy)
+    }
+    if (served.size >= MOST_IN_ROUND) served.clear()
+    if (job?.personId) served.add(job.personId)
+    return job
+  }
+
   async function doJob(job: TakenJob, onError: (error: unknown) => void): Promise<void> {
     const prolonging = setInterval(() => {
       prolongLease(database, job.id).catch((error: unknown) => log.failed(job.id, error))
     }, PROLONG_EVERY_MS)
     const handler = handlers.get(job.kind)
     try {
-      if (!handler) throw new Error(`nobody does jobs of the kind ${job.kind}`)
+      if (!handler) throw new Error(`no handler for job kind ${job.kind}`)
       const again = await handler.run(job.payload)
       await (again ? postponeJob(database, job.id, again) : removeJob(database, job.id))
     } catch (error) {
-      const isOver = await noteFailure(database, job)
-      if (isOver) await handler?.giveUp?.(job.payload)
+      await noteOutcome(job, handler).catch((failure: unknown) => log.failed(job.id, failure))
       onError(error)
     } finally {
       clearInterval(prolonging)
     }
+  }
+
+  /** Where this cannot be written either, as on a full disk, the lease ends by itself and the job is tried again. */
+  async function noteOutcome(job: TakenJob, handler: JobHandler | undefined): Promise<void> {
+    if (isStopping) return void (await releaseJob(database, job))
+    const isOver = await noteFailure(database, job)
+    if (isOver) await handler?.giveUp?.(job.payload)
   }
 
   return {
@@ -89,17 +112,19 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
       trx.afterCommit(wake)
     },
     handle(kind, handler) {
-      if (handlers.has(kind)) throw new Error(`two do jobs of the kind ${kind}`)
+      if (handlers.has(kind)) throw new Error(`two handlers for job kind ${kind}`)
       handlers.set(kind, handler)
     },
     start() {
+      isStopping = false
       timer ??= setInterval(wake, LOOK_EVERY_MS)
       wake()
     },
     async stop() {
+      isStopping = true
       if (timer !== null) clearInterval(timer)
       timer = null
-      await Promise.all(running)
+      await Promise.all([...running.values()].map(({ work }) => work))
     },
     async drain() {
       for (let job = await takeJob(database); job !== null; job = await takeJob(database)) {

@@ -95,6 +95,64 @@ describeEachDatabase('jobs', (open) => {
     expect(times).toBe(2)
   })
 
+  it('are done for people in turn, and for one at a time of each', async () => {
+    const { database } = await start()
+    const live = makeJobs({ ...database, clock: shiftedClock(TEST_START) }, { failed: () => undefined })
+    const order: string[] = []
+    let atOnce = 0
+    live.handle('work', {
+      run: async ({ who }) => {
+        order.push(String(who))
+        atOnce += who === 'wren' ? 1 : 0
+        expect(atOnce).toBeLessThanOrEqual(1)
+        await new Promise((resolve) => setTimeout(resolve, 20))
+        atOnce -= who === 'wren' ? 1 : 0
+      },
+    })
+    await inTransaction(database, async (trx) => {
+      for (const who of ['wren', 'wren', 'wren', 'wren', 'ines', 'tomasz'])
+        await live.enqueue(trx, { kind: 'work', payload: { who }, personId: who })
+    })
+    live.start()
+    while (order.length < 6) await new Promise((resolve) => setTimeout(resolve, 10))
+    await live.stop()
+    expect(order.slice(0, 3).sort()).toEqual(['ines', 'tomasz', 'wren'])
+  })
+
+  it('whose failure cannot be written down, as on a full disk, stay to be done and end nothing', async () => {
+    const { database, jobs, add, rows, pass } = await start()
+    const failures: string[] = []
+    const full = makeJobs(
+      {
+        ...database,
+        writer: new Proxy(database.writer, {
+          get: (target, name) => {
+            if (name === 'transaction' && isFull)
+              return () => Promise.reject(Object.assign(new Error('full'), { code: 'SQLITE_FULL' }))
+            return Reflect.get(target, name)
+          },
+        }),
+      },
+      { failed: (_, error) => failures.push(String(error)) },
+    )
+    let isFull = false
+    full.handle('one', {
+      run: async () => {
+        isFull = true
+        throw new Error('no room for what was made')
+      },
+    })
+    await add('one')
+    await expect(full.drain()).rejects.toThrow('no room')
+    expect(failures).toEqual([expect.stringContaining('full')])
+    isFull = false
+    expect(await rows()).toHaveLength(1)
+    pass(2)
+    jobs.handle('one', { run: async () => undefined })
+    await jobs.drain()
+    expect(await rows()).toEqual([])
+  })
+
   it('begin by themselves after the commit that wants them, and stop when asked', async () => {
     const { database } = await start()
     const live = makeJobs({ ...database, clock: shiftedClock(TEST_START) }, { failed: () => undefined })

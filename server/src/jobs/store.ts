@@ -13,6 +13,8 @@ export interface NewJob {
   /** While a job with this key is still to be done, another one is not added. */
   readonly dedupeKey?: string
   readonly runAt?: Instant
+  /** Whose work it is: people are served in turn. */
+  readonly personId?: string
 }
 
 export interface TakenJob {
@@ -20,18 +22,23 @@ export interface TakenJob {
   readonly kind: string
   readonly payload: JobPayload
   readonly attempts: number
+  readonly personId: string | null
 }
 
 /** How long a server that fell silent keeps a job from others. */
 const LEASE_MINUTES = 1.5
 const MOST_ATTEMPTS = 5
 
-export async function insertJob(trx: Trx, { kind, payload, dedupeKey, runAt }: NewJob): Promise<void> {
+export async function insertJob(
+  trx: Trx,
+  { kind, payload, dedupeKey, runAt, personId }: NewJob,
+): Promise<void> {
   const row = {
     id: trx.newId(),
     kind,
     payload: JSON.stringify(payload),
     dedupeKey: dedupeKey ?? null,
+    personId: personId ?? null,
     runAt: runAt ?? trx.now,
     leaseUntil: null,
     attempts: 0,
@@ -40,18 +47,24 @@ export async function insertJob(trx: Trx, { kind, payload, dedupeKey, runAt }: N
   await trx.sql('jobs').insert(row).onConflict('dedupeKey').ignore()
 }
 
-/** Takes the job that has been due longest, or null where none is. The try is counted before it begins. */
-export function takeJob(database: Database): Promise<TakenJob | null> {
+/**
+ * Takes the job that has been due longest, or null where none is. The try is counted before it begins.
+ *
+ * @param notOf people whose jobs are passed over
+ */
+export function takeJob(database: Database, notOf: readonly string[] = []): Promise<TakenJob | null> {
   return inTransaction(database, async ({ sql, now }) => {
     const isFree = (q: ReturnType<typeof sql>) => q.whereNull('leaseUntil').orWhere('leaseUntil', '<=', now)
-    const due = sql('jobs').whereNull('failedAt').where('runAt', '<=', now).where(isFree)
+    const isOfOthers = (q: ReturnType<typeof sql>) => q.whereNull('personId').orWhereNotIn('personId', notOf)
+    const due = sql('jobs').whereNull('failedAt').where('runAt', '<=', now).where(isFree).where(isOfOthers)
     const row = await due.orderBy('runAt').orderBy('id').first()
     if (!row) return null
     const attempts = row.attempts + 1
     const lease = { leaseUntil: addMinutes(now, LEASE_MINUTES), attempts }
     // Another server may have taken it since; then this one looks again later.
     const taken = await sql('jobs').where({ id: row.id, attempts: row.attempts }).where(isFree).update(lease)
-    return taken === 1 ? { id: row.id, kind: row.kind, payload: JSON.parse(row.payload), attempts } : null
+    const { id, kind, personId } = row
+    return taken === 1 ? { id, kind, personId, payload: JSON.parse(row.payload), attempts } : null
   })
 }
 
@@ -66,6 +79,15 @@ export function prolongLease(database: Database, id: string): Promise<number> {
 
 export function removeJob(database: Database, id: string): Promise<number> {
   return inTransaction(database, ({ sql }) => sql('jobs').where({ id }).delete())
+}
+
+/** Gives a job back that was not finished through no fault of its own: another server may take it at once. */
+export function releaseJob(database: Database, { id, attempts }: TakenJob): Promise<number> {
+  return inTransaction(database, ({ sql }) =>
+    sql('jobs')
+      .where({ id })
+      .update({ leaseUntil: null, attempts: attempts - 1 }),
+  )
 }
 
 /** Puts a job back for a later moment, as if it had not been tried yet. */

@@ -121,7 +121,8 @@ export function handIn(
     await insertParts(trx, id, pinned)
     await insertFiles(trx, id, await listFilesGoing(trx, actor, parts))
     await noteAct(trx, actor, 'handed-in', id)
-    await jobs.enqueue(trx, { kind: SEAL, payload: { submissionId: id }, dedupeKey: `${SEAL} ${id}` })
+    const job = { kind: SEAL, payload: { submissionId: id }, dedupeKey: `${SEAL} ${id}` }
+    await jobs.enqueue(trx, { ...job, personId: actor.personId })
     return toSubmissionRow(await getOwn(trx, actor, id))
   })
 }

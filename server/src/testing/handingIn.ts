@@ -78,6 +78,11 @@ export async function handInSealed(
 ): Promise<string> {
   await choose(student, assignmentId, parts)
   const { body } = await handInChosen(student, assignmentId)
-  await site.services.jobs.drain()
+  // Sealing waits for pictures that are still in the making.
+  for (let state = 'sealing'; state === 'sealing';) {
+    await site.services.jobs.drain()
+    state = (await student.get(`/api/submissions/${body.id}`)).body.state
+    if (state === 'sealing') await new Promise((resolve) => setTimeout(resolve, 100))
+  }
   return body.id
 }

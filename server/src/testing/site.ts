@@ -6,7 +6,7 @@ import { inspect } from 'node:util'
 import { makeKeys } from '../keys.ts'
 import type { Config } from '../config.ts'
 import { createApp } from '../app.ts'
-import { evidenceTasks, readInside } from '../evidence/index.ts'
+import { evidenceTasks } from '../evidence/index.ts'
 import { openFolderStore } from '../files/index.ts'
 import type { Route } from '../http/index.ts'
 import { makeInlineWorkers, makeJobs } from '../jobs/index.ts'
@@ -79,7 +79,6 @@ export function makeTestSite(
     passwords: makePasswordHasher(cheapHashes),
     log,
     workers: makeInlineWorkers(evidenceTasks(files)),
-    readInside: (file) => readInside(files, file),
     outside: { ...openOutside({ ...config, dataFolder }), ...outside },
   })
   const app = createApp(services, { checkAnswers: true, extraRoutes })

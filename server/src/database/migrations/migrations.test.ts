@@ -67,6 +67,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261128100000_create_picture_recipes': ['pictureRecipes'],
   '20261128110000_create_voices': ['voices'],
   '20261128140000_create_collages': ['collagePictures'],
+  '20261129100000_add_person_to_jobs': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -102,6 +103,7 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
   },
   '20261128110000_create_voices': { uploads: [{ aboutId: null, moments: null }] },
   '20261128140000_create_collages': { evidence: [{ caption: '' }] },
+  '20261129100000_add_person_to_jobs': { jobs: [{ personId: null }] },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>
