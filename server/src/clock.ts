@@ -6,10 +6,29 @@ export interface Clock {
   now(): Instant
 }
 
-export const systemClock: Clock = { now: () => toInstant(Date.now()) }
+/** Machines put their clocks right by steps of some milliseconds, also backwards. */
+const SMALL_STEP_MS = 5000
+
+/**
+ * Milliseconds that do not go back by a small step: what was written down now is not in the future a moment later. A
+ * clock that is put back by more was wrong before, and is followed.
+ */
+export function withoutSmallStepsBack(read: () => number): () => number {
+  let latest = -Infinity
+  return () => {
+    const present = read()
+    const isSmallStep = present < latest && latest - present <= SMALL_STEP_MS
+    latest = isSmallStep ? latest : present
+    return latest
+  }
+}
+
+const milliseconds = withoutSmallStepsBack(Date.now)
+
+export const systemClock: Clock = { now: () => toInstant(milliseconds()) }
 
 /** A clock that stands at `start` when it is made and runs on from there. */
 export function shiftedClock(start: Instant): Clock {
-  const shift = toMilliseconds(start) - Date.now()
-  return { now: () => toInstant(Date.now() + shift) }
+  const shift = toMilliseconds(start) - milliseconds()
+  return { now: () => toInstant(milliseconds() + shift) }
 }

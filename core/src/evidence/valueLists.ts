@@ -74,6 +74,8 @@ export const LONGEST_ALTERNATIVE_TEXT = 1000
 export const LONGEST_CAPTION = 500
 export const LONGEST_TRANSCRIPT = 200_000
 /** Characters of a document's own words that are kept for finding it again. */
+/** Paragraphs, headings, items and tables that are kept of a file's words. */
+export const MOST_BLOCKS_INSIDE = 5000
 export const LONGEST_INSIDE = 400_000
 export const LONGEST_QUERY_NAME = 80
 export const MOST_SAVED_QUERIES = 50

@@ -1,5 +1,6 @@
 // The database: connections, transactions, migrations, and the differences between the two kinds.
 export { addColumns, createTable, dropColumns, dropTables, rebuildTable } from './createTable.ts'
+export { isClockSteady } from './clockCheck.ts'
 export { inTransaction, openPostgres, openSqlite } from './Database.ts'
 export type { Database, Reader, Trx, Writable } from './Database.ts'
 export { migrateDown, migrateToLatest, migrateUpTo } from './migrate.ts'

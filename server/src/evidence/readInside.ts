@@ -1,7 +1,7 @@
 // The words inside a file, and the first page of a PDF as a picture. Runs in a process of its own that can be ended:
 // what people send may be made to burst whoever reads it.
 import { buffer } from 'node:stream/consumers'
-import { LONGEST_INSIDE, readerOf } from '@valise/core/evidence'
+import { LONGEST_INSIDE, MOST_BLOCKS_INSIDE, readerOf } from '@valise/core/evidence'
 import type { DocumentBlock, Inside, PreviewProblem } from '@valise/core/evidence'
 import { once } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
@@ -74,7 +74,7 @@ function shortened(blocks: readonly DocumentBlock[]): Inside {
   let left = LONGEST_INSIDE
   for (const block of blocks) {
     const length = block.kind === 'table' ? block.rows.flat().join(' ').length : block.text.length
-    if (left <= 0) return { blocks: kept, isCut: true }
+    if (left <= 0 || kept.length >= MOST_BLOCKS_INSIDE) return { blocks: kept, isCut: true }
     kept.push(
       block.kind === 'table' || length <= left ? block : { ...block, text: block.text.slice(0, left) },
     )

@@ -2,7 +2,7 @@
 import { BIN_KEPT_DAYS, UPLOAD_KEPT_HOURS } from '@valise/core/evidence'
 import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
-import { inTransaction } from '../database/index.ts'
+import { inTransaction, isClockSteady } from '../database/index.ts'
 import type { Trx } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { removeLooseFiles } from '../files/index.ts'
@@ -23,6 +23,7 @@ export async function sweep({
   jobs,
 }: Pick<Services, 'database' | 'files' | 'jobs'>): Promise<Instant> {
   await inTransaction(database, async (trx) => {
+    if (!(await isClockSteady(trx))) return
     await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_KEPT_HOURS * 60))
     await removeOldOfBin(trx, jobs)
     await deleteOldRecipes(trx, addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60))

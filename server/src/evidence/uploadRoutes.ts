@@ -10,6 +10,7 @@ import type { Hono } from 'hono'
 import type { TSchema } from 'typebox'
 import type { Readable } from 'node:stream'
 import { v7 as uuidv7 } from 'uuid'
+import { isDiskFull } from '../errorCode.ts'
 import { getSignedIn, parseInput } from '../http/index.ts'
 import type { Authenticate } from '../http/index.ts'
 import type { Services } from '../services.ts'
@@ -27,7 +28,8 @@ interface UploadCall {
 
 export function mountUploads(app: Hono, services: Services, authenticate: Authenticate): void {
   const calls = new WeakMap<Request, UploadCall>()
-  const server = makeTusServer(services, (request) => {
+  const store = new UploadsInStore(services)
+  const server = makeTusServer(services, store, (request) => {
     const call = calls.get(request)
     if (!call) throw new Error('an upload without a caller')
     return call
@@ -41,6 +43,9 @@ export function mountUploads(app: Hono, services: Services, authenticate: Authen
     calls.set(request, call)
     const response = await server.handleWeb(request)
     if (call.refusal !== null) throw call.refusal
+    // The library tells a disk that is full as a request that was broken off.
+    const full = store.takeDiskFull(c.req.param('id'))
+    if (full !== null) throw full
     const headers = new Headers(response.headers)
     // Other sites have no business here; the library opens itself to them.
     for (const name of [...headers.keys()]) if (name.startsWith('access-control-')) headers.delete(name)
@@ -49,11 +54,15 @@ export function mountUploads(app: Hono, services: Services, authenticate: Authen
   })
 }
 
-function makeTusServer(services: Services, callOf: (request: Request) => UploadCall): Server {
+function makeTusServer(
+  services: Services,
+  store: UploadsInStore,
+  callOf: (request: Request) => UploadCall,
+): Server {
   return new Server({
     path: PATH,
     relativeLocation: true,
-    datastore: new UploadsInStore(services),
+    datastore: store,
     locker: new MemoryLocker(),
     // The upload's id becomes the id of the item that it makes.
     namingFunction: () => uuidv7(),
@@ -92,6 +101,7 @@ function makeTusServer(services: Services, callOf: (request: Request) => UploadC
 /** The library's bytes and offsets, kept in our file store and our tables. */
 class UploadsInStore extends DataStore {
   readonly #services: Services
+  readonly #full = new Map<string, unknown>()
 
   constructor(services: Services) {
     super()
@@ -107,8 +117,20 @@ class UploadsInStore extends DataStore {
     return new Upload({ id, size: bytes, offset: received, creation_date: startedAt })
   }
 
-  override write(content: Readable, id: string, offset: number): Promise<number> {
-    return this.#services.files.incoming.append(id, offset, content)
+  override async write(content: Readable, id: string, offset: number): Promise<number> {
+    try {
+      return await this.#services.files.incoming.append(id, offset, content)
+    } catch (error) {
+      if (isDiskFull(error)) this.#full.set(id, error)
+      throw error
+    }
+  }
+
+  /** The error of a write that found the disk full, once; null where there was none. */
+  takeDiskFull(id: string | undefined): unknown {
+    const error = id === undefined ? undefined : this.#full.get(id)
+    if (id !== undefined) this.#full.delete(id)
+    return error ?? null
   }
 
   override remove(id: string): Promise<void> {

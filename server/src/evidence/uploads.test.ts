@@ -157,9 +157,12 @@ describeEachDatabase('uploads', (open, onSqlite) => {
       if (part === 'one') expect((await wren.ask('DELETE', address, undefined, TUS)).status).toBe(204)
     }
     expect(await waiting()).toBe(1)
-    const sweepAfter = (hours: number) => {
-      const clock = shiftedClock(new Date(Date.parse(TEST_START) + hours * 3_600_000).toISOString())
-      return sweep({ ...services, database: { ...services.database, clock } })
+    let hour = 0
+    const sweepAfter = async (hours: number) => {
+      for (; hour <= hours; hour += 1) {
+        const clock = shiftedClock(new Date(Date.parse(TEST_START) + hour * 3_600_000).toISOString())
+        await sweep({ ...services, database: { ...services.database, clock } })
+      }
     }
     await sweepAfter(71)
     expect(await waiting()).toBe(1)

@@ -24,8 +24,8 @@ export async function tellNews(trx: Trx, news: NewsToTell): Promise<string> {
 }
 
 /** Takes back news of something that was undone. */
-export async function forgetNews(trx: Trx, id: string): Promise<void> {
-  await trx.sql('news').where({ id }).delete()
+export async function forgetNews(trx: Trx, personId: string, id: string): Promise<void> {
+  await trx.sql('news').where({ personId, id }).delete()
 }
 
 export async function listNews(

@@ -172,10 +172,16 @@ async function moveIntoPlace(written: string, place: string): Promise<void> {
     await unlink(written)
     return
   }
-  await mkdir(dirname(place), { recursive: true })
+  const shelf = dirname(place)
+  // A folder that is new must reach the disk in its parent, or the file in it is lost with it.
+  if ((await mkdir(shelf, { recursive: true })) !== undefined) await syncFolder(dirname(shelf))
   await utimes(written, now, now)
   await rename(written, place)
-  const folder = await open(dirname(place), 'r')
+  await syncFolder(shelf)
+}
+
+async function syncFolder(path: string): Promise<void> {
+  const folder = await open(path, 'r')
   try {
     await folder.sync()
   } finally {

@@ -12,6 +12,8 @@ const API_PATH = '/api/phone'
 export function mountPhone(app: Hono, services: Services): void {
   app.get(`${PHONE_PATH}:code`, async (c) => {
     c.header('cache-control', 'no-store')
+    // Whoever only looks where an address leads must not use the code up.
+    if (c.req.method === 'HEAD') return c.redirect('/camera', 303)
     const opened = await openCode(services, c.req.param('code'))
     if (opened) {
       setCookie(c, COOKIE, opened.key, {

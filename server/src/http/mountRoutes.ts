@@ -8,6 +8,7 @@ import type { Instant } from '@valise/core/time'
 import type { Context, Hono } from 'hono'
 import { getCookie, setCookie, deleteCookie } from 'hono/cookie'
 import type { Reader } from '../database/index.ts'
+import { isDiskFull } from '../errorCode.ts'
 import type { Services } from '../services.ts'
 import { answerFile } from './fileAnswer.ts'
 import type { FileAnswer } from './fileAnswer.ts'
@@ -18,6 +19,10 @@ import { assertAnswer, parseInput } from './validation.ts'
 
 const MOST_BODY_BYTES = 1_000_000
 const COOKIE = 'valise'
+/** Says that somebody signed in on this device before; it opens nothing by itself. */
+const DEVICE_COOKIE = 'valise-device'
+/** The longest that browsers allow. */
+const DEVICE_DAYS = 400
 /** Before the id of a visitor link's pass: a cookie for each link that this browser opened. */
 export const LINK_COOKIE = 'valise-link-'
 /** More links than this are passed over; nobody holds as many at once. */
@@ -67,7 +72,7 @@ async function answer(
   const call = await readCall(c, { services, reader, client, actor }, spec)
   const kept = await runCall(c, call, route, actor)
   // What the page asks by itself (fresh news, say) is no sign that somebody sits there.
-  if (session?.noteSeen && !c.req.header('valise-background')) await session.noteSeen()
+  if (session?.noteSeen && !c.req.header('valise-background')) await noteSeen(services, session.noteSeen)
   // A route with `file` answers with one: `fileRoute` sees to it.
   if (spec.file) return answerFile(c.req.raw, services.files, kept.body as FileAnswer)
   c.header('cache-control', 'no-store')
@@ -91,8 +96,16 @@ export async function getSignedIn(
 ): Promise<PersonActor> {
   const { session } = await findCaller(c, services, services.database.reader(), authenticate)
   if (session === null) throw new AppError('signed-out', 'signed-out')
-  if (session.noteSeen) await session.noteSeen()
+  if (session.noteSeen) await noteSeen(services, session.noteSeen)
   return session.actor
+}
+
+/** On a full disk nothing can be noted, but what is there can be read. */
+async function noteSeen({ log }: Services, note: () => Promise<void>): Promise<void> {
+  await note().catch((error: unknown) => {
+    if (!isDiskFull(error)) throw error
+    log.failed('seen', error)
+  })
 }
 
 function assertMayCall(who: Who, actor: Actor): void {
@@ -177,6 +190,7 @@ function clientOf(c: Context, services: Services): Client {
     address: addressOf(c, services.config.behindProxy),
     userAgent: c.req.header('user-agent') ?? '',
     sessionToken: getCookie(c, COOKIE) ?? null,
+    deviceToken: getCookie(c, DEVICE_COOKIE) ?? null,
     linkCodes: Object.entries(getCookie(c))
       .flatMap(([name, code]) => (name.startsWith(LINK_COOKIE) ? [code] : []))
       .slice(0, MOST_LINKS),
@@ -190,6 +204,14 @@ function clientOf(c: Context, services: Services): Client {
         maxAge: Math.floor(minutesBetween(services.database.clock.now(), endsAt) * 60),
       }),
     endSession: () => deleteCookie(c, COOKIE, { path: '/', secure }),
+    rememberDevice: (token: string) =>
+      setCookie(c, DEVICE_COOKIE, token, {
+        httpOnly: true,
+        sameSite: 'Lax',
+        path: '/api',
+        secure,
+        maxAge: DEVICE_DAYS * 24 * 3600,
+      }),
   }
 }
 

@@ -1,39 +1,55 @@
-import { shiftedClock } from '../clock.ts'
-import { describeEachDatabase, TEST_START } from '../testing/index.ts'
 import { addMinutes } from '@valise/core/time'
-import { assertWithinLimits, countTry, forgetTries } from './index.ts'
+import { shiftedClock } from '../clock.ts'
+import type { Database } from '../database/index.ts'
+import { describeEachDatabase, TEST_START } from '../testing/index.ts'
+import { countTry, forgetTries } from './index.ts'
 
 describeEachDatabase('rate limits', (open) => {
-  const account = { bucket: 'account', most: 3, minutes: 15 }
-  const address = { bucket: 'address', most: 5, minutes: 15 }
+  const waits = { firstWaitMinutes: 1, longestWaitMinutes: 8, minutes: 60 }
+  const account = { bucket: 'account', free: 3, ...waits }
+  const address = { bucket: 'address', free: 5, ...waits }
+  const after = (database: Database, minutes: number) => ({
+    ...database,
+    clock: shiftedClock(addMinutes(TEST_START, minutes)),
+  })
+  const refusedFor = (minutes: number) => ({ code: 'too-many', params: { minutes } })
 
-  it('let through until one of them is used up, and say how long to wait', async () => {
+  it('let through until one of them is used up, and say how long to wait; a refused try is not counted', async () => {
     const database = await open()
-    for (let n = 0; n < 3; n += 1) {
-      await assertWithinLimits(database.reader(), [account, address])
-      await countTry(database, [account, address])
-    }
-    await expect(assertWithinLimits(database.reader(), [account, address])).rejects.toMatchObject({
-      code: 'too-many',
-      params: { minutes: 15 },
-    })
-    await assertWithinLimits(database.reader(), [address])
+    for (let n = 0; n < 3; n += 1) await countTry(database, [account, address])
+    await expect(countTry(database, [account, address])).rejects.toMatchObject(refusedFor(1))
+    await expect(countTry(database, [address])).resolves.toBeUndefined()
+    const { sql } = database.reader()
+    expect(await sql('rateLimits').orderBy('bucket').select('bucket', 'count')).toEqual([
+      { bucket: 'account', count: 3 },
+      { bucket: 'address', count: 4 },
+    ])
   })
 
-  it('count tries that come at once', async () => {
+  it('let no more through of tries that come at once', async () => {
     const database = await open()
-    await Promise.all([1, 2, 3, 4, 5].map(() => countTry(database, [account])))
-    expect(await database.reader().sql('rateLimits').first('count')).toEqual({ count: 5 })
+    const tries = await Promise.allSettled([1, 2, 3, 4, 5, 6].map(() => countTry(database, [account])))
+    expect(tries.filter(({ status }) => status === 'fulfilled')).toHaveLength(3)
   })
 
-  it('begin anew after their window and after being forgotten', async () => {
+  it('double the wait with each further try, up to the longest', async () => {
     const database = await open()
     for (let n = 0; n < 3; n += 1) await countTry(database, [account])
-    const later = { ...database.reader(), now: addMinutes(TEST_START, 16) }
-    await assertWithinLimits(later, [account])
-    await countTry({ ...database, clock: shiftedClock(addMinutes(TEST_START, 16)) }, [account])
-    expect(await database.reader().sql('rateLimits').first('count')).toEqual({ count: 1 })
-    await forgetTries(database, account.bucket)
-    expect(await database.reader().sql('rateLimits')).toEqual([])
+    let minute = 0
+    for (const wait of [1, 2, 4, 8, 8]) {
+      await expect(countTry(after(database, minute + wait - 0.5), [account])).rejects.toThrow()
+      minute += wait + 0.1
+      await countTry(after(database, minute), [account])
+    }
+  })
+
+  it('begin anew after their window; a right try forgets its own and takes itself back from the shared', async () => {
+    const database = await open()
+    for (let n = 0; n < 3; n += 1) await countTry(database, [account, address])
+    await forgetTries(database, { own: [account], shared: [address] })
+    const counts = () => database.reader().sql('rateLimits').select('bucket', 'count')
+    expect(await counts()).toEqual([{ bucket: 'address', count: 2 }])
+    await countTry(after(database, 70), [account])
+    expect(await counts()).toEqual([{ bucket: 'account', count: 1 }])
   })
 })

@@ -1,50 +1,79 @@
-// Rate limits by account, link or address, in a table, so that a second server counts the same.
+// Limits on tries whose waits grow, in a table, so that a second server counts the same.
 import { AppError } from '@valise/core/problems'
 import { addMinutes, minutesBetween } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
-import type { Database, Reader } from '../database/index.ts'
+import type { Database, Trx } from '../database/index.ts'
 import type { ServerKeys } from '../keys.ts'
 
 export interface RateLimit {
   /** What is counted, as a keyed digest: the table holds no names and no addresses. */
   readonly bucket: string
-  readonly most: number
+  /** Tries without a wait. After them each one doubles the wait for the next. */
+  readonly free: number
+  readonly firstWaitMinutes: number
+  readonly longestWaitMinutes: number
+  /** Without a try for this long, the count is forgotten. */
   readonly minutes: number
 }
 
-/** The bucket of an account, an address or a link, for one purpose. */
+/** The bucket of an account, an address or a device, for one purpose. */
 export function bucketOf(keys: ServerKeys, purpose: string, text: string): string {
   return `${purpose}:${keys.digest(purpose, text)}`
 }
 
-/** @throws AppError `too-many` with the minutes to wait when any of the limits is used up. */
-export async function assertWithinLimits(reader: Reader, limits: readonly RateLimit[]): Promise<void> {
-  for (const { bucket, most } of limits) {
-    const row = await reader
-      .sql('rateLimits')
-      .where({ bucket })
-      .where('windowEndsAt', '>', reader.now)
-      .first()
-    if (row && row.count >= most) {
-      const minutes = Math.max(1, Math.ceil(minutesBetween(reader.now, row.windowEndsAt)))
-      throw new AppError('too-many', 'too-many-tries', { params: { minutes } })
-    }
-  }
-}
-
-/** Counts one try against each limit; the window begins with the first try in it. */
-export function countTry(database: Database, limits: readonly RateLimit[]): Promise<void> {
-  return inTransaction(database, async ({ sql, now }) => {
-    await sql('rateLimits').where('windowEndsAt', '<=', now).delete()
-    for (const { bucket, minutes } of limits) {
-      const row = { bucket, windowEndsAt: addMinutes(now, minutes), count: 0 }
-      await sql('rateLimits').insert(row).onConflict('bucket').ignore()
-      await sql('rateLimits').where({ bucket }).increment('count', 1)
-    }
+/**
+ * Counts a try against each limit, before it is known whether it is a right one: of many that come at once no more get
+ * through than of those that come one by one.
+ *
+ * @throws AppError `too-many` with the minutes to wait where one of the limits says so; nothing is counted then
+ */
+export async function countTry(database: Database, limits: readonly RateLimit[]): Promise<void> {
+  await inTransaction(database, async (trx) => {
+    await trx.sql('rateLimits').where('windowEndsAt', '<=', trx.now).delete()
+    for (const limit of limits) await countOne(trx, limit)
   })
 }
 
-/** Forgets the tries of an account, after one that was right. */
-export async function forgetTries(database: Database, bucket: string): Promise<void> {
-  await inTransaction(database, ({ sql }) => sql('rateLimits').where({ bucket }).delete())
+async function countOne({ sql, now }: Trx, limit: RateLimit): Promise<void> {
+  const { bucket, minutes } = limit
+  const row = { bucket, windowEndsAt: addMinutes(now, minutes), count: 0, waitUntil: null }
+  await sql('rateLimits').insert(row).onConflict('bucket').ignore()
+  await sql('rateLimits').where({ bucket }).increment('count', 1)
+  const { count, waitUntil } = await sql('rateLimits').where({ bucket }).first('count', 'waitUntil')
+  if (waitUntil !== null && waitUntil > now) {
+    const toWait = Math.max(1, Math.ceil(minutesBetween(now, waitUntil)))
+    throw new AppError('too-many', 'too-many-tries', { params: { minutes: toWait } })
+  }
+  const wait = waitAfter(limit, count)
+  await sql('rateLimits')
+    .where({ bucket })
+    .update({
+      windowEndsAt: addMinutes(now, minutes + wait),
+      waitUntil: wait > 0 ? addMinutes(now, wait) : null,
+    })
+}
+
+/** Minutes until the try after the `count`th. */
+function waitAfter({ free, firstWaitMinutes, longestWaitMinutes }: RateLimit, count: number): number {
+  return count < free ? 0 : Math.min(longestWaitMinutes, firstWaitMinutes * 2 ** Math.min(count - free, 30))
+}
+
+/** Takes a try back that was a right one: it counts against nobody, and what was tried before it is forgotten. */
+export async function forgetTries(
+  database: Database,
+  { own, shared }: { readonly own: readonly RateLimit[]; readonly shared: readonly RateLimit[] },
+): Promise<void> {
+  await inTransaction(database, async ({ sql }) => {
+    await sql('rateLimits')
+      .whereIn(
+        'bucket',
+        own.map(({ bucket }) => bucket),
+      )
+      .delete()
+    for (const { bucket } of shared)
+      await sql('rateLimits').where({ bucket }).where('count', '>', 0).update({
+        count: sql.raw('"count" - 1'),
+        waitUntil: null,
+      })
+  })
 }

@@ -40,10 +40,14 @@ export interface Client {
   readonly userAgent: string
   /** The session cookie as it came. */
   readonly sessionToken: string | null
+  /** The cookie of a device on which somebody signed in before, as it came. */
+  readonly deviceToken: string | null
   /** The codes of the visitor links that were opened here, as they came. */
   readonly linkCodes: readonly string[]
   startSession(token: string, endsAt: string): void
   endSession(): void
+  /** Gives the device a cookie by which it is known at the next sign-in. */
+  rememberDevice(token: string): void
 }
 
 export interface Call<W extends Who, P, Q, B> {

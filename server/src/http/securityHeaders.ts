@@ -2,6 +2,7 @@
 import { AppError } from '@valise/core/problems'
 import type { MiddlewareHandler } from 'hono'
 
+const LOCAL_NAMES = ['localhost', '127.0.0.1', '[::1]']
 const PERMISSIONS = 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), interest-cohort=()'
 
 /** What the page may load: everything from here, styles with this answer's nonce, frames of known media, nothing else. */
@@ -50,8 +51,17 @@ export function assertOwnSite(request: Request, publicAddress: string): void {
   if (site !== null && site !== 'same-origin' && site !== 'none')
     throw new AppError('forbidden', 'another-site')
   if (origin === null) return
-  const host = request.headers.get('host') ?? new URL(request.url).host
-  const isOwn =
-    origin === new URL(publicAddress).origin || (URL.canParse(origin) && new URL(origin).host === host)
-  if (!isOwn) throw new AppError('forbidden', 'another-site')
+  if (!isOwnOrigin(origin, publicAddress)) throw new AppError('forbidden', 'another-site')
+}
+
+/**
+ * Whether an origin is the configured one. The Host header says nothing: a name of somebody else's that leads to this
+ * machine brings its own. A server that is reached on this machine alone has all of the machine's own names.
+ */
+function isOwnOrigin(origin: string, publicAddress: string): boolean {
+  if (!URL.canParse(origin)) return false
+  const [theirs, own] = [new URL(origin), new URL(publicAddress)]
+  if (theirs.origin === own.origin) return true
+  const isLocal = ({ hostname }: URL) => LOCAL_NAMES.includes(hostname)
+  return isLocal(own) && isLocal(theirs) && theirs.protocol === own.protocol && theirs.port === own.port
 }

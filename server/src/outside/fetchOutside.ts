@@ -121,11 +121,17 @@ async function numbersOf(name: string, endsAt: number): Promise<string[]> {
   }
 }
 
-/** Whether a number of the internet belongs to everybody's part of it; what it carries inside is looked at as well. */
+/**
+ * Whether a number of the internet belongs to everybody's part of it.
+ *
+ * Of IPv6 only 2000::/3 is given out to everybody (RFC 4291, the IANA registry). Numbers outside it that carry one of
+ * IPv4 inside, such as ::127.0.0.1, are none of them; those within it are known by the range that they are in.
+ */
 export function isPublic(address: string): boolean {
   if (!ipaddr.isValid(address)) return false
   const parsed = ipaddr.process(address)
-  return parsed.range() === 'unicast'
+  const isGivenOut = !(parsed instanceof ipaddr.IPv6) || ((parsed.parts[0] ?? 0) & 0xe000) === 0x2000
+  return isGivenOut && parsed.range() === 'unicast'
 }
 
 function ask(

@@ -3,7 +3,7 @@ import { BIN_KEPT_DAYS } from '@valise/core/evidence'
 import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { sweepCollections } from '../collections/index.ts'
-import { inTransaction } from '../database/index.ts'
+import { inTransaction, isClockSteady } from '../database/index.ts'
 import { deleteDrafts } from '../drafts/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import { listEntriesBinnedBefore } from '../reflections/index.ts'
@@ -26,6 +26,7 @@ export function planPageSweep({ database, jobs }: Services): Promise<void> {
 /** @returns when to sweep again */
 function sweepDrafts({ database }: Services): Promise<Instant> {
   return inTransaction(database, async (trx) => {
+    if (!(await isClockSteady(trx))) return addMinutes(trx.now, EVERY_MINUTES)
     const over = addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60)
     await deleteDrafts(trx, [
       ...(await listPagesBinnedBefore(trx, over)),

@@ -66,7 +66,42 @@ describeEachDatabase('coming in and going out', (open, onSqlite) => {
     expect(stopped.status).toBe(429)
     expect(Number(stopped.headers.get('retry-after'))).toBeGreaterThan(0)
     expect((await site.browser().signIn('tomasz')).status).toBe(201) // only this account is stopped
-    expect((await later(site, 16).browser().signIn('wren')).status).toBe(201)
+    expect((await later(site, 2).browser().signIn('wren')).status).toBe(201)
+  })
+
+  onSqlite('counts before it looks at the password: of many guesses at once no more are looked at', async () => {
+    const { site } = await start()
+    const guesses = Array.from({ length: 30 }, () => site.browser().signIn('wren', 'guess'))
+    const answers = (await Promise.all(guesses)).map(({ status }) => status)
+    expect(answers.filter((status) => status === 401)).toHaveLength(10)
+    expect(answers.filter((status) => status === 429)).toHaveLength(20)
+  })
+
+  onSqlite('keeps the way in open on a device that is known, whatever others try', async () => {
+    const { site } = await start()
+    const known = site.browser()
+    await known.signIn('wren')
+    await known.delete('/api/session')
+    for (let n = 0; n < 20; n += 1) await site.browser().signIn('wren', 'guess')
+    expect((await site.browser().signIn('wren')).status).toBe(429)
+    expect((await known.signIn('wren')).status).toBe(201)
+    // Known for one person is not known for another, and guessing there is limited as anywhere.
+    for (let n = 0; n < 10; n += 1) await known.signIn('tomasz', 'guess')
+    expect((await known.signIn('tomasz')).status).toBe(429)
+    for (let n = 0; n < 10; n += 1) await known.signIn('wren', 'guess')
+    expect((await known.signIn('wren')).status).toBe(429)
+  })
+
+  onSqlite('shuts nobody of a school out for more than a minute, whoever guesses behind its address', async () => {
+    const { site } = await start()
+    const known = site.browser()
+    await known.signIn('tomasz')
+    const guesses = Array.from({ length: 305 }, (_, n) => site.browser().signIn(`name${n}`, 'guess'))
+    await Promise.all(guesses)
+    expect((await known.signIn('tomasz')).status).toBe(201)
+    const elsewhere = await site.browser().signIn('wren')
+    expect([elsewhere.status, elsewhere.headers.get('retry-after')]).toEqual([429, '60'])
+    expect((await later(site, 1.1).browser().signIn('wren')).status).toBe(201)
   })
 
   it('changes the token at each sign-in and ends the session before', async () => {

@@ -12,9 +12,10 @@ import { addMinutes, minutesBetween } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import { tellNews } from '../feedback/index.ts'
-import { assertWithinLimits, bucketOf, countTry, forgetTries } from '../http/index.ts'
+import { bucketOf, countTry, forgetTries } from '../http/index.ts'
 import type { Client, RateLimit } from '../http/index.ts'
 import { hashToken, newToken } from '../keys.ts'
+import type { ServerKeys } from '../keys.ts'
 import { appendRecord } from '../records/index.ts'
 import type { Services } from '../services.ts'
 import { nameDevice } from './nameDevice.ts'
@@ -72,8 +73,8 @@ export async function getMySession(reader: Reader, actor: Actor): Promise<MySess
 /**
  * Signs in with a password.
  *
- * Wrong names and wrong passwords get one answer after one time. Tries are counted by account and by address; a class
- * sits behind one address, so that limit is wide.
+ * Wrong names and wrong passwords get one answer after one time. Tries are counted before the password is looked at,
+ * see `signInLimits`.
  */
 export async function signIn(
   services: Services,
@@ -82,22 +83,24 @@ export async function signIn(
   input: SignIn,
 ): Promise<MySession> {
   const key = toSignInKey(input.signInName)
-  const limits = signInLimits(services, key, client.address)
-  await assertWithinLimits(reader, Object.values(limits))
   const person = await store.findSignInPerson(reader, { signInKey: key })
+  const device = client.deviceToken === null ? null : hashToken(client.deviceToken)
+  const isKnown = person !== null && device !== null && (await store.isKnownDevice(reader, person.id, device))
+  const limits = signInLimits(services.keys, key, client.address, isKnown ? device : null)
+  await countTry(services.database, [...limits.own, ...limits.shared])
   const isRight = await services.passwords.verify(person?.hash ?? null, input.password)
   if (!isRight || person?.endedAt !== null) {
-    await countTry(services.database, Object.values(limits))
     await recordRefusal(services, person)
     throw new AppError('signed-out', 'wrong-sign-in')
   }
-  await forgetTries(services.database, limits.account.bucket)
+  await forgetTries(services.database, limits)
   return startSession(services, client, person.id)
 }
 
 /** Starts a session for somebody who has proved who they are; a session that the browser held ends (rotation). */
 export async function startSession(services: Services, client: Client, personId: string): Promise<MySession> {
   const token = newToken()
+  const deviceToken = client.deviceToken ?? newToken()
   const { session, endsAt } = await inTransaction(services.database, async (trx) => {
     if (client.sessionToken !== null) await store.endSessionWithToken(trx, hashToken(client.sessionToken))
     const person = await getSignInPerson(trx, personId)
@@ -110,6 +113,7 @@ export async function startSession(services: Services, client: Client, personId:
       device,
       endsAt,
     })
+    await store.rememberDevice(trx, personId, hashToken(deviceToken))
     const memberships = await store.listPresentClasses(trx, personId)
     const administrator = person.administrator === 1
     const actor: PersonActor = { kind: 'person', personId, sessionId, administrator, memberships }
@@ -118,6 +122,7 @@ export async function startSession(services: Services, client: Client, personId:
     return { session: await getMySession(trx, actor), endsAt: addMinutes(trx.now, limits.absoluteMinutes) }
   })
   client.startSession(token, endsAt)
+  client.rememberDevice(deviceToken)
   return session
 }
 
@@ -158,13 +163,13 @@ export async function changePassword(
 ): Promise<void> {
   const person = await getSignInPerson(reader, actor.personId)
   const limit = passwordLimit(services, actor.personId)
-  await assertWithinLimits(reader, [limit])
+  await countTry(services.database, [limit])
   if (!(await services.passwords.verify(person.hash, input.present))) {
-    await countTry(services.database, [limit])
     throw new AppError('invalid', 'password-wrong', {
       fields: [{ path: '/present', reason: 'password-wrong' }],
     })
   }
+  await forgetTries(services.database, { own: [limit], shared: [] })
   assertGoodPassword(person, input.next, '/next')
   const hash = await services.passwords.hash(input.next)
   await inTransaction(services.database, (trx) => keepPassword(trx, actor, person.id, hash, actor.sessionId))
@@ -224,13 +229,39 @@ function recordRefusal(services: Services, person: SignInRow | null): Promise<vo
   )
 }
 
-function signInLimits(services: Services, key: string, address: string) {
+/**
+ * What a try to sign in is counted against, so that nobody can lock out another person, or a whole school behind one
+ * address.
+ *
+ * A device on which the person signed in before has a count of its own: whatever others try elsewhere, it has its way
+ * in. All other tries are counted by account and address, more widely by account, and by address with a wait of a
+ * minute at most.
+ */
+function signInLimits(keys: ServerKeys, key: string, address: string, knownDevice: string | null) {
+  const limit = (purpose: string, text: string, waits: Omit<RateLimit, 'bucket'>): RateLimit => ({
+    bucket: bucketOf(keys, purpose, text),
+    ...waits,
+  })
+  const own = { free: 10, firstWaitMinutes: 1, longestWaitMinutes: 60, minutes: 24 * 60 }
+  if (knownDevice !== null)
+    return {
+      own: [limit('sign-in-device', `${key}\0${knownDevice}`, { ...own, longestWaitMinutes: 15 })],
+      shared: [],
+    }
   return {
-    account: { bucket: bucketOf(services.keys, 'sign-in-account', key), most: 10, minutes: 15 },
-    address: { bucket: bucketOf(services.keys, 'sign-in-address', address), most: 300, minutes: 15 },
-  } satisfies Record<string, RateLimit>
+    own: [limit('sign-in-account', `${key}\0${address}`, own)],
+    shared: [
+      limit('sign-in-anywhere', key, { ...own, free: 100 }),
+      limit('sign-in-address', address, {
+        ...{ free: 300, firstWaitMinutes: 0.1, longestWaitMinutes: 1, minutes: 60 },
+      }),
+    ],
+  }
 }
 
 function passwordLimit(services: Services, personId: string): RateLimit {
-  return { bucket: bucketOf(services.keys, 'password', personId), most: 10, minutes: 15 }
+  return {
+    bucket: bucketOf(services.keys, 'password', personId),
+    ...{ free: 10, firstWaitMinutes: 1, longestWaitMinutes: 15, minutes: 60 },
+  }
 }

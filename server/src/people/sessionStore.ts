@@ -31,6 +31,24 @@ export async function findSession(reader: Reader, tokenHash: string): Promise<Se
   return row ?? null
 }
 
+/** More devices than this belong to nobody; the ones used longest ago are forgotten. */
+const MOST_DEVICES = 50
+
+/** Whether somebody signed in on a device before. */
+export async function isKnownDevice(reader: Reader, personId: string, deviceHash: string): Promise<boolean> {
+  return (await reader.sql('knownDevices').where({ personId, deviceHash }).first('usedAt')) !== undefined
+}
+
+export async function rememberDevice(trx: Trx, personId: string, deviceHash: string): Promise<void> {
+  const row = { personId, deviceHash, usedAt: trx.now }
+  await trx.sql('knownDevices').insert(row).onConflict(['personId', 'deviceHash']).merge()
+  const newest = trx.sql('knownDevices').where({ personId }).orderBy('usedAt', 'desc').orderBy('deviceHash')
+  const old: { deviceHash: string }[] = await newest.offset(MOST_DEVICES).limit(100).select('deviceHash')
+  if (old.length === 0) return
+  const hashes = old.map((one) => one.deviceHash)
+  await trx.sql('knownDevices').where({ personId }).whereIn('deviceHash', hashes).delete()
+}
+
 export interface PresentMembershipRow {
   readonly classId: string
   readonly className: string

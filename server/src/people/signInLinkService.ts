@@ -5,7 +5,7 @@ import type { Actor, Language, MySession, SignInLink } from '@valise/core/people
 import { addMinutes } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
-import { assertWithinLimits, bucketOf, countTry } from '../http/index.ts'
+import { bucketOf, countTry } from '../http/index.ts'
 import type { Client } from '../http/index.ts'
 import { hashToken, newToken } from '../keys.ts'
 import { appendRecord } from '../records/index.ts'
@@ -44,6 +44,9 @@ export async function makeSignInLink(
   return { address: null, until }
 }
 
+/** A letter each now and then, so that nobody's letterbox is filled. */
+const onceInAWhile = { firstWaitMinutes: 15, longestWaitMinutes: 60, minutes: 60 }
+
 /** Sends a link to whoever forgot a password. The answer is the same whether or not there is such a person. */
 export async function sendForgottenLink(
   services: Services,
@@ -53,10 +56,9 @@ export async function sendForgottenLink(
 ): Promise<void> {
   const key = toSignInKey(signInName)
   const limits = [
-    { bucket: bucketOf(services.keys, 'forgotten-account', key), most: 3, minutes: 60 },
-    { bucket: bucketOf(services.keys, 'forgotten-address', client.address), most: 60, minutes: 60 },
+    { ...onceInAWhile, bucket: bucketOf(services.keys, 'forgotten-account', key), free: 3 },
+    { ...onceInAWhile, bucket: bucketOf(services.keys, 'forgotten-address', client.address), free: 60 },
   ]
-  await assertWithinLimits(reader, limits)
   await countTry(services.database, limits)
   const person = await store.findSignInPerson(reader, { signInKey: key })
   if (!person || person.endedAt !== null || person.email === null || !services.mail.canSend) return

@@ -92,7 +92,7 @@ export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promis
     assertAllowed(decideUndoOutcome(kept, actor.personId, trx.now), 'conflict')
     const state = stateAfter(kept.state, 'undo')
     if (state === null) throw new AppError('conflict', 'nothing-to-undo')
-    if (kept.outcomeNewsId !== null) await forgetNews(trx, kept.outcomeNewsId)
+    if (kept.outcomeNewsId !== null) await forgetNews(trx, kept.ownerId, kept.outcomeNewsId)
     if (kept.outcomeFeedbackId !== null) await deleteFeedback(trx, kept.outcomeFeedbackId)
     const cleared = { level: null, outcomeNewsId: null, outcomeFeedbackId: null }
     await update(trx, kept, { state, ...cleared, decidedAt: null, decidedBy: null })

@@ -131,6 +131,8 @@ export function handIn(
 export function takeBack(on: Writable, actor: PersonActor, id: string): Promise<SubmissionRow> {
   return inTransaction(on, async (trx) => {
     const submission = await getOwn(trx, actor, id)
+    // Asked again, by a second press or by whoever missed the answer.
+    if (submission.state === 'taken-back') return toSubmissionRow(submission)
     assertAllowed(decideTakeBack(submission), 'conflict')
     const state = stateAfter(submission.state, 'take-back')
     if (state === null || !(await updateSubmission(trx, submission, { state })))

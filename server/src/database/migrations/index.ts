@@ -10,6 +10,8 @@ import * as assignmentsAndSubmissions from './20261123190000_create_assignments_
 import * as gathering from './20261127100000_extend_evidence.ts'
 import * as pictureRecipes from './20261128100000_create_picture_recipes.ts'
 import * as collages from './20261128140000_create_collages.ts'
+import * as clockChecks from './20261129110000_create_clock_checks.ts'
+import * as knownDevices from './20261129120000_create_known_devices.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
@@ -27,4 +29,6 @@ export const migrations = [
   voices,
   collages,
   personOfJobs,
+  clockChecks,
+  knownDevices,
 ] as const

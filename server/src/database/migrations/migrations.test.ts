@@ -68,6 +68,8 @@ const proofs: Record<string, readonly string[]> = {
   '20261128110000_create_voices': ['voices'],
   '20261128140000_create_collages': ['collagePictures'],
   '20261129100000_add_person_to_jobs': [],
+  '20261129110000_create_clock_checks': ['clockChecks'],
+  '20261129120000_create_known_devices': ['knownDevices'],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -104,6 +106,7 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
   '20261128110000_create_voices': { uploads: [{ aboutId: null, moments: null }] },
   '20261128140000_create_collages': { evidence: [{ caption: '' }] },
   '20261129100000_add_person_to_jobs': { jobs: [{ personId: null }] },
+  '20261129120000_create_known_devices': { rateLimits: [{ waitUntil: null }] },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>
