@@ -1,5 +1,5 @@
 // The server's own secrets, in a file of mode 600 outside the database.
-import { createHash, createHmac, createPrivateKey, createPublicKey, randomBytes, sign } from 'node:crypto'
+import { createHash, createHmac, createPrivateKey, createPublicKey, randomBytes, sign, verify } from 'node:crypto'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { errorCodeOf } from './errorCode.ts'
@@ -9,6 +9,8 @@ export interface ServerKeys {
   digest(purpose: string, text: string): string
   /** An Ed25519 signature over a text (RFC 8032), in base64url. */
   sign(text: string): string
+  /** Whether a signature over a text is one of these keys. */
+  isSigned(text: string, signature: string): boolean
   /** The key that signatures are checked with: SPKI in PEM. It may be known to everybody. */
   readonly publicKey: string
 }
@@ -37,6 +39,8 @@ export function makeKeys(secret: Buffer): ServerKeys {
   return {
     digest: (purpose, text) => digest(purpose, text).toString('base64url'),
     sign: (text) => sign(null, Buffer.from(text), signingKey).toString('base64url'),
+    isSigned: (text, signature) =>
+      verify(null, Buffer.from(text), createPublicKey(signingKey), Buffer.from(signature, 'base64url')),
     publicKey: createPublicKey(signingKey).export({ format: 'pem', type: 'spki' }).toString(),
   }
 }

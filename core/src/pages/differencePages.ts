@@ -1,15 +1,11 @@
 // What publishing would change: structure first, then words.
-import { diffWordsWithSpace } from 'diff'
-import { findPiece, isSame, placedPieces } from './parts.ts'
+import { differenceWords } from './differenceWords.ts'
+import type { WordChange } from './differenceWords.ts'
+import { isSame, placedPieces } from './parts.ts'
 import type { PlacedPiece } from './parts.ts'
 import { toPlainText } from './richText.ts'
 import type { PageDocument, Piece, Shown } from './schema.ts'
 import type { PieceKind } from './valueLists.ts'
-
-export interface WordChange {
-  readonly how: 'same' | 'added' | 'removed'
-  readonly words: string
-}
 
 export type PageChange =
   | { readonly what: 'title'; readonly before: string; readonly after: string }
@@ -33,34 +29,43 @@ export interface ShownDocument {
 
 /** The changes between two states of a page in reading order; no state before means that all of it is new. */
 export function differencePages(before: ShownDocument | null, after: ShownDocument): PageChange[] {
-  if (!before) return placedPieces(after.document).map((placed) => toChange('added', placed, after))
+  return changesBetween(before, after, wordsBetween)
+}
+
+/** How many changes there are, without looking for the words of each. */
+export function countChanges(before: ShownDocument | null, after: ShownDocument): number {
+  return changesBetween(before, after, () => []).length
+}
+
+function changesBetween(
+  before: ShownDocument | null,
+  after: ShownDocument,
+  compareWords: (before: Piece, after: Piece) => WordChange[],
+): PageChange[] {
+  const present = placedPieces(after.document)
+  if (!before) return present.map((placed) => toChange('added', placed, after))
   const changes: PageChange[] = []
   if (before.document.title !== after.document.title)
     changes.push({ what: 'title', before: before.document.title, after: after.document.title })
   changes.push(...movedRows(before.document, after.document))
-  for (const placed of placedPieces(after.document)) {
-    const earlier = findPiece(before.document, placed.piece.id)
+  const old = placedPieces(before.document)
+  const earlierOf = new Map(old.map((placed) => [placed.piece.id, placed]))
+  for (const placed of present) {
+    const earlier = earlierOf.get(placed.piece.id)
     if (!earlier) changes.push(toChange('added', placed, after))
     else {
       if (!isSamePiece(before, earlier.piece, after, placed.piece))
         changes.push({
           ...toChange('changed', placed, after),
-          words: wordsBetween(earlier.piece, placed.piece),
+          words: compareWords(earlier.piece, placed.piece),
         })
       if (hasMoved(before.document, earlier, after.document, placed))
         changes.push(toChange('moved', placed, after))
     }
   }
-  const removed = placedPieces(before.document).filter(({ piece }) => !findPiece(after.document, piece.id))
+  const ids = new Set(present.map(({ piece }) => piece.id))
+  const removed = old.filter(({ piece }) => !ids.has(piece.id))
   return [...changes, ...removed.map((placed) => toChange('removed', placed, before))]
-}
-
-/** The words of two texts, those that stayed between those that came and went. */
-export function differenceWords(before: string, after: string): WordChange[] {
-  return diffWordsWithSpace(before, after).map(({ added, removed, value }) => ({
-    how: added ? 'added' : removed ? 'removed' : 'same',
-    words: value,
-  }))
 }
 
 type PieceChange = Extract<PageChange, { pieceId: string }>

@@ -9,8 +9,10 @@ export {
 } from './applyOperations.ts'
 export { documentSize } from './documentSize.ts'
 export { pageChangesSchema } from './changeSchema.ts'
-export { differencePages, differenceWords } from './differencePages.ts'
-export type { PageChange, ShownDocument, WordChange } from './differencePages.ts'
+export { countChanges, differencePages } from './differencePages.ts'
+export type { PageChange, ShownDocument } from './differencePages.ts'
+export { differenceWords } from './differenceWords.ts'
+export type { WordChange } from './differenceWords.ts'
 export {
   entryIdsOf,
   evidenceIdsOf,

@@ -7,6 +7,7 @@ export { computeReadiness, countStatementWords, gapsOf, itemsGoing } from './rea
 export type { GoingPart, GoingThings } from './readiness.ts'
 export {
   choiceChangeSchema,
+  copyCheckSchema,
   handingInSchema,
   handInSchema,
   outcomeSchema,
@@ -22,6 +23,7 @@ export {
 export type {
   ChoiceChange,
   ChosenPart,
+  CopyCheck,
   HandIn,
   HandingIn,
   ListedPart,
@@ -51,5 +53,7 @@ export {
   submissionStates,
 } from './states.ts'
 export type { SubmissionAct, SubmissionFacts, SubmissionState } from './states.ts'
+export { copyFaultKinds, findCopyFaults } from './verifyCopy.ts'
+export type { CopyFault, CopyFaultKind, CopyToVerify, FoundFile, TextToVerify } from './verifyCopy.ts'
 export { LONGEST_FEEDBACK, MOST_PARTS, OUTCOME_UNDO_SECONDS, partCopies, partKinds } from './valueLists.ts'
 export type { PartCopy, PartKind } from './valueLists.ts'

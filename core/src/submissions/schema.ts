@@ -14,6 +14,7 @@ import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
 import { submissionStates } from './states.ts'
 import { MOST_PARTS, partCopies, partKinds } from './valueLists.ts'
+import { copyFaultKinds } from './verifyCopy.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
@@ -214,6 +215,19 @@ export const nextStepSchema = object({
   latest: nullable(submissionRowSchema),
 })
 export type NextStep = Static<typeof nextStepSchema>
+
+/** Whether a sealed copy is what was signed, and what of it is not. */
+export const copyCheckSchema = object({
+  agrees: Type.Boolean(),
+  files: count,
+  faults: Type.Array(
+    object({
+      what: Type.Enum([...copyFaultKinds]),
+      path: nullable(Type.String({ description: 'The file of the copy that it is about' })),
+    }),
+  ),
+})
+export type CopyCheck = Static<typeof copyCheckSchema>
 
 /** What waits to be read of one assignment. */
 export const readingStepSchema = object({

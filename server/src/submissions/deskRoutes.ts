@@ -3,6 +3,7 @@ import { mayStandInline } from '@valise/core/evidence'
 import { feedbackListSchema, feedbackSchema, newFeedbackSchema } from '@valise/core/feedback'
 import { idSchema } from '@valise/core/people'
 import {
+  copyCheckSchema,
   outcomeSchema,
   queueSchema,
   readingStepSchema,
@@ -14,7 +15,8 @@ import { Type } from 'typebox'
 import { fileRoute, route } from '../http/index.ts'
 import * as desk from './deskService.ts'
 import { countReading, listReading } from './listStore.ts'
-import { checkCopy, getSealedFile, getSealedPart, getSubmission } from './readService.ts'
+import { checkCopy } from './checkCopy.ts'
+import { getSealedFile, getSealedPart, getSubmission } from './readService.ts'
 
 const PAGE = 60
 
@@ -112,12 +114,13 @@ export const deskRoutes = [
     {
       method: 'get',
       path: '/api/submissions/{id}/check',
-      summary: 'Hold every byte of a sealed copy against its manifest',
+      summary: 'Hold every byte of a sealed copy against manifest, receipt and signature',
       who: 'signed-in',
       params: byId,
-      answer: object({ agrees: Type.Boolean(), files: Type.Integer() }),
+      answer: copyCheckSchema,
     },
-    ({ services, reader, actor, params }) => checkCopy({ reader, files: services.files }, actor, params.id),
+    ({ services: { files, keys }, reader, actor, params }) =>
+      checkCopy({ reader, files, keys }, actor, params.id),
   ),
   route(
     {

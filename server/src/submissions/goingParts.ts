@@ -1,7 +1,7 @@
 // What a choice of parts comes to: each part with the copy that would go in, and the files that go with it.
 import { creditLine, extensionOf, isShownAsPicture } from '@valise/core/evidence'
 import type { EvidenceKind } from '@valise/core/evidence'
-import { differencePages, isPlayed, newDocument, newEvidencePiece, placedPieces } from '@valise/core/pages'
+import { countChanges, isPlayed, newDocument, newEvidencePiece, placedPieces } from '@valise/core/pages'
 import type {
   FilePiece,
   PageDocument,
@@ -141,7 +141,7 @@ function preparePage(
       (part.copy === 'published' ? published?.document.title : draft?.document.title) ?? page?.title ?? '',
     copyGoing: part.copy,
     publishedAt: published?.at ?? null,
-    changes: published && draft ? differencePages(published, draft).length : 0,
+    changes: published && draft ? countChanges(published, draft) : 0,
     draftRevision,
     isBinned,
     ...withContents(part, isBinned ? null : going),

@@ -1,5 +1,4 @@
-// Reading submissions: what became of one, its sealed parts, what changed since, and whether its bytes still agree.
-import { createHash } from 'node:crypto'
+// Reading submissions: what became of one, its sealed parts, and what changed since.
 import type { PersonActor } from '@valise/core/people'
 import { differencePages } from '@valise/core/pages'
 import type { PageChange, ShownDocument } from '@valise/core/pages'
@@ -58,7 +57,7 @@ export async function getSubmission(reader: Reader, actor: PersonActor, id: stri
 }
 
 /** A submission whose copy the reader may look into: an assessor has opened it first, so that its opening is known. */
-async function getOpened(reader: Reader, actor: PersonActor, id: string): Promise<KeptSubmission> {
+export async function getOpened(reader: Reader, actor: PersonActor, id: string): Promise<KeptSubmission> {
   const kept = await getKeptSubmission(reader, actor, id)
   if (kept.ownerId !== actor.personId && kept.openedAt === null)
     throw new AppError('conflict', 'open-it-first')
@@ -139,22 +138,6 @@ export async function getSealedFile(
   return file
 }
 
-/** Reads every byte of the copy again and holds it against manifest and receipt. */
-export async function checkCopy(
-  { reader, files }: { readonly reader: Reader; readonly files: FileStore },
-  actor: PersonActor,
-  id: string,
-): Promise<{ agrees: boolean; files: number }> {
-  const kept = await getOpened(reader, actor, id)
-  const rows = await listFiles(reader, id)
-  const broken: string[] = []
-  for (const { path, fileSha256 } of rows)
-    if ((await hashOf(files, fileSha256)) !== fileSha256) broken.push(path)
-  const manifest = rows.find(({ path }) => path === 'manifest.json')
-  const agrees = broken.length === 0 && manifest?.fileSha256 === kept.manifestSha256
-  return { agrees, files: rows.length }
-}
-
 /** The proof for the student: what the school signed, and the manifest that it names. */
 export async function getReceipt(
   {
@@ -176,10 +159,4 @@ async function readAll(files: FileStore, { fileSha256, bytes }: SealedFileRow): 
   const chunks: Buffer[] = []
   for await (const chunk of await files.open(fileSha256)) chunks.push(Buffer.from(chunk))
   return Buffer.concat(chunks)
-}
-
-async function hashOf(files: FileStore, sha256: string): Promise<string> {
-  const hash = createHash('sha256')
-  for await (const chunk of await files.open(sha256)) hash.update(chunk)
-  return hash.digest('hex')
 }

@@ -1,5 +1,6 @@
 // Sealing: what a copy holds, that it stays, and what happens where it can't be made.
 import { createHash, createPublicKey, verify } from 'node:crypto'
+import type { Knex } from 'knex'
 import { newEntryPiece, newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
 import {
   allRows,
@@ -41,7 +42,7 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
       ...{ manifestSha256, number: 'MB-0001', gaps: ['rights'] },
       from: { shownName: 'Wren Adeyemi-Holt', fullName: 'Wren Adeyemi-Holt' },
     })
-    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6 })
+    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6, faults: [] })
     expect(await newsKinds(wren)).toContain('copy-sealed')
   })
 
@@ -51,7 +52,7 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     await seal(site.services, id)
     await Promise.all([seal(site.services, id), seal(site.services, id)])
     expect(await allRows(site.services.database, ['sessions', 'rateLimits'])).toEqual(before)
-    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6 })
+    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6, faults: [] })
 
     // One that is not sealed yet, taken up by two servers: one number, one copy, one piece of news.
     const { site: other, wren: writer, odalys, school, addPage } = await startSubmissions(open)
@@ -133,7 +134,88 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
         return [Buffer.concat([Buffer.from(first), Buffer.from('x')])]
       },
     })
-    expect((await odalys.get(`/api/submissions/${id}/check`)).body.agrees).toBe(false)
+    const { body } = await odalys.get(`/api/submissions/${id}/check`)
+    expect(body.agrees).toBe(false)
+    expect(body.faults).toContainEqual({ what: 'manifest', path: 'manifest.json' })
+  })
+
+  const forgeries: [string, (sql: Knex, id: string) => PromiseLike<unknown>, object][] = [
+    [
+      'an earlier moment',
+      (sql, id) => sql('submissions').where({ id }).update({ requestedAt: '2026-11-20T10:00:00.000Z' }),
+      { what: 'receipt', path: null },
+    ],
+    ['another number', (sql, id) => sql('submissions').where({ id }).update({ number: 'MB-0777' }), { what: 'receipt' }],
+    ['fewer gaps', (sql, id) => sql('submissions').where({ id }).update({ readiness: '[]' }), { what: 'receipt' }],
+    [
+      'another receipt',
+      async (sql, id) => {
+        const { receipt } = await sql('submissions').where({ id }).first('receipt')
+        await sql('submissions')
+          .where({ id })
+          .update({ receipt: receipt.replace('MB-0001', 'MB-0002'), number: 'MB-0002' })
+      },
+      { what: 'signature', path: null },
+    ],
+    ['no signature', (sql, id) => sql('submissions').where({ id }).update({ signature: null }), { what: 'signature' }],
+    [
+      'another title of a part',
+      (sql, submissionId) => sql('submissionParts').where({ submissionId }).update({ title: 'Better' }),
+      { what: 'work', path: 'submission.json' },
+    ],
+    [
+      'other words',
+      async (sql, submissionId) => {
+        const { document } = await sql('submissionParts').where({ submissionId }).first('document')
+        await sql('submissionParts')
+          .where({ submissionId })
+          .update({ document: document.replace('"text":"', '"text":"Gold ') })
+      },
+      { what: 'work', path: 'parts/1/document.json' },
+    ],
+    [
+      'a file less',
+      (sql, submissionId) => sql('sealedFiles').where({ submissionId, path: 'paper.css' }).delete(),
+      { what: 'file-missing', path: 'paper.css' },
+    ],
+    [
+      'a file more',
+      async (sql, submissionId) => {
+        const row = await sql('sealedFiles').where({ submissionId, path: 'paper.css' }).first()
+        await sql('sealedFiles').insert({ ...row, path: 'files/late.webp' })
+      },
+      { what: 'file-added', path: 'files/late.webp' },
+    ],
+    [
+      'a file in the place of another',
+      async (sql, submissionId) => {
+        const other = await sql('sealedFiles').where({ submissionId, path: 'paper.css' }).first()
+        const { fileSha256, bytes } = other
+        await sql('sealedFiles')
+          .where({ submissionId, path: 'parts/1/index.html' })
+          .update({ fileSha256, bytes })
+      },
+      { what: 'file-changed', path: 'parts/1/index.html' },
+    ],
+    [
+      'another manifest',
+      async (sql, submissionId) => {
+        const { fileSha256, bytes } = await sql('sealedFiles').where({ submissionId, path: 'paper.css' }).first()
+        await sql('sealedFiles').where({ submissionId, path: 'manifest.json' }).update({ fileSha256, bytes })
+        await sql('submissions').where({ id: submissionId }).update({ manifestSha256: fileSha256 })
+      },
+      { what: 'manifest', path: 'manifest.json' },
+    ],
+  ]
+  onSqlite('tell both sides of every forgery in the database, and what it is', async () => {
+    for (const [name, forge, fault] of forgeries) {
+      const { site, wren, odalys, id } = await startSealed(open)
+      await forge(site.services.database.writer, id)
+      for (const side of [wren, odalys]) {
+        const { body } = await side.get(`/api/submissions/${id}/check`)
+        expect([name, body.agrees, body.faults]).toEqual([name, false, expect.arrayContaining([expect.objectContaining(fault)])])
+      }
+    }
   })
 
   it('wait for pictures that are still being made', async () => {

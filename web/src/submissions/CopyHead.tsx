@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { Seal } from '../ui/Seal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { submissionQueries } from './queries.ts'
+import { CopyFaults } from './CopyFaults.tsx'
 import { StateMark } from './StateMark.tsx'
 import { StayingMarks } from './StayingMarks.tsx'
 import styles from './ReviewDesk.module.css'
@@ -14,15 +15,16 @@ export function CopyHead({ submission }: { readonly submission: Submission }) {
   const when = useWhen()
   const check = useQuery(submissionQueries.check(submission.id))
   const number = submission.number ?? ''
-  const agreement = check.data ? t(check.data.agrees ? 'agrees' : 'disagrees') : t('checking')
+  const agreement = check.data ? (check.data.agrees ? t('agrees') : '') : t('checking')
   return (
     <header className={styles.head}>
       <Seal size={40} isSealed label={t('sealed', { number })} />
       <div>
         <h1>{submission.ownerName}</h1>
-        <p data-agrees={check.data?.agrees ?? true}>
+        <p>
           {t('sealed', { number })}. {when.dayTime(submission.requestedAt)}. {agreement}
         </p>
+        <CopyFaults check={check.data} />
       </div>
       <p className={styles.marks}>
         <StateMark row={submission} isMine={false} />

@@ -14,6 +14,7 @@ import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
+import { CopyFaults } from './CopyFaults.tsx'
 import { LevelMark } from './LevelMark.tsx'
 import { PartTabs } from './PartTabs.tsx'
 import { submissionQueries, useTakeBack } from './queries.ts'
@@ -31,6 +32,7 @@ export function OwnSubmission({ submission }: { readonly submission: Submission 
   const words = useSubmissionWords()
   const [part, setPart] = useState(1)
   const title = words.title(submission.title)
+  const check = useQuery({ ...submissionQueries.check(submission.id), enabled: submission.number !== null })
   return (
     <Screen
       place={title}
@@ -47,6 +49,7 @@ export function OwnSubmission({ submission }: { readonly submission: Submission 
           <h2 id="copy" className={styles.heading}>
             {t('one.copy')}
           </h2>
+          <CopyFaults check={check.data} />
           <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
           <SealedPaper key={part} id={submission.id} n={part} isMine />
         </section>

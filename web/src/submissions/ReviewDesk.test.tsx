@@ -61,15 +61,20 @@ describe('the queue', () => {
 })
 
 describe('the head of a sealed copy', () => {
+  const faults = [{ what: 'file-changed', path: 'parts/1/index.html' }]
   const head = (agrees?: boolean) =>
     renderWords(<CopyHead submission={{ ...submission, isMine: false }} />, {
-      answers: agrees === undefined ? [] : [[submissionQueries.check('s1').queryKey, { agrees, files: 3 }]],
+      answers:
+        agrees === undefined
+          ? []
+          : [[submissionQueries.check('s1').queryKey, { agrees, files: 3, faults: agrees ? [] : faults }]],
     })
 
   it('says whether the bytes agree with the checksum, and what to do where they do not', () => {
     expect(head()).toContain('Holding it against its checksum…')
     expect(head(true)).toContain('Sealed copy MB-0412. Fri 20 Nov, 16:42. Checksum agrees.')
-    expect(head(false)).toContain('Tell your administrator before you judge this.')
+    expect(head(false)).toContain('This copy is not what was handed in and signed. Tell your administrator.')
+    expect(head(false)).toContain('parts/1/index.html was changed afterwards.')
   })
 })
 

@@ -4,6 +4,7 @@ import type { QueryClient } from '@tanstack/react-query'
 import type { Feedback, NewFeedback } from '@valise/core/feedback'
 import type {
   ChosenPart,
+  CopyCheck,
   HandIn,
   HandingIn,
   Outcome,
@@ -63,7 +64,7 @@ export const submissionQueries = {
   check: (id: string) =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'check', id],
-      queryFn: ({ signal }) => get<{ agrees: boolean; files: number }>(`${submissionPath(id)}/check`, signal),
+      queryFn: ({ signal }) => get<CopyCheck>(`${submissionPath(id)}/check`, signal),
     }),
   feedback: (id: string) =>
     queryOptions({
