@@ -3,16 +3,16 @@ import { collageJobs } from './collages/index.ts'
 import type { Config } from './config.ts'
 import type { Database } from './database/index.ts'
 import { evidenceJobs } from './evidence/index.ts'
-import type { EvidenceWorkers } from './evidence/index.ts'
 import { gatheringJobs } from './gathering/index.ts'
 import type { FileStore } from './files/index.ts'
 import type { RequestLog } from './http/index.ts'
-import type { Jobs } from './jobs/index.ts'
+import type { Jobs, Workers } from './jobs/index.ts'
 import type { ServerKeys } from './keys.ts'
 import { pageJobs } from './pages/index.ts'
 import type { MailSender } from './mail/index.ts'
 import type { Drive, LinkReader, Shelf } from './outside/index.ts'
 import { submissionJobs } from './submissions/index.ts'
+import type { WorkerTasks } from './workerTasks.ts'
 import type { PasswordHasher } from './people/passwordHasher.ts'
 
 export interface Services {
@@ -24,7 +24,7 @@ export interface Services {
   readonly mail: MailSender
   readonly passwords: PasswordHasher
   readonly log: RequestLog
-  readonly workers: EvidenceWorkers
+  readonly workers: Workers<WorkerTasks>
   readonly outside: Outside
 }
 

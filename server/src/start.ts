@@ -12,7 +12,6 @@ import { errorCodeOf } from './errorCode.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
 import { planSweep } from './evidence/index.ts'
 import { planPageSweep } from './pages/index.ts'
-import type { EvidenceTasks } from './evidence/index.ts'
 import { openFolderStore } from './files/index.ts'
 import { openLog } from './http/index.ts'
 import { openKeys } from './keys.ts'
@@ -24,6 +23,7 @@ import { makePasswordHasher } from './people/index.ts'
 import { withJobs } from './services.ts'
 import type { Services } from './services.ts'
 import type { WorkerData } from './worker.ts'
+import type { WorkerTasks } from './workerTasks.ts'
 
 const GRACE_MS = 2000
 
@@ -76,7 +76,7 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
     mail: makeMailSender(config),
     passwords: makePasswordHasher(),
     log,
-    workers: makeProcesses<EvidenceTasks>(programBeside('worker'), workerData, LANES),
+    workers: makeProcesses<WorkerTasks>(programBeside('worker'), workerData, LANES),
     outside: openOutside(config),
   })
 }

@@ -1,8 +1,9 @@
 // The program of the worker processes: opens the file store for itself and does one task after another.
-import { evidenceTasks, shutOtherReaders } from './evidence/index.ts'
-import type { EvidenceTasks } from './evidence/index.ts'
-import { openFolderStore } from './files/index.ts'
+import { shutOtherReaders } from './evidence/openPicture.ts'
+import { openFolderStore } from './files/folderStore.ts'
 import { serveTasks } from './jobs/serveTasks.ts'
+import { workerTasks } from './workerTasks.ts'
+import type { WorkerTasks } from './workerTasks.ts'
 
 export interface WorkerData {
   readonly dataFolder: string
@@ -10,6 +11,6 @@ export interface WorkerData {
 
 serveTasks(({ dataFolder }: WorkerData) => {
   shutOtherReaders()
-  const run = evidenceTasks(openFolderStore(dataFolder))
-  return (task, input) => run(task as keyof EvidenceTasks & string, input as never)
+  const run = workerTasks(openFolderStore(dataFolder))
+  return (task, input) => run(task as keyof WorkerTasks & string, input as never)
 })

@@ -1,11 +1,22 @@
 // The commands as somebody types them: the demo's options and its refusals, set-up, backup and restore.
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
-import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  cpSync,
+  createWriteStream,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
+import { pipeline } from 'node:stream/promises'
 import { fileURLToPath } from 'node:url'
+import { ZipFile } from 'yazl'
 
 const programs = fileURLToPath(new URL('../../server/dist', import.meta.url))
 const folder = mkdtempSync(join(tmpdir(), 'valise-commands-'))
@@ -50,6 +61,30 @@ async function stop(child: ChildProcess): Promise<void> {
     child.removeAllListeners('exit').once('exit', resolve)
     child.kill('SIGTERM')
   })
+}
+
+/** The path of a file of evidence within a data folder. */
+function someFileOf(data: string): string {
+  const shelf = readdirSync(join(data, 'files')).find((name) => /^[0-9a-f]{2}$/.test(name)) ?? ''
+  return `files/${shelf}/${readdirSync(join(data, 'files', shelf))[0]}`
+}
+
+/** A backup in which one byte of a file is another. */
+function withOneByteChanged(backup: Buffer, path: string): Buffer {
+  const at = backup.indexOf(path) + path.length + 20
+  const changed = Buffer.from(backup)
+  changed[at] = (changed[at] ?? 0) ^ 1
+  return changed
+}
+
+async function zipWithout(data: string, path: string, target: string): Promise<void> {
+  const zip = new ZipFile()
+  for (const entry of readdirSync(data, { recursive: true, withFileTypes: true })) {
+    const name = relative(data, join(entry.parentPath, entry.name))
+    if (entry.isFile() && name !== path) zip.addFile(join(data, name), name)
+  }
+  zip.end()
+  await pipeline(zip.outputStream, createWriteStream(target))
 }
 
 describe('the demo', () => {
@@ -181,6 +216,19 @@ describe('the data folder', () => {
     expect(await run('restore.js', [broken, '--data', target])).toMatchObject({
       code: 1,
       said: expect.stringContaining('Nothing was changed'),
+    })
+    expect(existsSync(target)).toBe(false)
+    const damaged = join(folder, 'damaged.zip')
+    writeFileSync(damaged, withOneByteChanged(readFileSync(backup), someFileOf(world)))
+    expect(await run('restore.js', [damaged, '--data', target])).toMatchObject({
+      code: 1,
+      said: expect.stringContaining('is damaged'),
+    })
+    const lacking = join(folder, 'lacking.zip')
+    await zipWithout(world, someFileOf(world), lacking)
+    expect(await run('restore.js', [lacking, '--data', target])).toMatchObject({
+      code: 1,
+      said: expect.stringMatching(/1 of its \d+ files are missing/),
     })
     expect(existsSync(target)).toBe(false)
     expect(await run('restore.js', [backup, '--data', target])).toMatchObject({ code: 0 })

@@ -1,9 +1,12 @@
 // npm run restore -- FILE: a backup into an empty data folder. The server must not be running there.
+import { createHash } from 'node:crypto'
 import { createWriteStream, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs'
-import { dirname, join, normalize, resolve } from 'node:path'
+import { dirname, join, normalize, resolve, sep } from 'node:path'
+import { Transform } from 'node:stream'
 import type { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { parseArgs, promisify } from 'node:util'
+import { crc32 } from 'node:zlib'
 import Database from 'better-sqlite3'
 import { open } from 'yauzl'
 import type { Entry, ZipFile } from 'yauzl'
@@ -12,6 +15,9 @@ const { values, positionals } = parseArgs({
   allowPositionals: true,
   options: { data: { type: 'string', default: process.env['VALISE_DATA'] ?? 'data' } },
 })
+
+/** Evidence by the hash that is its name. */
+const STORED = /^files\/[0-9a-f]{2}\/([0-9a-f]{64})$/
 
 const [file] = positionals
 const dataFolder = resolve(values.data)
@@ -27,8 +33,7 @@ async function restore(source: string): Promise<void> {
   const half = `${dataFolder}.restoring`
   rmSync(half, { recursive: true, force: true })
   try {
-    await unpack(source, half)
-    assertWhole(join(half, 'valise.sqlite'))
+    assertWhole(half, await unpack(source, half))
   } catch (error) {
     rmSync(half, { recursive: true, force: true })
     const why = error instanceof Error ? error.message : String(error)
@@ -36,35 +41,78 @@ async function restore(source: string): Promise<void> {
   }
   rmSync(dataFolder, { recursive: true, force: true })
   renameSync(half, dataFolder)
-  process.stdout.write(`Brought ${source} back into ${dataFolder}.\n`)
+  process.stdout.write(`Brought ${source} back into ${dataFolder}. Every file in it was checked.\n`)
 }
 
-async function unpack(source: string, target: string): Promise<void> {
+/**
+ * Unpacks all entries and checks each against its CRC; evidence against the hash that names it as well.
+ *
+ * @returns the size of each file of evidence, by its hash
+ * @throws Error that says what is damaged
+ */
+async function unpack(source: string, target: string): Promise<Map<string, number>> {
   const openZip = promisify<string, { lazyEntries: boolean }, ZipFile>(open)
   const zip = await openZip(source, { lazyEntries: true })
   const openEntry = promisify<Entry, Readable>(zip.openReadStream.bind(zip))
+  const stored = new Map<string, number>()
+  const takeOut = async (entry: Entry) => {
+    const path = normalize(join(target, entry.fileName))
+    if (!path.startsWith(`${target}${sep}`))
+      throw new Error(`it names a place outside the folder: ${entry.fileName}`)
+    mkdirSync(dirname(path), { recursive: true })
+    const sum = checksums()
+    await pipeline(await openEntry(entry), sum.through, createWriteStream(path, { mode: 0o600 }))
+    const [, name] = STORED.exec(entry.fileName) ?? []
+    const { crc, sha256, bytes } = sum.result()
+    if (crc !== entry.crc32 || (name !== undefined && name !== sha256))
+      throw new Error(`${entry.fileName} is damaged`)
+    if (name !== undefined) stored.set(name, bytes)
+  }
   await new Promise<void>((done, failed) => {
-    zip.on('entry', (entry: Entry) => {
-      const path = normalize(join(target, entry.fileName))
-      if (!path.startsWith(target))
-        return failed(new Error(`it names a place outside the folder: ${entry.fileName}`))
-      mkdirSync(dirname(path), { recursive: true })
-      openEntry(entry)
-        .then((content) => pipeline(content, createWriteStream(path, { mode: 0o600 })))
-        .then(() => zip.readEntry(), failed)
-    })
+    zip.on('entry', (entry: Entry) => void takeOut(entry).then(() => zip.readEntry(), failed))
     zip.on('end', done)
     zip.on('error', failed)
     zip.readEntry()
   })
+  return stored
 }
 
-/** @throws Error when the database is missing or damaged */
-function assertWhole(file: string): void {
-  const database = new Database(file, { fileMustExist: true })
-  const result = database.pragma('integrity_check', { simple: true })
-  database.close()
-  if (result !== 'ok') throw new Error(`its database is damaged: ${String(result)}`)
+/** The checksums of what flows through. */
+function checksums() {
+  const hash = createHash('sha256')
+  let crc = 0
+  let bytes = 0
+  const through = new Transform({
+    transform(chunk: Buffer, _encoding, done) {
+      hash.update(chunk)
+      crc = crc32(chunk, crc)
+      bytes += chunk.length
+      done(null, chunk)
+    },
+  })
+  return { through, result: () => ({ crc, bytes, sha256: hash.digest('hex') }) }
+}
+
+/** @throws Error when the database is missing or damaged, or something that it refers to is not there */
+function assertWhole(folder: string, stored: ReadonlyMap<string, number>): void {
+  const database = new Database(join(folder, 'valise.sqlite'), { fileMustExist: true })
+  try {
+    const result = database.pragma('integrity_check', { simple: true })
+    if (result !== 'ok') throw new Error(`its database is damaged: ${String(result)}`)
+    // What nothing refers to may have been swept away while the backup was made.
+    const wanted = database.prepare('SELECT sha256, bytes FROM files WHERE looseSince IS NULL').all() as {
+      sha256: string
+      bytes: number
+    }[]
+    const missing = wanted.filter(({ sha256, bytes }) => stored.get(sha256) !== bytes)
+    if (missing.length > 0)
+      throw new Error(
+        `${missing.length} of its ${wanted.length} files are missing, such as ${missing[0]?.sha256}`,
+      )
+  } finally {
+    database.close()
+  }
+  if (!existsSync(join(folder, 'server.keys'))) throw new Error('the keys of its server are missing')
 }
 
 function giveUp(line: string): void {

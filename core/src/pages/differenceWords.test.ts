@@ -25,7 +25,9 @@ describe('the difference between two texts', () => {
   })
 
   it('shows the words that changed within a paragraph, between paragraphs that stayed', () => {
-    expect(differenceWords('First.\nLow water at seven.\nLast.', 'First.\nLow water at nine.\nLast.')).toEqual([
+    expect(
+      differenceWords('First.\nLow water at seven.\nLast.', 'First.\nLow water at nine.\nLast.'),
+    ).toEqual([
       { how: 'same', words: 'First.\nLow water at ' },
       { how: 'removed', words: 'seven' },
       { how: 'added', words: 'nine' },
@@ -37,13 +39,16 @@ describe('the difference between two texts', () => {
     ['in one paragraph', Infinity],
     ['in many paragraphs', 10],
     ['in a paragraph for each word', 1],
-  ])('of a text of 40,000 words that was rewritten %s is that one took the place of the other', (_, perLine) => {
-    const [before, after] = [rewritten(40_000, 'a', perLine), rewritten(40_000, 'b', perLine)]
-    expect(differenceWords(before, after)).toEqual([
-      { how: 'removed', words: before },
-      { how: 'added', words: after },
-    ])
-  })
+  ])(
+    'of a text of 40,000 words that was rewritten %s is that one took the place of the other',
+    (_, perLine) => {
+      const [before, after] = [rewritten(40_000, 'a', perLine), rewritten(40_000, 'b', perLine)]
+      expect(differenceWords(before, after)).toEqual([
+        { how: 'removed', words: before },
+        { how: 'added', words: after },
+      ])
+    },
+  )
 
   it('finds one changed word in a text of 40,000', () => {
     const before = rewritten(40_000, 'a', 100)

@@ -33,7 +33,8 @@ export function differenceWords(before: string, after: string): WordChange[] {
     removed = ''
     added = ''
   }
-  for (const part of diffArrays(old, present, { maxEditLength: MOST_PARAGRAPH_EDITS }) ?? wholly(old, present)) {
+  for (const part of diffArrays(old, present, { maxEditLength: MOST_PARAGRAPH_EDITS }) ??
+    wholly(old, present)) {
     const words = part.value.join('')
     if (part.removed) removed += words
     else if (part.added) added += words

@@ -149,6 +149,21 @@ describe('concealing', () => {
     expect([...result.data.slice((32 * 120 + 60) * 4, (32 * 120 + 60) * 4 + 3)]).toEqual([28, 43, 51])
   })
 
+  it('covers once what a broad brush goes over again and again', () => {
+    const scribble = Array.from({ length: 400 }, (_, n): [number, number] => [
+      n * 3.7,
+      500 + 300 * Math.sin(n / 9),
+    ])
+    const parts = Array.from({ length: 5 }, () => box({ corners: scribble, radius: 400, fill: 'cover' }))
+    const { data } = conceal(
+      paint(1500, 1000, () => [255, 0, 255]),
+      parts,
+      IDENTITY,
+    )
+    const middle = (500 * 1500 + 750) * 4
+    expect([...data.slice(middle, middle + 3)]).toEqual([28, 43, 51])
+  })
+
   it('does not mind parts beyond the picture', () => {
     const outside = box({
       corners: [

@@ -117,41 +117,80 @@ function meanAbout(
   return count === 0 ? [128, 128, 128] : [red / count, green / count, blue / count]
 }
 
-/** Every pixel that an area touches, row by row, each outline by the even-odd rule; some more than once. */
+/** Levels lie half a pixel apart: what an outline covers between two of them is covered at both. */
+const LEVELS_PER_PIXEL = 2
+
+/**
+ * Visits every pixel that an area touches once, row by row; each outline is filled by the even-odd rule.
+ *
+ * A row is covered where any of the levels in it, and of those up to `more` above and below, lies within an outline.
+ * Outlines are laid over each other as stretches of each level before a pixel is visited, so that the work grows with
+ * the corners and with the pixels covered, however often outlines overlap.
+ */
 function forEachInside(
   { width, height }: Size,
   { outlines, more }: Area,
   visit: (at: number, x: number, y: number) => void,
 ): void {
-  for (const outline of outlines) {
-    const { top, bottom } = boundsOf({ outlines: [outline], more })
-    for (let y = Math.max(0, Math.floor(top)); y < Math.min(height, Math.ceil(bottom)); y += 1) {
-      for (const [from, to] of stretchesIn(outline, y, more)) {
-        const end = Math.min(width, Math.ceil(to + more))
-        for (let x = Math.max(0, Math.floor(from - more)); x < end; x += 1) visit(y * width + x, x, y)
-      }
+  const first = -more * LEVELS_PER_PIXEL
+  const levels: Stretches[] = []
+  for (const outline of outlines)
+    addOutline(levels, outline, { first, last: (height + more) * LEVELS_PER_PIXEL })
+  const inRow = (1 + 2 * more) * LEVELS_PER_PIXEL
+  for (let y = 0; y < height; y += 1) {
+    const row: Stretches = []
+    const from = y * LEVELS_PER_PIXEL
+    for (let n = from; n <= from + Math.ceil(inRow); n += 1)
+      for (const [left, right] of levels[n] ?? []) addStretch(row, left - more, right + more)
+    for (const [left, right] of row) {
+      const end = Math.min(width, Math.ceil(right))
+      for (let x = Math.max(0, Math.floor(left)); x < end; x += 1) visit(y * width + x, x, y)
     }
   }
 }
 
-/** Where a row, and what lies `more` above and below it, is inside the outline: by lines through it at each half pixel. */
-function stretchesIn(corners: readonly Corner[], y: number, more: number): [number, number][] {
-  const levels = Array.from({ length: Math.ceil((1 + 2 * more) * 2) + 1 }, (_, n) => y - more + n / 2)
-  return levels.flatMap((level) => {
-    const crossings = corners
-      .map((corner, n) => crossingOf(corner, corners[(n + 1) % corners.length] ?? corner, level))
-      .filter((x) => x !== null)
-      .sort((a, b) => a - b)
-    return Array.from({ length: crossings.length >> 1 }, (_, n): [number, number] => [
-      crossings[n * 2] ?? 0,
-      crossings[n * 2 + 1] ?? 0,
-    ])
+/** From left to right without overlap. */
+type Stretches = [left: number, right: number][]
+
+/** Adds what an outline covers at each level. Level `n` lies at `(first + n) / LEVELS_PER_PIXEL`. */
+function addOutline(
+  levels: Stretches[],
+  corners: readonly Corner[],
+  { first, last }: { readonly first: number; readonly last: number },
+): void {
+  const crossings = new Map<number, number[]>()
+  corners.forEach(([ax, ay], at) => {
+    const [bx, by] = corners[(at + 1) % corners.length] ?? [ax, ay]
+    const [top, bottom] = ay < by ? [ay, by] : [by, ay]
+    // A level is crossed by an edge that begins at or above it and ends below it.
+    const from = Math.max(first, Math.ceil(top * LEVELS_PER_PIXEL))
+    const to = Math.min(last, Math.ceil(bottom * LEVELS_PER_PIXEL) - 1)
+    for (let level = from; level <= to; level += 1) {
+      const y = level / LEVELS_PER_PIXEL
+      const x = ax + ((y - ay) * (bx - ax)) / (by - ay)
+      const others = crossings.get(level - first)
+      if (others) others.push(x)
+      else crossings.set(level - first, [x])
+    }
   })
+  for (const [level, xs] of crossings) {
+    xs.sort((a, b) => a - b)
+    const stretches = (levels[level] ??= [])
+    for (let n = 0; n + 1 < xs.length; n += 2) addStretch(stretches, xs[n] ?? 0, xs[n + 1] ?? 0)
+  }
 }
 
-function crossingOf([ax, ay]: Corner, [bx, by]: Corner, y: number): number | null {
-  if (ay <= y === by <= y) return null
-  return ax + ((y - ay) * (bx - ax)) / (by - ay)
+/** Adds a stretch, and joins it with those that it touches. */
+function addStretch(stretches: Stretches, left: number, right: number): void {
+  let at = stretches.length
+  while (at > 0 && (stretches[at - 1]?.[1] ?? 0) >= left) at -= 1
+  let [from, to, end] = [left, right, at]
+  for (let other = stretches[end]; other && other[0] <= to; other = stretches[end]) {
+    from = Math.min(from, other[0])
+    to = Math.max(to, other[1])
+    end += 1
+  }
+  stretches.splice(at, end - at, [from, to])
 }
 
 interface Bounds {
@@ -162,16 +201,16 @@ interface Bounds {
 }
 
 function boundsOf({ outlines, more }: Area): Bounds {
-  const [xs, ys] = [
-    outlines.flatMap((outline) => outline.map(([x]) => x)),
-    outlines.flatMap((outline) => outline.map(([, y]) => y)),
-  ]
-  return {
-    left: Math.min(...xs) - more,
-    right: Math.max(...xs) + more,
-    top: Math.min(...ys) - more,
-    bottom: Math.max(...ys) + more,
+  const bounds = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity }
+  for (const outline of outlines) {
+    for (const [x, y] of outline) {
+      bounds.left = Math.min(bounds.left, x - more)
+      bounds.right = Math.max(bounds.right, x + more)
+      bounds.top = Math.min(bounds.top, y - more)
+      bounds.bottom = Math.max(bounds.bottom, y + more)
+    }
   }
+  return bounds
 }
 
 /** A number that looks like chance, made from two (the mixing of MurmurHash3, A. Appleby, 2011). */

@@ -210,6 +210,27 @@ describe('the steps that move pixels', () => {
 describe('a recipe', () => {
   const decide = (...steps: RecipeStep[]) => decideRecipe(original, { schema: 1, steps })
 
+  it('covers many names, and no more than can be painted while somebody waits', () => {
+    const covers = (count: number, tall: number, corners: number) => ({
+      kind: 'conceal' as const,
+      on: true,
+      parts: Array.from({ length: count }, () => ({
+        corners: Array.from({ length: corners }, (_, n): [number, number] => [
+          n,
+          (n % 2) * original.height * tall,
+        ]),
+        ...{ radius: 0, fill: 'cover' as const, seed: 1 },
+      })),
+    })
+    expect(decide(covers(200, 0.04, 400)).allowed).toBe(true)
+    expect(decide(covers(200, 1, 400))).toMatchObject({ reason: 'covers-too-many' })
+    const broad = {
+      ...covers(1, 1, 3),
+      parts: covers(40, 1, 3).parts.map((part) => ({ ...part, radius: 5000 })),
+    }
+    expect(decide(broad)).toMatchObject({ reason: 'covers-too-many' })
+  })
+
   it('is fine with each step once', () => {
     expect(decide(turn({ degrees: 2 }), square(askew), crop({ x: 0, y: 0, width: 1, height: 0.5 }))).toEqual({
       allowed: true,

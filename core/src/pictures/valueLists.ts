@@ -8,6 +8,11 @@ export const MOST_PARTS = 200
 /** Corners of one concealed part: a box has four, a brush stroke an outline of many. */
 export const MOST_CORNERS = 400
 
+/** How often the parts that are concealed together may cover a picture: as a sum of the boxes about them. */
+export const MOST_COVERED = 30
+/** Corners of all parts, each counted by the share of the picture's height that its part takes. */
+export const MOST_TALL_CORNERS = 4000
+
 /** Marks on one picture, and points of one stroke. */
 export const MOST_MARKS = 300
 export const MOST_PEN_POINTS = 2000

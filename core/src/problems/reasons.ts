@@ -61,6 +61,8 @@ export const reasonSentences = {
   'corners-crossing': 'The corners cross. Drag them so that they go once round the sheet.',
   'corners-in-a-line': 'Three of the corners lie in a line. Drag one of them to where the sheet’s corner is.',
   'corners-too-near': 'Two corners lie on each other. Drag them apart, each to a corner of the sheet.',
+  'covers-too-many':
+    'More is covered here than one picture can hold. Remove some covers, or draw a large one in the place of many.',
   'crop-too-small': 'Too little of the picture would be left. Draw a larger box.',
   'too-many-queries': 'You keep {{most}} queries already. Let one of them go first.',
   'link-unreadable': 'This is not an address. Copy it from the bar of your browser and paste it here.',

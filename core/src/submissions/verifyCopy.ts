@@ -73,12 +73,16 @@ export function findCopyFaults(copy: CopyToVerify): CopyFault[] {
     const file = present.get(path)
     const found = file?.found ?? null
     if (!file || !found) add('file-missing', path)
-    else if ([file, found].some((one) => one.sha256 !== sha256 || one.bytes !== bytes)) add('file-changed', path)
+    else if ([file, found].some((one) => one.sha256 !== sha256 || one.bytes !== bytes))
+      add('file-changed', path)
   }
   const paths = listed && new Set([copy.manifestPath, ...listed.map(({ path }) => path)])
   for (const { path } of copy.files) if (paths && !paths.has(path)) add('file-added', path)
-  for (const { path, text, recorded } of copy.texts) if (!agreesWith(readJson(text), recorded)) add('work', path)
-  return faults.filter((one, n) => faults.findIndex(({ what, path }) => what === one.what && path === one.path) === n)
+  for (const { path, text, recorded } of copy.texts)
+    if (!agreesWith(readJson(text), recorded)) add('work', path)
+  return faults.filter(
+    (one, n) => faults.findIndex(({ what, path }) => what === one.what && path === one.path) === n,
+  )
 }
 
 /** The files of a manifest; null where it is not, to the letter, a manifest of ours. */

@@ -1,7 +1,6 @@
 // What evidence has done in worker processes: each task by its name.
 import type { DataTable } from '@valise/core/evidence'
 import type { FileStore } from '../files/index.ts'
-import type { TaskRunner, Workers } from '../jobs/index.ts'
 import { examineFile } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
 import { readInside } from './readInside.ts'
@@ -21,17 +20,13 @@ export type EvidenceTasks = {
   readonly table: { readonly input: TableToRead; readonly output: DataTable }
 }
 
-export type EvidenceWorkers = Workers<EvidenceTasks>
-
-/** Does the tasks over a file store, in whatever process it is called. */
-export function evidenceTasks(files: FileStore): TaskRunner<EvidenceTasks> {
-  const tasks = {
+/** The tasks over a file store. */
+export function evidenceTasks(files: FileStore) {
+  return {
     examine: (input: FileToExamine) => examineFile(files, input),
     render: (input: PictureToRender) => renderPicture(files, input),
     board: (input: BoardToPaint) => paintBoard(files, input),
     read: (input: FileToRead) => readInside(files, input),
     table: (input: TableToRead) => readTable(files, input),
   }
-  // The name and what belongs to it come as one type parameter, which a table of functions cannot follow.
-  return (task, input) => (tasks[task] as (one: typeof input) => Promise<never>)(input)
 }

@@ -42,10 +42,10 @@ export function mountUploads(app: Hono, services: Services, authenticate: Authen
     const call: UploadCall = { actor: await getSignedIn(c, services, authenticate), refusal: null }
     calls.set(request, call)
     const response = await server.handleWeb(request)
-    if (call.refusal !== null) throw call.refusal
-    // The library tells a disk that is full as a request that was broken off.
+    // The library may tell a disk that is full as a request that was broken off.
     const full = store.takeDiskFull(c.req.param('id'))
-    if (full !== null) throw full
+    const refusal = full ?? call.refusal
+    if (refusal !== null) throw refusal
     const headers = new Headers(response.headers)
     // Other sites have no business here; the library opens itself to them.
     for (const name of [...headers.keys()]) if (name.startsWith('access-control-')) headers.delete(name)

@@ -1,3 +1,5 @@
+import { rmSync, symlinkSync } from 'node:fs'
+import { join } from 'node:path'
 import { AppError } from '@valise/core/problems'
 import { shiftedClock } from '../clock.ts'
 import { ProcessBurst } from '../jobs/index.ts'
@@ -124,6 +126,20 @@ describeEachDatabase('uploads', (open, onSqlite) => {
     const versionOf = async (id: string) => (await wren.get(`/api/evidence/${id}`)).body.version
     expect(await versionOf(odd.id)).toMatchObject({ mime: 'application/octet-stream' })
     expect(await versionOf(large.id)).toMatchObject({ preview: 'none', previewProblem: 'picture-too-large' })
+  })
+
+  onSqlite('are answered with problem details on a full disk, and go on where they were', async () => {
+    const { site, wren } = await start()
+    const begun = await beginUpload(wren, file)
+    const address = begun.headers.get('location') ?? ''
+    const full = join(site.services.config.dataFolder, 'files/incoming', address.split('/').at(-1) ?? '')
+    symlinkSync('/dev/full', full)
+    const patch = () => wren.ask('PATCH', address, content, { ...BYTES, 'upload-offset': '0' })
+    const refused = await patch()
+    expect([refused.status, refused.body.reason]).toEqual([507, 'no-space'])
+    expect(refused.headers.get('content-type')).toContain('application/problem+json')
+    rmSync(full)
+    expect((await patch()).status).toBe(204)
   })
 
   onSqlite('belong to whoever began them, with every verb', async () => {

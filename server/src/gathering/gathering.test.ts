@@ -283,6 +283,9 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       const { id, path } = await lend(wren, { classId: school.classes.methods })
       const phone = site.browser()
       expect((await phone.get('/api/phone')).status).toBe(410)
+      // Whoever only looks where the address leads uses nothing up.
+      const looked = await site.browser().ask('HEAD', path)
+      expect([looked.headers.get('location'), looked.headers.get('set-cookie')]).toEqual(['/camera', null])
       expect((await phone.get(path)).headers.get('location')).toBe('/camera')
       expect((await phone.get('/api/phone')).body).toMatchObject({ firstName: 'Wren', taken: 0 })
       // Whoever looks over a shoulder and opens the same code gets nothing.

@@ -4,7 +4,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { VERSION } from '../app.ts'
 import { makeSmallSchool, makeTestSite, openTestSqlite, testConfig } from '../testing/index.ts'
-import { openLog, statusOf } from './index.ts'
+import { assertOwnSite, openLog, statusOf } from './index.ts'
+import { shiftedClock } from '../clock.ts'
+import { addMinutes } from '@valise/core/time'
 import { errorCodes } from '@valise/core/problems'
 
 async function start(config = testConfig) {
@@ -79,6 +81,52 @@ describe('writes from elsewhere', () => {
 
   it('are taken from our own site', async () => {
     expect((await write({ 'sec-fetch-site': 'same-origin' })).status).toBe(201)
+  })
+
+  it('are held against the configured address: a name that leads here brings its own Host header', async () => {
+    const rebound = {
+      origin: 'http://marsh.test:7400',
+      host: 'marsh.test:7400',
+      'sec-fetch-site': 'same-origin',
+    }
+    expect(await write(rebound)).toMatchObject({ status: 403, body: { reason: 'another-site' } })
+  })
+
+  it('are taken from any name of this machine, where it is reached on this machine alone', () => {
+    const from = (origin: string) => new Request('http://x/', { method: 'POST', headers: { origin } })
+    const local = 'http://localhost:7400'
+    for (const origin of [local, 'http://127.0.0.1:7400', 'http://[::1]:7400'])
+      expect(() => assertOwnSite(from(origin), local)).not.toThrow()
+    for (const origin of [
+      'http://127.0.0.1:7401',
+      'https://localhost:7400',
+      'http://localhost.test:7400',
+      'x',
+    ])
+      expect(() => assertOwnSite(from(origin), local)).toThrow()
+    expect(() => assertOwnSite(from(local), 'https://valise.marsh.test')).toThrow()
+  })
+})
+
+describe('a disk that is full', () => {
+  it('leaves reading open, and says so to every write', async () => {
+    const { site, browser } = await start()
+    await browser.signIn('wren')
+    const { database } = site.services
+    const full = () => Promise.reject(Object.assign(new Error('disk full'), { code: 'SQLITE_FULL' }))
+    const writer = new Proxy(database.writer, {
+      get: (target, name) => (name === 'transaction' ? full : Reflect.get(target, name)),
+    })
+    // Some minutes later, when it is noted that somebody was seen.
+    const later = shiftedClock(addMinutes(database.clock.now(), 5))
+    const present = database.reader()
+    const reader = () => ({ ...present, now: later.now() })
+    Object.assign(database, { writer, reader, clock: later })
+    for (const path of ['/api/session', '/api/evidence', '/api/pages', '/api/today', '/api/news'])
+      expect([path, (await browser.get(path)).status]).toEqual([path, 200])
+    const refused = await browser.post('/api/pages', { title: 'Silt', lang: 'en' })
+    expect(refused.headers.get('content-type')).toContain('application/problem+json')
+    expect([refused.status, refused.body.reason]).toEqual([507, 'no-space'])
   })
 })
 

@@ -71,9 +71,12 @@ export async function forgetTries(
       )
       .delete()
     for (const { bucket } of shared)
-      await sql('rateLimits').where({ bucket }).where('count', '>', 0).update({
-        count: sql.raw('"count" - 1'),
-        waitUntil: null,
-      })
+      await sql('rateLimits')
+        .where({ bucket })
+        .where('count', '>', 0)
+        .update({
+          count: sql.raw('"count" - 1'),
+          waitUntil: null,
+        })
   })
 }

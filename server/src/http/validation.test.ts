@@ -120,6 +120,15 @@ describe('what comes in', () => {
     ).toThrow('too large')
   })
 
+  it.each([' ', '\u00a0\u2003', '\u200b\u2060', '\u3164', '\u2800', '\t\n', '\u202e'])(
+    'holds no name of blanks, such as %j',
+    (name) => {
+      const person = Type.Object({ name: Type.String({ minLength: 1 }), about: Type.String() })
+      expect(fieldsOf({ name, about: name }, person)).toEqual([{ path: '/name', reason: 'missing' }])
+      expect(parseInput(person, { name: `${name}X`, about: '' })).toBeDefined()
+    },
+  )
+
   it('reads numbers from an address, where all is text', () => {
     const query = Type.Object({ limit: Type.Integer() }, { additionalProperties: false })
     expect(parseInput(query, { limit: '20' }, true)).toEqual({ limit: 20 })

@@ -5,7 +5,7 @@ import addFormats from 'ajv-formats'
 import { AppError } from '@valise/core/problems'
 import type { FieldProblem } from '@valise/core/problems'
 import type { TSchema } from 'typebox'
-import { withDiscriminators } from './taggedUnions.ts'
+import { SEEN, withDiscriminators, withoutBlanks } from './schemasForAjv.ts'
 
 /** Deeper than any form, and shallow enough for every function that calls itself for what lies within. */
 const DEEPEST = 64
@@ -33,7 +33,9 @@ function makeValidatorMaker(coerceTypes: boolean): (schema: TSchema) => Validato
     quick ??= makeAjv(coerceTypes, false)
     thorough ??= makeAjv(coerceTypes, true)
     const tagged = withDiscriminators(schema)
-    const validators = { quick: quick.compile(tagged), thorough: lazily(() => thorough?.compile(tagged)) }
+    // What comes in an address or beside a file is taken as it is: no file is refused for its name.
+    const full = coerceTypes ? tagged : withoutBlanks(tagged)
+    const validators = { quick: quick.compile(full), thorough: lazily(() => thorough?.compile(full)) }
     compiled.set(schema, validators)
     return validators
   }
@@ -175,6 +177,8 @@ function toFieldProblem(error: ErrorObject): FieldProblem {
       return { path, reason: 'too-small', params: { least: limit } }
     case 'maximum':
       return { path, reason: 'too-big', params: { most: limit } }
+    case 'pattern':
+      return { path, reason: error.params['pattern'] === SEEN ? 'missing' : 'malformed' }
     case 'enum':
     case 'const':
       return { path, reason: 'not-offered' }

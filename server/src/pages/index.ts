@@ -1,5 +1,8 @@
 // Pages: what a student arranges, and what was published of it.
+export { comparePages } from './comparePages.ts'
 export { pageJobs, planPageSweep } from './pageJobs.ts'
 export { pageRoutes } from './routes.ts'
 export { findPublished, findSeenPage, listOwnPages } from './store.ts'
 export { createPage, pageRoom, publishPage } from './service.ts'
+export { pageTasks } from './tasks.ts'
+export type { PageTasks } from './tasks.ts'

@@ -69,13 +69,16 @@ describeEachDatabase('coming in and going out', (open, onSqlite) => {
     expect((await later(site, 2).browser().signIn('wren')).status).toBe(201)
   })
 
-  onSqlite('counts before it looks at the password: of many guesses at once no more are looked at', async () => {
-    const { site } = await start()
-    const guesses = Array.from({ length: 30 }, () => site.browser().signIn('wren', 'guess'))
-    const answers = (await Promise.all(guesses)).map(({ status }) => status)
-    expect(answers.filter((status) => status === 401)).toHaveLength(10)
-    expect(answers.filter((status) => status === 429)).toHaveLength(20)
-  })
+  onSqlite(
+    'counts before it looks at the password: of many guesses at once no more are looked at',
+    async () => {
+      const { site } = await start()
+      const guesses = Array.from({ length: 30 }, () => site.browser().signIn('wren', 'guess'))
+      const answers = (await Promise.all(guesses)).map(({ status }) => status)
+      expect(answers.filter((status) => status === 401)).toHaveLength(10)
+      expect(answers.filter((status) => status === 429)).toHaveLength(20)
+    },
+  )
 
   onSqlite('keeps the way in open on a device that is known, whatever others try', async () => {
     const { site } = await start()
@@ -92,17 +95,20 @@ describeEachDatabase('coming in and going out', (open, onSqlite) => {
     expect((await known.signIn('wren')).status).toBe(429)
   })
 
-  onSqlite('shuts nobody of a school out for more than a minute, whoever guesses behind its address', async () => {
-    const { site } = await start()
-    const known = site.browser()
-    await known.signIn('tomasz')
-    const guesses = Array.from({ length: 305 }, (_, n) => site.browser().signIn(`name${n}`, 'guess'))
-    await Promise.all(guesses)
-    expect((await known.signIn('tomasz')).status).toBe(201)
-    const elsewhere = await site.browser().signIn('wren')
-    expect([elsewhere.status, elsewhere.headers.get('retry-after')]).toEqual([429, '60'])
-    expect((await later(site, 1.1).browser().signIn('wren')).status).toBe(201)
-  })
+  onSqlite(
+    'shuts nobody of a school out for more than a minute, whoever guesses behind its address',
+    async () => {
+      const { site } = await start()
+      const known = site.browser()
+      await known.signIn('tomasz')
+      const guesses = Array.from({ length: 305 }, (_, n) => site.browser().signIn(`name${n}`, 'guess'))
+      await Promise.all(guesses)
+      expect((await known.signIn('tomasz')).status).toBe(201)
+      const elsewhere = await site.browser().signIn('wren')
+      expect([elsewhere.status, elsewhere.headers.get('retry-after')]).toEqual([429, '60'])
+      expect((await later(site, 1.1).browser().signIn('wren')).status).toBe(201)
+    },
+  )
 
   it('changes the token at each sign-in and ends the session before', async () => {
     const { site } = await start()

@@ -96,7 +96,7 @@ export const deskRoutes = [
       params: object({ id: idSchema, n: Type.Integer({ minimum: 1, maximum: 1_000_000 }) }),
       answer: sealedPartSchema,
     },
-    (call) => getSealedPart({ reader: call.reader, files: call.services.files }, call, call.params),
+    (call) => getSealedPart(call, call.params),
   ),
   fileRoute(
     {

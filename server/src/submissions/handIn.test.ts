@@ -146,7 +146,9 @@ describeEachDatabase('submissions, handed in,', (open, onSqlite) => {
   onSqlite('can be taken back until opened, and are then nothing to the assessor', async () => {
     const { wren, odalys, id, assignment } = await startSealed(open, false)
     expect((await odalys.get(`/api/submissions/${id}/parts/1`)).body.reason).toBe('open-it-first')
-    expect((await wren.post(`/api/submissions/${id}/take-back`)).body.state).toBe('taken-back')
+    const takeBack = () => wren.post(`/api/submissions/${id}/take-back`)
+    expect((await Promise.all([takeBack(), takeBack()])).map(({ status }) => status)).toEqual([200, 200])
+    expect((await takeBack()).body.state).toBe('taken-back')
     expect((await odalys.get(`/api/submissions/${id}`)).status).toBe(404)
     expect((await odalys.get('/api/review-desk/count')).body.kept).toBe(0)
     const { body } = await handInChosen(wren, assignment)

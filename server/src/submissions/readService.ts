@@ -1,6 +1,5 @@
 // Reading submissions: what became of one, its sealed parts, and what changed since.
 import type { PersonActor } from '@valise/core/people'
-import { differencePages } from '@valise/core/pages'
 import type { PageChange, ShownDocument } from '@valise/core/pages'
 import { AppError } from '@valise/core/problems'
 import { decideTakeBack, decideUndoOutcome } from '@valise/core/submissions'
@@ -9,8 +8,9 @@ import { findViewer } from '../access/index.ts'
 import { listAssignmentsById } from '../assignments/index.ts'
 import type { Reader } from '../database/index.ts'
 import type { FileStore } from '../files/index.ts'
-import { findPublished, findSeenPage } from '../pages/index.ts'
+import { comparePages, findPublished, findSeenPage } from '../pages/index.ts'
 import { listShownNames } from '../people/index.ts'
+import type { Services } from '../services.ts'
 import { listAssessorNames } from './assessorStore.ts'
 import { prepareParts } from './goingParts.ts'
 import { partPath, toShownHtml } from './sealedHtml.ts'
@@ -66,11 +66,13 @@ export async function getOpened(reader: Reader, actor: PersonActor, id: string):
 
 /** One part as it was sealed, from the bytes of the copy, and what became of it since. */
 export async function getSealedPart(
-  { reader, files }: { readonly reader: Reader; readonly files: FileStore },
-  call: Parameters<typeof findViewer>[0] & { readonly actor: PersonActor },
+  call: Parameters<typeof findViewer>[0] & { readonly actor: PersonActor; readonly services: Services },
   { id, n }: { readonly id: string; readonly n: number },
 ): Promise<SealedPart> {
-  const { actor } = call
+  const { actor, reader, services } = call
+  const { files, workers } = services
+  const compare: Compare = (before, after) =>
+    comparePages(workers, { lane: 'requests', personId: actor.personId }, before, after)
   const kept = await getOpened(reader, actor, id)
   const part = (await listPinned(reader, id)).find((one) => one.n === n)
   const file = await findFile(reader, id, partPath(n, 'index.html'))
@@ -80,48 +82,64 @@ export async function getSealedPart(
   return {
     ...{ n, kind, thingId, title, copy, lang: document.lang },
     html: toShownHtml(html, id),
-    fromPrevious: await changesFromPrevious(reader, kept, part),
+    fromPrevious: await changesFromPrevious(reader, compare, kept, part),
     ...(kept.ownerId === actor.personId
-      ? await changesInDraft(reader, actor, part)
-      : await changesInPublished(reader, call, part)),
+      ? await changesInDraft(reader, compare, actor, part)
+      : await changesInPublished(reader, compare, call, part)),
   }
 }
 
 /** What is new against the hand-in before, where that held the same thing. */
 async function changesFromPrevious(
   reader: Reader,
+  compare: Compare,
   kept: KeptSubmission,
   part: PinnedPart,
 ): Promise<PageChange[] | null> {
   const previousId = await findPrevious(reader, kept)
   if (previousId === null) return null
   const before = (await listPinned(reader, previousId)).find(({ thingId }) => thingId === part.thingId)
-  return before ? differencePages(before, part) : null
+  return before ? compare(before, part) : null
 }
 
+type Compare = (before: ShownDocument, after: ShownDocument) => Promise<PageChange[]>
 type Since = Pick<SealedPart, 'since' | 'changes'>
 
-async function changesInDraft(reader: Reader, actor: PersonActor, part: PinnedPart): Promise<Since> {
+async function changesInDraft(
+  reader: Reader,
+  compare: Compare,
+  actor: PersonActor,
+  part: PinnedPart,
+): Promise<Since> {
   const wish = { kind: part.kind, id: part.thingId, isIn: true, copy: 'draft' as const }
   const [present] = await prepareParts(reader, actor, [wish])
-  return compared(part, present?.contents ?? null)
+  return compared(compare, part, present?.contents ?? null)
 }
 
 /** An assessor compares with what is published, as far as it is open to them; drafts are their author's alone. */
 async function changesInPublished(
   reader: Reader,
+  compare: Compare,
   call: Parameters<typeof findViewer>[0],
   part: PinnedPart,
 ): Promise<Since> {
   const viewer = await findViewer(call)
   const seen = part.kind === 'page' ? await findSeenPage(reader, viewer, part.thingId) : null
   if (!seen) return { since: 'unseen', changes: [] }
-  return compared(part, seen.published === null ? null : await findPublished(reader, seen.id, seen.published))
+  return compared(
+    compare,
+    part,
+    seen.published === null ? null : await findPublished(reader, seen.id, seen.published),
+  )
 }
 
-function compared(sealed: ShownDocument, present: ShownDocument | null): Since {
+async function compared(
+  compare: Compare,
+  sealed: ShownDocument,
+  present: ShownDocument | null,
+): Promise<Since> {
   if (!present) return { since: 'gone', changes: [] }
-  const changes = differencePages(sealed, present)
+  const changes = await compare(sealed, present)
   return { since: changes.length === 0 ? 'same' : 'changed', changes }
 }
 

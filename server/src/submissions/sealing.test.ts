@@ -42,7 +42,11 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
       ...{ manifestSha256, number: 'MB-0001', gaps: ['rights'] },
       from: { shownName: 'Wren Adeyemi-Holt', fullName: 'Wren Adeyemi-Holt' },
     })
-    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6, faults: [] })
+    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({
+      agrees: true,
+      files: 6,
+      faults: [],
+    })
     expect(await newsKinds(wren)).toContain('copy-sealed')
   })
 
@@ -52,7 +56,11 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     await seal(site.services, id)
     await Promise.all([seal(site.services, id), seal(site.services, id)])
     expect(await allRows(site.services.database, ['sessions', 'rateLimits'])).toEqual(before)
-    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({ agrees: true, files: 6, faults: [] })
+    expect((await wren.get(`/api/submissions/${id}/check`)).body).toEqual({
+      agrees: true,
+      files: 6,
+      faults: [],
+    })
 
     // One that is not sealed yet, taken up by two servers: one number, one copy, one piece of news.
     const { site: other, wren: writer, odalys, school, addPage } = await startSubmissions(open)
@@ -145,8 +153,16 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
       (sql, id) => sql('submissions').where({ id }).update({ requestedAt: '2026-11-20T10:00:00.000Z' }),
       { what: 'receipt', path: null },
     ],
-    ['another number', (sql, id) => sql('submissions').where({ id }).update({ number: 'MB-0777' }), { what: 'receipt' }],
-    ['fewer gaps', (sql, id) => sql('submissions').where({ id }).update({ readiness: '[]' }), { what: 'receipt' }],
+    [
+      'another number',
+      (sql, id) => sql('submissions').where({ id }).update({ number: 'MB-0777' }),
+      { what: 'receipt' },
+    ],
+    [
+      'fewer gaps',
+      (sql, id) => sql('submissions').where({ id }).update({ readiness: '[]' }),
+      { what: 'receipt' },
+    ],
     [
       'another receipt',
       async (sql, id) => {
@@ -157,7 +173,11 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
       },
       { what: 'signature', path: null },
     ],
-    ['no signature', (sql, id) => sql('submissions').where({ id }).update({ signature: null }), { what: 'signature' }],
+    [
+      'no signature',
+      (sql, id) => sql('submissions').where({ id }).update({ signature: null }),
+      { what: 'signature' },
+    ],
     [
       'another title of a part',
       (sql, submissionId) => sql('submissionParts').where({ submissionId }).update({ title: 'Better' }),
@@ -200,7 +220,9 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     [
       'another manifest',
       async (sql, submissionId) => {
-        const { fileSha256, bytes } = await sql('sealedFiles').where({ submissionId, path: 'paper.css' }).first()
+        const { fileSha256, bytes } = await sql('sealedFiles')
+          .where({ submissionId, path: 'paper.css' })
+          .first()
         await sql('sealedFiles').where({ submissionId, path: 'manifest.json' }).update({ fileSha256, bytes })
         await sql('submissions').where({ id: submissionId }).update({ manifestSha256: fileSha256 })
       },
@@ -213,7 +235,11 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
       await forge(site.services.database.writer, id)
       for (const side of [wren, odalys]) {
         const { body } = await side.get(`/api/submissions/${id}/check`)
-        expect([name, body.agrees, body.faults]).toEqual([name, false, expect.arrayContaining([expect.objectContaining(fault)])])
+        expect([name, body.agrees, body.faults]).toEqual([
+          name,
+          false,
+          expect.arrayContaining([expect.objectContaining(fault)]),
+        ])
       }
     }
   })

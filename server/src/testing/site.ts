@@ -6,7 +6,7 @@ import { inspect } from 'node:util'
 import { makeKeys } from '../keys.ts'
 import type { Config } from '../config.ts'
 import { createApp } from '../app.ts'
-import { evidenceTasks } from '../evidence/index.ts'
+import { workerTasks } from '../workerTasks.ts'
 import { openFolderStore } from '../files/index.ts'
 import type { Route } from '../http/index.ts'
 import { makeInlineWorkers, makeJobs } from '../jobs/index.ts'
@@ -78,7 +78,7 @@ export function makeTestSite(
     mail: { canSend: true, send: async (message) => void mails.push(message) },
     passwords: makePasswordHasher(cheapHashes),
     log,
-    workers: makeInlineWorkers(evidenceTasks(files)),
+    workers: makeInlineWorkers(workerTasks(files)),
     outside: { ...openOutside({ ...config, dataFolder }), ...outside },
   })
   const app = createApp(services, { checkAnswers: true, extraRoutes })

@@ -1,4 +1,4 @@
-// Unions of objects that name their kind: checked by that name alone, so that a wrong value is refused by one branch.
+// What Ajv is told beyond the schemas of the core: unions are checked by their tag, and blanks are no text.
 
 type Schema = Readonly<Record<string, unknown>>
 
@@ -7,17 +7,30 @@ type Schema = Readonly<Record<string, unknown>>
  * looking at the tag and at nothing but the branch it names.
  */
 export function withDiscriminators<T>(schema: T): T {
-  return convert(schema) as T
+  return mapSchemas(schema, ({ anyOf, ...rest }) => {
+    const tag = Array.isArray(anyOf) ? tagOf(anyOf) : null
+    if (tag === null) return anyOf === undefined ? rest : { ...rest, anyOf }
+    return { ...rest, type: 'object', discriminator: { propertyName: tag }, required: [tag], oneOf: anyOf }
+  }) as T
 }
 
-function convert(schema: unknown): unknown {
-  if (Array.isArray(schema)) return schema.map(convert)
+/** Something in it is seen: neither white space, nor a character without a shape, nor the blank of Braille. */
+export const SEEN = '[^\\p{White_Space}\\p{Default_Ignorable_Code_Point}\\p{Cc}\\u2800]'
+
+/** The schema in which a text that must not be empty must not consist of blanks either. */
+export function withoutBlanks<T>(schema: T): T {
+  return mapSchemas(schema, (one) => {
+    const isWanted = one['type'] === 'string' && Number(one['minLength'] ?? 0) > 0
+    return isWanted && one['pattern'] === undefined ? { ...one, pattern: SEEN } : one
+  }) as T
+}
+
+function mapSchemas(schema: unknown, change: (schema: Schema) => Schema): unknown {
+  if (Array.isArray(schema)) return schema.map((one) => mapSchemas(one, change))
   if (!isSchema(schema)) return schema
-  const converted = Object.fromEntries(Object.entries(schema).map(([name, value]) => [name, convert(value)]))
-  const { anyOf, ...rest } = converted
-  const tag = Array.isArray(anyOf) ? tagOf(anyOf) : null
-  if (tag === null) return converted
-  return { ...rest, type: 'object', discriminator: { propertyName: tag }, required: [tag], oneOf: anyOf }
+  return change(
+    Object.fromEntries(Object.entries(schema).map(([name, value]) => [name, mapSchemas(value, change)])),
+  )
 }
 
 /** The property that has another constant in every branch, or null where there is none. */
