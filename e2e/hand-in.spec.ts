@@ -186,7 +186,7 @@ test('of two assessors who answer one copy, the second hears that it was answere
   // What is written goes with the answer.
   await odalys.getByLabel('Feedback', { exact: true }).fill('The second look was worth it.')
   await odalys.getByText('On my own', { exact: true }).click()
-  await odalys.getByRole('button', { name: 'Accept and send feedback' }).click()
+  await odalys.getByRole('button', { name: 'Accept and send' }).click()
   await expect(odalys.getByRole('button', { name: 'Undo the answer' })).toBeVisible()
   await expect(
     odalys.getByRole('listitem').filter({ hasText: 'The second look was worth it.' }),

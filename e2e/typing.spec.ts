@@ -98,3 +98,33 @@ test('a tab that is killed loses nothing but what was typed in its last moment',
     await page.goto(address)
   }
 })
+
+test('a text that is too long says that it is not saved, stays on the device, and is saved once it fits', async ({
+  browser,
+}) => {
+  const { page, address } = await beginWriting(browser, 'Long')
+  await page.evaluate(() => {
+    const clipboardData = new DataTransfer()
+    clipboardData.setData('text/plain', 'The bank is bare. '.repeat(11_500))
+    const paste = new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true })
+    document.querySelector('.ProseMirror')?.dispatchEvent(paste)
+  })
+  const state = page.locator('header [data-state="refused"]')
+  const words = page.getByRole('alert').filter({ hasText: 'This text is longer than one text can be.' })
+  await expect(state).toContainText('Not saved')
+  await expect(words).toBeVisible()
+
+  await page.reload()
+  await page
+    .getByRole('button', { name: /^Write/ })
+    .first()
+    .click()
+  await expect(words).toBeVisible()
+  await expect(page.locator('.ProseMirror')).toContainText('The bank is bare.')
+
+  await page.keyboard.press('Control+A')
+  await page.keyboard.type('Low water at nine.')
+  await expect(words).toBeHidden()
+  await kept(page)
+  await expectSaved(page, address, 'Low water at nine.')
+})

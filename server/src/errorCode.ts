@@ -6,7 +6,14 @@ export function errorCodeOf(error: unknown): string {
   return hasCode && typeof error.code === 'string' ? error.code : ''
 }
 
+/** Of the file system, of SQLite, of PostgreSQL, and our own. */
+const diskFullCodes = [
+  ...['ENOSPC', 'EDQUOT'],
+  ...['SQLITE_FULL', 'SQLITE_IOERR_WRITE', 'SQLITE_IOERR_SHMSIZE', 'SQLITE_IOERR_TRUNCATE'],
+  ...['53100', 'no-space'],
+]
+
 /** Whether something could not be written because the disk, or this user's share of it, is full. */
 export function isDiskFull(error: unknown): boolean {
-  return ['ENOSPC', 'EDQUOT', 'SQLITE_FULL', '53100', 'no-space'].includes(errorCodeOf(error))
+  return diskFullCodes.includes(errorCodeOf(error))
 }

@@ -11,7 +11,7 @@ try {
   const config = readConfig(process.env, existsSync(builtWeb) ? { webFolder: builtWeb } : {})
   const services = await openServices(config, process.env['NODE_ENV'] === 'test')
   const server = await listen(createApp(services), config)
-  await startJobs(services)
+  await startJobs(services, (line) => process.stderr.write(`${line}\n`))
   process.stdout.write(`Valise listens on http://${config.host}:${server.port}\n`)
   const stop = async () => {
     await server.close()

@@ -8,7 +8,7 @@ import type { Hono } from 'hono'
 import { shiftedClock, systemClock } from './clock.ts'
 import type { Config } from './config.ts'
 import { databaseFile } from './config.ts'
-import { errorCodeOf } from './errorCode.ts'
+import { errorCodeOf, isDiskFull } from './errorCode.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
 import { planSweep } from './evidence/index.ts'
 import { planPageSweep } from './pages/index.ts'
@@ -26,9 +26,11 @@ import type { WorkerData } from './worker.ts'
 import type { WorkerTasks } from './workerTasks.ts'
 
 const GRACE_MS = 2000
+/** Less than this is used up by the next few writes. */
+const LEAST_FREE_BYTES = 1_048_576
 
 /** What one upload may cost in memory, with room for what is allocated between two looks of the guard. */
-const MEGABYTES = 448
+const MEGABYTES = 384
 /** Reading a file has a process to itself: files of many kinds are opened by libraries of many hands. */
 const alone = ['read']
 const LANES: Readonly<Record<Lane, LaneOptions>> = {
@@ -53,9 +55,19 @@ export class StartError extends Error {
  * Opens the data folder and brings its database to the newest shape.
  *
  * @param mayShiftClock only demo and tests; elsewhere a shifted clock would make every due time a lie
- * @throws StartError when the folder cannot be written or the clock may not be shifted
+ * @throws StartError when the folder cannot be written, its disk is full, or the clock may not be shifted
  */
 export async function openServices(config: Config, mayShiftClock: boolean): Promise<Services> {
+  try {
+    return await openAll(config, mayShiftClock)
+  } catch (error) {
+    if (!isDiskFull(error)) throw error
+    const line = `The disk of the data folder is full: ${config.dataFolder}. Nothing was changed. Free some space and start again.`
+    throw new StartError(line, { cause: error })
+  }
+}
+
+async function openAll(config: Config, mayShiftClock: boolean): Promise<Services> {
   assertWritable(config.dataFolder)
   if (config.clock !== null && !mayShiftClock)
     throw new StartError('VALISE_CLOCK works only in the demo and in tests. Unset it.')
@@ -81,10 +93,24 @@ export async function openServices(config: Config, mayShiftClock: boolean): Prom
   })
 }
 
-/** Begins the background work: what is due, and the sweep every hour. */
-export async function startJobs(services: Services): Promise<void> {
-  await planSweep(services)
-  await planPageSweep(services)
+/**
+ * Begins the background work: what is due, and the sweep every hour. On a full disk it begins all the same, so that it
+ * goes on by itself once there is room.
+ *
+ * @param warn is told in one line where nothing can be saved for now
+ */
+export async function startJobs(services: Services, warn: (line: string) => void): Promise<void> {
+  const free = await services.files.freeBytes()
+  let isFull = free !== null && free < LEAST_FREE_BYTES
+  try {
+    await planSweep(services)
+    await planPageSweep(services)
+  } catch (error) {
+    if (!isDiskFull(error)) throw error
+    isFull = true
+  }
+  if (isFull)
+    warn('The disk is full. What is there can be read, but nothing can be saved until there is room.')
   services.jobs.start()
 }
 

@@ -77,7 +77,7 @@ async function start(): Promise<void> {
   }
   const services = await openServices(config, true)
   await buildWhereEmpty(services)
-  await startJobs(services)
+  await startJobs(services, (line) => process.stderr.write(`${line}\n`))
   const app = createApp(services, { extraRoutes: demoRoutes(config, standIns.mailRoomAddress) })
   const server = await listen(app, config)
   say(server.port, standIns)

@@ -32,12 +32,13 @@ export function conceal(
   const areas = parts.map((part) => areaOf(part, toRaster, more))
   // The surroundings of all parts are taken before the first is painted, and none of them looks under another.
   const hidden = new Uint8Array(raster.width * raster.height)
-  for (const area of areas) forEachInside(raster, area, (at) => (hidden[at] = 1))
+  const rows = areas.map((area) => coveredRows(raster, area))
+  for (const covered of rows) forEachInside(raster, covered, (at) => (hidden[at] = 1))
   const fills = parts.map((part, n) => fillOf(raster, part, boundsOf(areas[n] as Area), hidden)) // an area for each
   const pixels = pixelsOf(raster)
-  areas.forEach((area, n) => {
+  rows.forEach((covered, n) => {
     const colourAt = fills[n] ?? (() => COVER)
-    forEachInside(raster, area, (at, x, y) => (pixels[at] = colourAt(x, y)))
+    forEachInside(raster, covered, (at, x, y) => (pixels[at] = colourAt(x, y)))
   })
   return raster
 }
@@ -48,6 +49,8 @@ type ColourAt = (x: number, y: number) => number
 /** What one part covers: closed outlines, of which each is filled by itself. */
 interface Area {
   readonly outlines: readonly (readonly Corner[])[]
+  /** Whether each of them is crossed twice by a line at most. */
+  readonly isConvex: boolean
   readonly more: number
 }
 
@@ -59,7 +62,8 @@ function areaOf({ corners, radius }: ConcealedPart, toRaster: Matrix, more: numb
       return [point.x, point.y]
     }),
   )
-  return { outlines: mapped, more }
+  // Rounds and bands of a brush stay convex under every map that a recipe makes.
+  return { outlines: mapped, isConvex: radius > 0, more }
 }
 
 /** A brush stroke as a round about each point, and a band from each to the next. */
@@ -120,77 +124,118 @@ function meanAbout(
 /** Levels lie half a pixel apart: what an outline covers between two of them is covered at both. */
 const LEVELS_PER_PIXEL = 2
 
+/** From left to right without overlap. */
+type Stretches = [left: number, right: number][]
+
+/** Visits every pixel of the rows once. */
+function forEachInside(
+  { width }: Size,
+  rows: readonly Stretches[],
+  visit: (at: number, x: number, y: number) => void,
+): void {
+  rows.forEach((stretches, y) => {
+    for (const [left, right] of stretches) {
+      const end = Math.min(width, Math.ceil(right))
+      for (let x = Math.max(0, Math.floor(left)); x < end; x += 1) visit(y * width + x, x, y)
+    }
+  })
+}
+
 /**
- * Visits every pixel that an area touches once, row by row; each outline is filled by the even-odd rule.
+ * What an area covers of each row of a picture; each outline is filled by the even-odd rule.
  *
  * A row is covered where any of the levels in it, and of those up to `more` above and below, lies within an outline.
  * Outlines are laid over each other as stretches of each level before a pixel is visited, so that the work grows with
  * the corners and with the pixels covered, however often outlines overlap.
  */
-function forEachInside(
-  { width, height }: Size,
-  { outlines, more }: Area,
-  visit: (at: number, x: number, y: number) => void,
-): void {
+function coveredRows({ height }: Size, { outlines, isConvex, more }: Area): Stretches[] {
   const first = -more * LEVELS_PER_PIXEL
-  const levels: Stretches[] = []
-  for (const outline of outlines)
-    addOutline(levels, outline, { first, last: (height + more) * LEVELS_PER_PIXEL })
-  const inRow = (1 + 2 * more) * LEVELS_PER_PIXEL
-  for (let y = 0; y < height; y += 1) {
+  const levels: Stretches[] = Array.from(
+    { length: Math.ceil((height + 2 * more) * LEVELS_PER_PIXEL) + 1 },
+    () => [],
+  )
+  const addOutline = isConvex ? addConvexOutline : addAnyOutline
+  for (const outline of outlines) addOutline(levels, outline, first)
+  const inRow = Math.ceil((1 + 2 * more) * LEVELS_PER_PIXEL)
+  return Array.from({ length: height }, (_, y) => {
     const row: Stretches = []
     const from = y * LEVELS_PER_PIXEL
-    for (let n = from; n <= from + Math.ceil(inRow); n += 1)
+    for (let n = from; n <= from + inRow; n += 1)
       for (const [left, right] of levels[n] ?? []) addStretch(row, left - more, right + more)
-    for (const [left, right] of row) {
-      const end = Math.min(width, Math.ceil(right))
-      for (let x = Math.max(0, Math.floor(left)); x < end; x += 1) visit(y * width + x, x, y)
-    }
+    return row
+  })
+}
+
+/** Adds what an outline covers at each level. Level `n` lies at `(first + n) / LEVELS_PER_PIXEL`. */
+function addAnyOutline(levels: Stretches[], corners: readonly Corner[], first: number): void {
+  const crossings = new Map<number, number[]>()
+  forEachCrossing(corners, first, levels.length, (level, x) => {
+    const others = crossings.get(level)
+    if (others) others.push(x)
+    else crossings.set(level, [x])
+  })
+  for (const [level, xs] of crossings) {
+    xs.sort((a, b) => a - b)
+    for (let n = 0; n + 1 < xs.length; n += 2) addStretch(levels[level] ?? [], xs[n] ?? 0, xs[n + 1] ?? 0)
   }
 }
 
-/** From left to right without overlap. */
-type Stretches = [left: number, right: number][]
+/** The same for an outline that each level crosses twice, of which a brush stroke has hundreds. */
+function addConvexOutline(levels: Stretches[], corners: readonly Corner[], first: number): void {
+  const ys = corners.map(([, y]) => y)
+  const top = Math.max(0, Math.floor(Math.min(...ys) * LEVELS_PER_PIXEL) - first)
+  const bottom = Math.min(levels.length, Math.ceil(Math.max(...ys) * LEVELS_PER_PIXEL) - first + 1)
+  if (bottom <= top) return
+  const lefts = new Float64Array(bottom - top).fill(Infinity)
+  const rights = new Float64Array(bottom - top).fill(-Infinity)
+  forEachCrossing(corners, first, levels.length, (level, x) => {
+    const at = level - top
+    lefts[at] = Math.min(lefts[at] ?? x, x)
+    rights[at] = Math.max(rights[at] ?? x, x)
+  })
+  lefts.forEach((left, at) => {
+    const right = rights[at] ?? left
+    if (left <= right) addStretch(levels[top + at] ?? [], left, right)
+  })
+}
 
-/** Adds what an outline covers at each level. Level `n` lies at `(first + n) / LEVELS_PER_PIXEL`. */
-function addOutline(
-  levels: Stretches[],
+/** Tells where each level crosses the edges of an outline. */
+function forEachCrossing(
   corners: readonly Corner[],
-  { first, last }: { readonly first: number; readonly last: number },
+  first: number,
+  count: number,
+  visit: (level: number, x: number) => void,
 ): void {
-  const crossings = new Map<number, number[]>()
   corners.forEach(([ax, ay], at) => {
     const [bx, by] = corners[(at + 1) % corners.length] ?? [ax, ay]
     const [top, bottom] = ay < by ? [ay, by] : [by, ay]
     // A level is crossed by an edge that begins at or above it and ends below it.
     const from = Math.max(first, Math.ceil(top * LEVELS_PER_PIXEL))
-    const to = Math.min(last, Math.ceil(bottom * LEVELS_PER_PIXEL) - 1)
+    const to = Math.min(first + count, Math.ceil(bottom * LEVELS_PER_PIXEL)) - 1
     for (let level = from; level <= to; level += 1) {
       const y = level / LEVELS_PER_PIXEL
-      const x = ax + ((y - ay) * (bx - ax)) / (by - ay)
-      const others = crossings.get(level - first)
-      if (others) others.push(x)
-      else crossings.set(level - first, [x])
+      visit(level - first, ax + ((y - ay) * (bx - ax)) / (by - ay))
     }
   })
-  for (const [level, xs] of crossings) {
-    xs.sort((a, b) => a - b)
-    const stretches = (levels[level] ??= [])
-    for (let n = 0; n + 1 < xs.length; n += 2) addStretch(stretches, xs[n] ?? 0, xs[n + 1] ?? 0)
-  }
 }
 
-/** Adds a stretch, and joins it with those that it touches. */
+/** Adds a stretch, and joins it with those that it touches. Most lie within the one before, or go on from it. */
 function addStretch(stretches: Stretches, left: number, right: number): void {
   let at = stretches.length
   while (at > 0 && (stretches[at - 1]?.[1] ?? 0) >= left) at -= 1
-  let [from, to, end] = [left, right, at]
-  for (let other = stretches[end]; other && other[0] <= to; other = stretches[end]) {
-    from = Math.min(from, other[0])
-    to = Math.max(to, other[1])
+  const touched = stretches[at]
+  if (!touched || touched[0] > right) {
+    stretches.splice(at, 0, [left, right])
+    return
+  }
+  touched[0] = Math.min(touched[0], left)
+  touched[1] = Math.max(touched[1], right)
+  let end = at + 1
+  for (let next = stretches[end]; next && next[0] <= touched[1]; next = stretches[end]) {
+    touched[1] = Math.max(touched[1], next[1])
     end += 1
   }
-  stretches.splice(at, end - at, [from, to])
+  if (end > at + 1) stretches.splice(at + 1, end - at - 1)
 }
 
 interface Bounds {

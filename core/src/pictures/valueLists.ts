@@ -9,7 +9,7 @@ export const MOST_PARTS = 200
 export const MOST_CORNERS = 400
 
 /** How often the parts that are concealed together may cover a picture: as a sum of the boxes about them. */
-export const MOST_COVERED = 30
+export const MOST_COVERED = 12
 /** Corners of all parts, each counted by the share of the picture's height that its part takes. */
 export const MOST_TALL_CORNERS = 4000
 

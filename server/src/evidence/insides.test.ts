@@ -1,8 +1,11 @@
 // What files hold: read, shown as far as is safe, and kept as they came whatever they turn out to be.
+import { Readable } from 'node:stream'
 import { buffer } from 'node:stream/consumers'
+import { MOST_BLOCKS_INSIDE } from '@valise/core/evidence'
 import PDFDocument from 'pdfkit'
 import { ZipFile } from 'yazl'
 import { makePictureBomb, makeSmallSchool, makeTestSite, openTestSqlite, upload } from '../testing/index.ts'
+import { indexEverything } from './evidenceJobs.ts'
 import { readInside } from './readInside.ts'
 import { decodeText, readText } from './readText.ts'
 
@@ -185,6 +188,27 @@ describe('words inside files', () => {
     expect(headers.get('content-disposition')).toContain('attachment')
     expect(headers.get('content-security-policy')).toContain('sandbox')
     expect(headers.get('x-content-type-options')).toBe('nosniff')
+  })
+
+  it('are kept as so many paragraphs at most', async () => {
+    const { site } = await start()
+    const content = Buffer.from(Array.from({ length: 20_000 }, (_, n) => `${n}`).join('\n\n'))
+    const stored = await site.services.files.put(Readable.from([content]))
+    const read = await readInside(site.services.files, { ...stored, mime: 'text/plain' })
+    expect([read.blocks.length, read.isCut]).toEqual([MOST_BLOCKS_INSIDE, true])
+  })
+
+  it('are looked for in every version that nobody has read yet, however many there are', async () => {
+    const { site, add } = await start()
+    const { id } = await add('tides.txt', Buffer.from('low water'))
+    const { writer } = site.services.database
+    const row = await writer('evidenceVersions').where({ evidenceId: id }).first()
+    const rows = Array.from({ length: 5300 }, (_, n) => ({
+      ...{ ...row, n: n + 2, mime: 'application/octet-stream', textState: 'unread' },
+    }))
+    await writer.batchInsert('evidenceVersions', rows, 200)
+    await indexEverything(site.services)
+    expect(await writer('evidenceVersions').where({ textState: 'unread' })).toEqual([])
   })
 
   it('are not looked for in what is too large', async () => {

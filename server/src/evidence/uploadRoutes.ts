@@ -42,8 +42,8 @@ export function mountUploads(app: Hono, services: Services, authenticate: Authen
     const call: UploadCall = { actor: await getSignedIn(c, services, authenticate), refusal: null }
     calls.set(request, call)
     const response = await server.handleWeb(request)
-    // The library may tell a disk that is full as a request that was broken off.
-    const full = store.takeDiskFull(c.req.param('id'))
+    // The library may tell a disk that is full as a request that was broken off, before the write has ended.
+    const full = await store.takeDiskFull(c.req.param('id'))
     const refusal = full ?? call.refusal
     if (refusal !== null) throw refusal
     const headers = new Headers(response.headers)
@@ -101,7 +101,7 @@ function makeTusServer(
 /** The library's bytes and offsets, kept in our file store and our tables. */
 class UploadsInStore extends DataStore {
   readonly #services: Services
-  readonly #full = new Map<string, unknown>()
+  readonly #writing = new Map<string, Promise<number>>()
 
   constructor(services: Services) {
     super()
@@ -117,20 +117,22 @@ class UploadsInStore extends DataStore {
     return new Upload({ id, size: bytes, offset: received, creation_date: startedAt })
   }
 
-  override async write(content: Readable, id: string, offset: number): Promise<number> {
-    try {
-      return await this.#services.files.incoming.append(id, offset, content)
-    } catch (error) {
-      if (isDiskFull(error)) this.#full.set(id, error)
-      throw error
-    }
+  override write(content: Readable, id: string, offset: number): Promise<number> {
+    const written = this.#services.files.incoming.append(id, offset, content)
+    this.#writing.set(id, written)
+    return written
   }
 
-  /** The error of a write that found the disk full, once; null where there was none. */
-  takeDiskFull(id: string | undefined): unknown {
-    const error = id === undefined ? undefined : this.#full.get(id)
-    if (id !== undefined) this.#full.delete(id)
-    return error ?? null
+  /** Waits for the last write to an upload. @returns its error where it found the disk full, else null */
+  async takeDiskFull(id: string | undefined): Promise<unknown> {
+    const written = id === undefined ? undefined : this.#writing.get(id)
+    if (id !== undefined) this.#writing.delete(id)
+    return (
+      (await written?.then(
+        () => null,
+        (error: unknown) => (isDiskFull(error) ? error : null),
+      )) ?? null
+    )
   }
 
   override remove(id: string): Promise<void> {

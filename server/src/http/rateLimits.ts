@@ -70,13 +70,9 @@ export async function forgetTries(
         own.map(({ bucket }) => bucket),
       )
       .delete()
-    for (const { bucket } of shared)
-      await sql('rateLimits')
-        .where({ bucket })
-        .where('count', '>', 0)
-        .update({
-          count: sql.raw('"count" - 1'),
-          waitUntil: null,
-        })
+    for (const { bucket } of shared) {
+      await sql('rateLimits').where({ bucket }).where('count', '>', 0).decrement('count', 1)
+      await sql('rateLimits').where({ bucket }).update({ waitUntil: null })
+    }
   })
 }

@@ -70,7 +70,7 @@ export class WorkerProcess {
         PATH: process.env['PATH'] ?? '',
         // Freed memory goes back to the system instead of staying in one arena for each thread.
         MALLOC_ARENA_MAX: '2',
-        VALISE_WORKER: JSON.stringify({ ...data, megabytes: limits.megabytes }),
+        VALISE_WORKER: JSON.stringify({ ...data, megabytes: limits.megabytes, parent: process.pid }),
       },
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
       serialization: 'advanced',

@@ -13,9 +13,15 @@ setInterval(() => {
 }, ${LOOK_EVERY_MS})
 `
 
-/** @param megabytes of memory in all, native memory included, that the process may take */
-export function guardProcess(megabytes: number): void {
+export interface GuardLimits {
+  /** Of memory in all, native memory included, that the process may take. */
+  readonly megabytes: number
+  /** The process that started this one. It is told, since it may be gone before this one can look. */
+  readonly parent: number
+}
+
+export function guardProcess({ megabytes, parent }: GuardLimits): void {
   const bytes = megabytes * 1_048_576
-  const guard = new Worker(GUARD, { eval: true, workerData: { parent: process.ppid, bytes } })
+  const guard = new Worker(GUARD, { eval: true, workerData: { parent, bytes } })
   guard.unref()
 }

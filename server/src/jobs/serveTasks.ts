@@ -10,8 +10,8 @@ import type { TaskAnswer, TaskMessage } from './WorkerProcess.ts'
 export function serveTasks<D extends object>(
   makeRunner: (data: D) => (task: string, input: object) => Promise<object>,
 ): void {
-  const { megabytes, ...data } = JSON.parse(process.env['VALISE_WORKER'] ?? '{}')
-  guardProcess(megabytes)
+  const { megabytes, parent, ...data } = JSON.parse(process.env['VALISE_WORKER'] ?? '{}')
+  guardProcess({ megabytes, parent })
   const run = makeRunner(data)
   const answer = (message: TaskAnswer) => process.send?.(message)
   process.on('message', ({ task, input }: TaskMessage) => {

@@ -7,7 +7,8 @@ import type { RefObject } from 'react'
 import { clearUnsaved, noteUnsaved } from '../app/kept.ts'
 import { useUnsent } from './useUnsent.ts'
 
-interface HeldText {
+/** A text on the device. */
+export interface HeldText {
   /** What the editor holds, whether the grammar knows it or not. */
   readonly written: unknown
   /** The text that was saved at that time. */

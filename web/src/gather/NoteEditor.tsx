@@ -25,7 +25,8 @@ interface NoteEditorProps {
 
 export function NoteEditor({ known, landing, isFocused, ref }: NoteEditorProps) {
   const { t } = useTranslation('evidence')
-  const writing = useNote(known, landing)
+  const place = `/notes/${known?.id ?? 'new'}`
+  const writing = useNote(known, landing, place)
   const tell = useRef<(() => void) | null>(null)
   useImperativeHandle(ref, () => ({
     settle: () => {
@@ -41,7 +42,7 @@ export function NoteEditor({ known, landing, isFocused, ref }: NoteEditorProps) 
         label={t('note.label')}
         placeholder={t('note.hint')}
         isFocused={isFocused}
-        place={`/notes/${known?.id ?? 'new'}`}
+        place={place}
         registerFlush={(now) => {
           tell.current = now
           return () => (tell.current = null)

@@ -6,7 +6,10 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
 import { loseWhereSignedOut } from '../app/lostSession.ts'
+import { writeUnsent } from '../drafts/unsentStore.ts'
+import type { HeldText } from '../drafts/useUnsavedText.ts'
 import { refreshEvidence } from '../evidence/queries.ts'
+import { useSession } from '../people/useSession.ts'
 import { createNote, gatherQueries, writeNote } from './queries.ts'
 
 export interface Writing {
@@ -25,8 +28,10 @@ interface Known {
   readonly text: RichText
 }
 
-export function useNote(known: Known | null, landing: Landing): Writing {
+/** @param place under which what is not saved yet waits on the device; the editor brings it back */
+export function useNote(known: Known | null, landing: Landing, place: string): Writing {
   const client = useQueryClient()
+  const { personId } = useSession()
   const present = useRef<Known | null>(known)
   const next = useRef<RichText | null>(null)
   const working = useRef<Promise<void> | null>(null)
@@ -51,6 +56,7 @@ export function useNote(known: Known | null, landing: Landing): Writing {
         client.setQueryData(gatherQueries.note(current.id).queryKey, { text, revision })
       }
       setError(null)
+      if (next.current === null) writeUnsent(personId, place, undefined)
       noteKept()
     } catch (problem) {
       // What was written stays in the editor, and goes with the next try.
@@ -74,6 +80,8 @@ export function useNote(known: Known | null, landing: Landing): Writing {
     error,
     write: (text) => {
       next.current = text
+      const held: HeldText = { written: text, saved: present.current?.text ?? emptyText }
+      writeUnsent(personId, place, isSame(text, emptyText) ? undefined : held)
       void work()
     },
     settle: async () => {

@@ -1,13 +1,15 @@
 // What of a sealed copy does not verify, for whoever reads it and for whoever handed it in.
-import type { CopyCheck } from '@valise/core/submissions'
+import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import { submissionQueries } from './queries.ts'
 import styles from './CopyFaults.module.css'
 
 /** Enough to see what it is about; a copy that was tampered with as a whole has hundreds. */
 const MOST_SHOWN = 10
 
-export function CopyFaults({ check }: { readonly check: CopyCheck | undefined }) {
+export function CopyFaults({ id }: { readonly id: string }) {
   const { t } = useTranslation('desk')
+  const { data: check } = useQuery(submissionQueries.check(id))
   if (!check || check.agrees) return null
   const more = check.faults.length - MOST_SHOWN
   return (

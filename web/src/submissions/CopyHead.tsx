@@ -5,7 +5,6 @@ import { useTranslation } from 'react-i18next'
 import { Seal } from '../ui/Seal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { submissionQueries } from './queries.ts'
-import { CopyFaults } from './CopyFaults.tsx'
 import { StateMark } from './StateMark.tsx'
 import { StayingMarks } from './StayingMarks.tsx'
 import styles from './ReviewDesk.module.css'
@@ -24,7 +23,6 @@ export function CopyHead({ submission }: { readonly submission: Submission }) {
         <p>
           {t('sealed', { number })}. {when.dayTime(submission.requestedAt)}. {agreement}
         </p>
-        <CopyFaults check={check.data} />
       </div>
       <p className={styles.marks}>
         <StateMark row={submission} isMine={false} />

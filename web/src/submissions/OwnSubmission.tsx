@@ -32,7 +32,6 @@ export function OwnSubmission({ submission }: { readonly submission: Submission 
   const words = useSubmissionWords()
   const [part, setPart] = useState(1)
   const title = words.title(submission.title)
-  const check = useQuery({ ...submissionQueries.check(submission.id), enabled: submission.number !== null })
   return (
     <Screen
       place={title}
@@ -49,7 +48,7 @@ export function OwnSubmission({ submission }: { readonly submission: Submission 
           <h2 id="copy" className={styles.heading}>
             {t('one.copy')}
           </h2>
-          <CopyFaults check={check.data} />
+          <CopyFaults id={submission.id} />
           <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
           <SealedPaper key={part} id={submission.id} n={part} isMine />
         </section>

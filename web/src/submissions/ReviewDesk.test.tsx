@@ -3,6 +3,7 @@ import type { Queue, Submission, SubmissionRow } from '@valise/core/submissions'
 import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { assignment, feedback, scale, submission, submissionRow } from '../testing/samples.ts'
 import { AnswerPanel } from './AnswerPanel.tsx'
+import { CopyFaults } from './CopyFaults.tsx'
 import { CopyHead } from './CopyHead.tsx'
 import { DeskQueue } from './DeskQueue.tsx'
 import { OwnSubmission } from './OwnSubmission.tsx'
@@ -62,19 +63,21 @@ describe('the queue', () => {
 
 describe('the head of a sealed copy', () => {
   const faults = [{ what: 'file-changed', path: 'parts/1/index.html' }]
+  const answersOf = (agrees: boolean): [readonly unknown[], object][] => [
+    [submissionQueries.check('s1').queryKey, { agrees, files: 3, faults: agrees ? [] : faults }],
+  ]
   const head = (agrees?: boolean) =>
     renderWords(<CopyHead submission={{ ...submission, isMine: false }} />, {
-      answers:
-        agrees === undefined
-          ? []
-          : [[submissionQueries.check('s1').queryKey, { agrees, files: 3, faults: agrees ? [] : faults }]],
+      answers: agrees === undefined ? [] : answersOf(agrees),
     })
 
   it('says whether the bytes agree with the checksum, and what to do where they do not', () => {
     expect(head()).toContain('Holding it against its checksum…')
     expect(head(true)).toContain('Sealed copy MB-0412. Fri 20 Nov, 16:42. Checksum agrees.')
-    expect(head(false)).toContain('This copy is not what was handed in and signed. Tell your administrator.')
-    expect(head(false)).toContain('parts/1/index.html was changed afterwards.')
+    expect(head(false)).not.toContain('Checksum agrees.')
+    const shownFaults = renderWords(<CopyFaults id="s1" />, { answers: answersOf(false) })
+    expect(shownFaults).toContain('This copy is not what was handed in and signed. Tell your administrator.')
+    expect(shownFaults).toContain('parts/1/index.html was changed afterwards.')
   })
 })
 

@@ -12,6 +12,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { setPlace } from '../ui/place.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { AnswerPanel } from './AnswerPanel.tsx'
+import { CopyFaults } from './CopyFaults.tsx'
 import { CopyHead } from './CopyHead.tsx'
 import { DeskQueue } from './DeskQueue.tsx'
 import { PartTabs } from './PartTabs.tsx'
@@ -111,6 +112,7 @@ function Opened({ submission }: { readonly submission: Submission }) {
           {t('toQueue')}
         </Link>
         <CopyHead submission={submission} />
+        <CopyFaults id={submission.id} />
         <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
         <SealedPaper key={part} id={submission.id} n={part} isMine={false} />
       </section>
