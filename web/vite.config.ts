@@ -28,6 +28,10 @@ const frame = new RegExp(
   ].join('|'),
 )
 
+const devAddress = 'http://localhost:7400'
+/** The server takes writes from its own address alone, and Vite stands before it under another. */
+const devServer = { target: devAddress, headers: { origin: devAddress } }
+
 export default defineConfig({
   plugins: [react(), colourProperties],
   worker: { format: 'es' },
@@ -54,5 +58,5 @@ export default defineConfig({
       },
     },
   },
-  server: { port: 7390, proxy: { '/api': 'http://localhost:7400', '/open': 'http://localhost:7400' } },
+  server: { port: 7390, proxy: { '/api': devServer, '/open': devServer } },
 })

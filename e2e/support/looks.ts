@@ -19,6 +19,9 @@ export async function findingsOf(page: Page, run: keyof typeof runs, look: strin
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source)
   const violations = await page.evaluate(async (options) => {
     const { axe } = window as unknown as { axe: { run(options: object): Promise<AxeResults> } }
+    // Colours that are still on their way from one appearance to the other are nobody's.
+    const passing = document.getAnimations().filter((one) => one.effect?.getTiming().iterations !== Infinity)
+    await Promise.allSettled(passing.map((one) => one.finished))
     const found = await axe.run(options)
     return found.violations.map(({ id, nodes }) => ({ id, where: nodes.map(({ html }) => html) }))
   }, runs[run])

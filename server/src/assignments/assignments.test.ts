@@ -53,7 +53,7 @@ describeEachDatabase('an assignment', (open, onSqlite) => {
           ...change,
         }),
       )
-    expect(await set({ title: { en: ' \n ' } })).toEqual([422, 'invalid-input', ['/title']])
+    expect(await set({ title: { en: ' \n ' } })).toEqual([422, 'invalid-input', ['/title/en']])
     expect(await set({ dueLocal: '2026-13-40T17:00' })).toEqual([422, 'invalid-input', ['/dueLocal']])
     expect(await set({ requirements: [pageWanted, pageWanted] })).toEqual([422, 'invalid-input', []])
     expect((await set({ scale: [{ id: 'one', name: { en: 'One' } }] }))[0]).toBe(422)

@@ -68,6 +68,21 @@ export async function updateDriveDocument(
     })
 }
 
+/**
+ * Notes the version that is kept now, where it is still the earlier one that is known.
+ *
+ * @returns whether it was; two who look at the same moment bring one version in
+ */
+export async function advanceDriveDocument(
+  trx: Trx,
+  evidenceId: string,
+  from: string,
+  to: { readonly revision: string; readonly changedAt: string | null },
+): Promise<boolean> {
+  const change = { ...to, lostAt: null, checkedAt: trx.now }
+  return (await trx.sql('driveDocuments').where({ evidenceId, revision: from }).update(change)) === 1
+}
+
 interface DriveRecord extends Omit<DriveDocument, 'isConnected'> {
   readonly isConnected: number
 }

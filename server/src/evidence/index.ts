@@ -6,7 +6,13 @@ export {
   remakeCollage,
   replaceCollagePictures,
 } from './collagePictureStore.ts'
-export { findConnected, findDriveDocument, insertDriveDocument, updateDriveDocument } from './driveStore.ts'
+export {
+  advanceDriveDocument,
+  findConnected,
+  findDriveDocument,
+  insertDriveDocument,
+  updateDriveDocument,
+} from './driveStore.ts'
 export { evidenceJobs, indexEverything, planSweep } from './evidenceJobs.ts'
 export { unexamined } from './examineFile.ts'
 export { keepFile } from './keepFile.ts'

@@ -7,6 +7,7 @@ import type { Instant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import {
+  advanceDriveDocument,
   findConnected,
   findDriveDocument,
   findLanding,
@@ -117,9 +118,14 @@ async function follow(services: Services, evidenceId: string): Promise<boolean> 
       fileName: name,
       replaces: evidenceId,
       classId: null,
-      also: (trx) => updateDriveDocument(trx, evidenceId, { revision, changedAt, lostAt: null }),
+      also: async (trx) => {
+        const isFirst = await advanceDriveDocument(trx, evidenceId, kept.revision, { revision, changedAt })
+        if (!isFirst) throw new AppError('conflict', 'stale')
+      },
     })
   } catch (error) {
+    // Somebody who looked at the same moment has brought the version in; this transaction left nothing.
+    if (error instanceof AppError && error.reason === 'stale') return true
     if (!(error instanceof ServiceRefusal)) throw error
     await inTransaction(database, (trx) =>
       updateDriveDocument(trx, evidenceId, { lostAt: kept.lostAt ?? trx.now }),

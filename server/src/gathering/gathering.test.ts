@@ -182,6 +182,15 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       expect((await wren.get('/api/drive/folders/closed')).body.reason).toBe('drive-not-open')
     })
 
+    it('brings one version in, however many look at the same moment', async () => {
+      const { site, wren, document } = await start()
+      const { id } = (await take(wren, 'connected')).body
+      document.text = 'Visit 1\nVisit 2, glasswort'
+      document.revision = '2'
+      await Promise.all([1, 2, 3].map(() => followDocument(site.services, id)))
+      expect((await wren.get(`/api/evidence/${id}`)).body.versions).toHaveLength(2)
+    })
+
     it('gives a copy that stays as it is, and a connected item that follows its document', async () => {
       const { site, wren, document } = await start()
       const copy = (await take(wren, 'copy')).body

@@ -26,7 +26,9 @@ export function useProblemWords(): ProblemWords {
     },
     field: (error, path) => {
       const found =
-        error instanceof ApiProblem ? error.fields.find((field) => field.path === `/${path}`) : undefined
+        error instanceof ApiProblem
+          ? error.fields.find((field) => `${field.path}/`.startsWith(`/${path}/`))
+          : undefined
       if (!found) return null
       const { reason, params } = found
       return words('fields', reason, params) ?? words('reasons', reason, params) ?? t('fields.malformed')
