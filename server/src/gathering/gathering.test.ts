@@ -1,5 +1,6 @@
 // The ways in beside uploads, over the API, with services outside that the test holds in its hand.
 import { newEvidencePiece, textOf } from '@valise/core/pages'
+import { toInstant } from '@valise/core/time'
 import { shiftedClock } from '../clock.ts'
 import { ServiceRefusal } from '../outside/index.ts'
 import type { Drive, Shelf } from '../outside/index.ts'
@@ -9,6 +10,7 @@ import {
   makeSmallSchool,
   makeTestSite,
   sendEdit,
+  TEST_START,
   testConfig,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
@@ -74,11 +76,9 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       report: async (id, words) => void reports.push(`${id}: ${words}`),
     }
     const clock = { shift: 0 }
+    const running = shiftedClock(TEST_START)
     const database = await open({
-      clock: {
-        now: () =>
-          shiftedClock(new Date(Date.parse('2026-11-26T10:42:00Z') + clock.shift).toISOString()).now(),
-      },
+      clock: { now: () => toInstant(Date.parse(running.now()) + clock.shift) },
     })
     const config = { ...testConfig, innerOrigins: [] }
     const site = makeTestSite(database, [], config, { drive, shelf })
