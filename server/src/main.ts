@@ -13,7 +13,9 @@ try {
   const server = await listen(createApp(services), config)
   const warn = (line: string) => process.stderr.write(`${line}\n`)
   if (process.env['VALISE_ADDRESS'] === undefined && !['127.0.0.1', '::1', 'localhost'].includes(config.host))
-    warn('Set VALISE_ADDRESS to the address at which people open Valise: what is sent from any other is refused.')
+    warn(
+      'Set VALISE_ADDRESS to the address at which people open Valise: what is sent from any other is refused.',
+    )
   await startJobs(services, warn)
   process.stdout.write(`Valise listens on http://${config.host}:${server.port}\n`)
   const stop = async () => {
