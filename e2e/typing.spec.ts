@@ -128,3 +128,38 @@ test('a text that is too long says that it is not saved, stays on the device, an
   await kept(page)
   await expectSaved(page, address, 'Low water at nine.')
 })
+
+test('a note that is left while a text of it is on its way is whole when it is seen again', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  const paragraph = { type: 'paragraph', content: [{ type: 'text', text: 'Visit 4.' }] }
+  const { id } = await (
+    await page.context().request.post('/api/notes', {
+      data: { text: { type: 'doc', content: [paragraph] }, landing: {} },
+      headers: { origin: site.address },
+    })
+  ).json()
+  await page.goto(`/evidence/${id}`)
+  await page.getByRole('button', { name: 'Write on' }).click()
+  let isOnItsWay = false
+  await page.route(`**/api/notes/${id}`, async (route) => {
+    if (route.request().method() !== 'PUT') return route.continue()
+    isOnItsWay = true
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    // The window that sent it may be gone.
+    await route.continue().catch(() => undefined)
+  })
+  await page.getByRole('textbox', { name: 'Note' }).press('Control+End')
+  await page.keyboard.type(' Stake 6')
+  await expect(() => expect(isOnItsWay).toBe(true)).toPass()
+  await page.keyboard.type(' was set again.')
+  await page.waitForTimeout(300)
+  await page.unroute(`**/api/notes/${id}`)
+  await page.reload()
+  await expect(page.getByRole('group', { name: 'Note' })).toContainText('Visit 4. Stake 6 was set again.')
+  await expect(async () => {
+    const saved = await (await page.context().request.get(`/api/notes/${id}`)).json()
+    expect(JSON.stringify(saved)).toContain('Stake 6 was set again.')
+  }).toPass({ timeout: 15_000 })
+})

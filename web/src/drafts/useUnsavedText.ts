@@ -13,6 +13,8 @@ export interface HeldText {
   readonly written: unknown
   /** The text that was saved at that time. */
   readonly saved: RichText
+  /** An earlier text that was on its way to the server then. */
+  readonly sending?: RichText
 }
 
 export interface UnsavedTextState {

@@ -7,6 +7,7 @@ import type { Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { TextEditor } from '../drafts/TextEditor.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { notePlace } from './useLeftNote.ts'
 import { useNote } from './useNote.ts'
 import styles from './WayDialog.module.css'
 import '@valise/core/pages/paper.css'
@@ -25,7 +26,7 @@ interface NoteEditorProps {
 
 export function NoteEditor({ known, landing, isFocused, ref }: NoteEditorProps) {
   const { t } = useTranslation('evidence')
-  const place = `/notes/${known?.id ?? 'new'}`
+  const place = notePlace(known?.id)
   const writing = useNote(known, landing, place)
   const tell = useRef<(() => void) | null>(null)
   useImperativeHandle(ref, () => ({

@@ -10,11 +10,13 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { NoteEditor } from './NoteEditor.tsx'
 import type { NoteHandle } from './NoteEditor.tsx'
 import { gatherQueries } from './queries.ts'
+import { useLeftNote } from './useLeftNote.ts'
 import styles from './NotePreview.module.css'
 
 export function NotePreview({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation('evidence')
   const query = useQuery(gatherQueries.note(item.id))
+  useLeftNote(item.id, query.data)
   const [isWriting, setIsWriting] = useState(false)
   const editor = useRef<NoteHandle>(null)
   const finish = async () => {

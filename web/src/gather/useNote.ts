@@ -34,6 +34,7 @@ export function useNote(known: Known | null, landing: Landing, place: string): W
   const { personId } = useSession()
   const present = useRef<Known | null>(known)
   const next = useRef<RichText | null>(null)
+  const sending = useRef<RichText | null>(null)
   const working = useRef<Promise<void> | null>(null)
   const [id, setId] = useState(known?.id ?? null)
   const [error, setError] = useState<unknown>(null)
@@ -45,6 +46,7 @@ export function useNote(known: Known | null, landing: Landing, place: string): W
     const { current } = present
     if (current ? isSame(current.text, text) : isSame(text, emptyText)) return keepNext()
     noteKeeping()
+    sending.current = text
     try {
       if (current === null) {
         const item = await createNote(text, landing)
@@ -80,7 +82,11 @@ export function useNote(known: Known | null, landing: Landing, place: string): W
     error,
     write: (text) => {
       next.current = text
-      const held: HeldText = { written: text, saved: present.current?.text ?? emptyText }
+      const held: HeldText = {
+        written: text,
+        saved: present.current?.text ?? emptyText,
+        ...(sending.current && { sending: sending.current }),
+      }
       writeUnsent(personId, place, isSame(text, emptyText) ? undefined : held)
       void work()
     },
