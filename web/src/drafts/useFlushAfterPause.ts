@@ -6,9 +6,9 @@ import { useEffect, useRef } from 'react'
 import type { RefObject } from 'react'
 
 /** Long enough that a fast writer takes none between two keys, short enough that a tab that is killed loses no word. */
-const PAUSE_MS = 150
-/** Whoever writes on and on is saved all the same. */
-const LONGEST_MS = 600
+const PAUSE_MS = 200
+/** Whoever writes on and on is saved all the same; more often would cost more than typing itself. */
+const LONGEST_MS = 2000
 
 interface Flushing {
   /** The text that was passed on last. */
