@@ -10,7 +10,6 @@ import {
   saveShownSize,
   setPreview,
 } from '../evidence/index.ts'
-import { ProcessBurst } from '../jobs/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { findBoardPictures } from './pictureStore.ts'
@@ -18,16 +17,8 @@ import { findBoardPictures } from './pictureStore.ts'
 export function collageJobs(services: Services): Readonly<Record<string, JobHandler>> {
   return {
     [RENDER_COLLAGE]: {
-      run: async ({ evidenceId, n, revision }) => {
-        const of = [String(evidenceId), Number(n), Number(revision)] as const
-        try {
-          await renderCollage(services, ...of)
-        } catch (error) {
-          // Whatever outgrew its limits would do so again.
-          if (!(error instanceof ProcessBurst)) throw error
-          await giveUp(services, ...of)
-        }
-      },
+      run: ({ evidenceId, n, revision }) =>
+        renderCollage(services, String(evidenceId), Number(n), Number(revision)),
       giveUp: ({ evidenceId, n, revision }) =>
         giveUp(services, String(evidenceId), Number(n), Number(revision)),
     },

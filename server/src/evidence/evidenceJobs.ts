@@ -56,7 +56,7 @@ export function evidenceJobs(services: Services): Readonly<Record<string, JobHan
   }
 }
 
-/** A handler for work on one version. A burst is final at once: whatever outgrew its limits would do so again. */
+/** A handler for work on one version. */
 function handlerOf(
   run: (of: VersionOfItem, revision: number) => Promise<void>,
   giveUp: (of: VersionOfItem, isBurst: boolean, revision: number) => Promise<void>,
@@ -66,16 +66,9 @@ function handlerOf(
     n: Number(n),
   })
   return {
-    run: async (payload) => {
-      const [of, revision] = [ofPayload(payload), Number(payload['revision'])]
-      try {
-        await run(of, revision)
-      } catch (error) {
-        if (!(error instanceof ProcessBurst)) throw error
-        await giveUp(of, true, revision)
-      }
-    },
-    giveUp: (payload) => giveUp(ofPayload(payload), false, Number(payload['revision'])),
+    run: (payload) => run(ofPayload(payload), Number(payload['revision'])),
+    giveUp: (payload, error) =>
+      giveUp(ofPayload(payload), error instanceof ProcessBurst, Number(payload['revision'])),
   }
 }
 

@@ -26,7 +26,7 @@ import { findEvidence, findSameFile, insertEvidence, updateEvidence, updateUnkno
 import { replaceTags } from './tagStore.ts'
 import { countTray, insertTrayItem } from './trayStore.ts'
 import type { UploadRow } from './uploadStore.ts'
-import { findNewestVersion, insertVersion, saveExamined } from './versionStore.ts'
+import { findNewestVersion, insertVersion, saveFound } from './versionStore.ts'
 import type { KeptVersion, NewVersion } from './versionStore.ts'
 import { indexWords } from './wordsStore.ts'
 
@@ -156,7 +156,7 @@ export async function keepExamined(
 ): Promise<void> {
   const { evidenceId, n } = version
   const found = foundIn(examined, version.document !== null)
-  await saveExamined(trx, version, { ...found, durationMs: version.durationMs ?? found.durationMs })
+  await saveFound(trx, version, { ...found, durationMs: version.durationMs ?? found.durationMs })
   const newest = await findNewestVersion(trx, evidenceId)
   if (newest?.n === n) {
     const zone = (await getSchool(trx)).timeZone

@@ -121,8 +121,9 @@ describeEachDatabase('uploads', (open, onSqlite) => {
       content: await makePicture({ colour: '#123456' }),
     })
     Object.assign(site.services, { workers: { run: burst } })
-    await site.services.jobs.drain()
-    expect(await site.services.database.reader().sql('jobs')).toEqual([])
+    await expect(site.services.jobs.drain()).rejects.toBeInstanceOf(ProcessBurst)
+    const jobs = await site.services.database.reader().sql('jobs')
+    expect(jobs).toMatchObject([{ attempts: 1, failedAt: expect.any(String) }])
     const versionOf = async (id: string) => (await wren.get(`/api/evidence/${id}`)).body.version
     expect(await versionOf(odd.id)).toMatchObject({ mime: 'application/octet-stream' })
     expect(await versionOf(large.id)).toMatchObject({ preview: 'none', previewProblem: 'picture-too-large' })

@@ -192,11 +192,11 @@ export async function replaceContent(
     .update({ ...content })
 }
 
-/** Writes down what was found inside the file of a version. */
+/** Writes down what was found out about the file of a version after it was saved: what it is, and what is inside. */
 export async function saveFound(
   trx: Trx,
   { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
-  found: Partial<FoundInside>,
+  found: Partial<NewVersion & FoundInside>,
 ): Promise<void> {
   await trx
     .sql('evidenceVersions')
@@ -214,18 +214,6 @@ export async function saveShownSize(
     .sql('evidenceVersions')
     .where({ evidenceId, n })
     .update({ width: size.width, height: size.height })
-}
-
-/** Writes down what was found out about the file of a version after it was saved. */
-export async function saveExamined(
-  trx: Trx,
-  { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
-  examined: Partial<NewVersion>,
-): Promise<void> {
-  await trx
-    .sql('evidenceVersions')
-    .where({ evidenceId, n })
-    .update({ ...examined })
 }
 
 export type UnreadVersion = Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId' | 'mime'>

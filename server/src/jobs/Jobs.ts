@@ -4,6 +4,7 @@ import type { Database, Trx } from '../database/index.ts'
 import type { RequestLog } from '../http/index.ts'
 import { insertJob, noteFailure, postponeJob, prolongLease, releaseJob, removeJob, takeJob } from './store.ts'
 import type { JobPayload, NewJob, TakenJob } from './store.ts'
+import { ProcessBurst } from './WorkerProcess.ts'
 
 /** Does the jobs of one kind. */
 export interface JobHandler {
@@ -13,8 +14,11 @@ export interface JobHandler {
    * @returns when it is to be run again, or nothing when it is done
    */
   run(payload: JobPayload): Promise<Instant | void>
-  /** After the last try failed: whoever looks at what it was for must not be left hoping. */
-  giveUp?(payload: JobPayload): Promise<void>
+  /**
+   * After the last try failed: whoever looks at what it was for must not be left hoping. A `ProcessBurst` has one try
+   * alone, as whatever outgrew its limits would do so again.
+   */
+  giveUp?(payload: JobPayload, error: unknown): Promise<void>
 }
 
 export interface Jobs {
@@ -92,7 +96,7 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
       const again = await handler.run(job.payload)
       await (again ? postponeJob(database, job.id, again) : removeJob(database, job.id))
     } catch (error) {
-      await noteOutcome(job, handler).catch((failure: unknown) => log.failed(job.id, failure))
+      await noteOutcome(job, handler, error).catch((failure: unknown) => log.failed(job.id, failure))
       onError(error)
     } finally {
       clearInterval(prolonging)
@@ -100,10 +104,10 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
   }
 
   /** Where this cannot be written either, as on a full disk, the lease ends by itself and the job is tried again. */
-  async function noteOutcome(job: TakenJob, handler: JobHandler | undefined): Promise<void> {
+  async function noteOutcome(job: TakenJob, handler: JobHandler | undefined, error: unknown): Promise<void> {
     if (isStopping) return void (await releaseJob(database, job))
-    const isOver = await noteFailure(database, job)
-    if (isOver) await handler?.giveUp?.(job.payload)
+    const isOver = await noteFailure(database, job, error instanceof ProcessBurst)
+    if (isOver) await handler?.giveUp?.(job.payload, error)
   }
 
   return {

@@ -100,10 +100,15 @@ export function postponeJob(database: Database, id: string, runAt: Instant): Pro
 /**
  * After a failed try: later again, each time four times as long after. After the last one it rests as failed.
  *
+ * @param isFinal whether no further try would come to anything else
  * @returns whether that was the last try
  */
-export async function noteFailure(database: Database, { id, attempts }: TakenJob): Promise<boolean> {
-  const isOver = attempts >= MOST_ATTEMPTS
+export async function noteFailure(
+  database: Database,
+  { id, attempts }: TakenJob,
+  isFinal = false,
+): Promise<boolean> {
+  const isOver = isFinal || attempts >= MOST_ATTEMPTS
   await inTransaction(database, ({ sql, now }) => {
     const again = { runAt: addMinutes(now, 4 ** attempts / 12), leaseUntil: null }
     const over = { failedAt: now, leaseUntil: null, dedupeKey: null }
