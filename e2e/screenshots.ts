@@ -38,7 +38,7 @@ const views: readonly View[] = [
     then: async (page) => {
       await page.getByRole('button', { name: /^Sketch sheet 12/ }).click()
       await page.getByRole('link', { name: 'Put it right' }).click()
-      await page.getByRole('region', { name: 'Proposal' }).getByRole('button', { name: 'Keep' }).click()
+      await page.getByRole('button', { name: 'Use the changes' }).click()
       await page.getByRole('group', { name: 'Tools' }).getByRole('button', { name: 'Conceal' }).click()
       await page.getByRole('button', { name: 'Concealed part 1' }).last().focus()
       await expect(page.getByRole('progressbar')).toHaveCount(0)

@@ -15,8 +15,10 @@ import { Refusal } from '../ui/Refusal.tsx'
 import styles from './Bench.module.css'
 import { BenchFoot } from './BenchFoot.tsx'
 import { BenchPanes } from './BenchPanes.tsx'
-import type { Half } from './BenchPanes.tsx'
+import type { Doing, Half } from './BenchPanes.tsx'
 import { BenchTool } from './BenchTool.tsx'
+import { LeaveProposalDialog } from './LeaveProposalDialog.tsx'
+import { MovePad } from './MovePad.tsx'
 import { newSeed } from './pictureDesk.ts'
 import { ProposalBar } from './ProposalBar.tsx'
 import { overlapsAny } from './parts.ts'
@@ -33,6 +35,7 @@ import { useBenchKeys } from './useBenchKeys.ts'
 import { useConcealing } from './useConcealing.ts'
 import { useMarking } from './useMarking.ts'
 import { usePictureDesk } from './usePictureDesk.ts'
+import type { DeskState } from './usePictureDesk.ts'
 import { useRecipe } from './useRecipe.ts'
 import { useResult } from './useResult.ts'
 import { useSquaring } from './useSquaring.ts'
@@ -62,7 +65,10 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
 
   const deskState = usePictureDesk(of, mime, original)
   const desk = deskState.state === 'open' ? deskState.desk : null
-  const recipe = isOffered && proposal ? proposal.recipe : (moving ?? inHand.document)
+  const offered = isOffered ? (proposal?.recipe ?? null) : null
+  const recipe = offered ?? moving ?? inHand.document
+  /** What stands, or will as soon as the pointer is lifted; never what is only suggested. */
+  const chosenRecipe = moving ?? inHand.document
   const show = (next: PictureRecipe) => setMoving(next)
   const keep = (next: PictureRecipe) => {
     setMoving(null)
@@ -99,10 +105,16 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   const geometry = useMemo(() => resolveGeometry(original, seen.steps), [original, seen])
   const asTaken = useMemo(() => ({ size: original, toOriginal: IDENTITY, toResult: IDENTITY }), [original])
   const result = useResult(desk, seen, deskState.state === 'open' && deskState.isWhole)
+  const doing = doingOf(
+    deskState.state,
+    result.preview !== null,
+    proposal !== null,
+    wanted !== null || kept.revision > 0,
+  )
 
   const choose = (kind: ToolKind) => {
     // Whoever goes on with a proposal takes it; what only points at the picture as it is does not.
-    if (isOffered && proposal && stepOfTool(kind) !== null && !isMarkTool(kind)) keep(proposal.recipe)
+    if (offered && stepOfTool(kind) !== null && !isMarkTool(kind)) keep(offered)
     setIsOffered(false)
     hasBegun.current = true
     setTool(kind)
@@ -140,7 +152,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
 
   return (
     <div className={styles.bench}>
-      <ToolList recipe={recipe} chosen={tool} onChoose={choose} />
+      <ToolList recipe={chosenRecipe} chosen={tool} onChoose={choose} />
       <div className={styles.middle}>
         {isNarrow ? (
           <ChoiceBar
@@ -168,6 +180,8 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
             speaking,
             horizon,
           }}
+          isOffered={offered !== null}
+          doing={doing}
           only={isNarrow ? half : null}
           corners={tool === 'square' ? squaring.corners : null}
           error={deskState.state === 'failed' ? deskState.error : result.error}
@@ -195,12 +209,11 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
             </Button>
           </div>
         )}
-        {isOffered && proposal ? (
-          <ProposalBar
-            recipe={proposal.recipe}
-            onKeep={() => keep(proposal.recipe)}
-            onLeave={() => setIsOffered(false)}
-          />
+        {offered ? (
+          <>
+            <ProposalBar recipe={offered} onKeep={() => keep(offered)} onLeave={() => setIsOffered(false)} />
+            <LeaveProposalDialog recipe={offered} onUse={() => keep(offered)} />
+          </>
         ) : (
           <BenchTool
             {...{ tool, recipe, concealing, marking, item, speaking, isLooking, geometry }}
@@ -218,15 +231,18 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
         )}
         <div className={styles.bar}>
           <UndoButtons {...inHand} />
+          <MovePad />
           <p className={styles.hint} role="status">
-            {said ?? (inHand.isJoined ? t('joined') : tool ? t(`hints.${tool}`) : '')}
+            {doing
+              ? t(`doing.${doing}`)
+              : (said ?? (inHand.isJoined ? t('joined') : tool ? t(`hints.${tool}`) : ''))}
           </p>
         </div>
         <Refusal error={inHand.refused} />
       </div>
       <aside className={styles.panel} aria-label={t('panel')}>
         <h1>{t('question')}</h1>
-        <ShowChecks item={item} recipe={recipe} faults={proposal?.faults ?? []} />
+        <ShowChecks item={item} recipe={chosenRecipe} suggested={offered} faults={proposal?.faults ?? []} />
         <div className={styles.recipeHead}>
           <h2>{t('recipe.title')}</h2>
           <Button
@@ -253,4 +269,17 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
       ) : null}
     </div>
   )
+}
+
+/** What the bench is busy with before anything can be done; null once it is ready. */
+function doingOf(
+  desk: DeskState['state'],
+  hasPreview: boolean,
+  hasProposal: boolean,
+  isUnderWay: boolean,
+): Doing | null {
+  if (desk === 'failed') return null
+  if (desk === 'opening') return 'opening'
+  if (!hasPreview) return 'making'
+  return hasProposal || isUnderWay ? null : 'looking'
 }

@@ -1,5 +1,6 @@
 // The two halves: the picture as taken and as others get it, parted by a divider that is dragged or moved by keys.
-import { IconArrowsHorizontal, IconUsers } from '@tabler/icons-react'
+import CircularProgress from '@mui/material/CircularProgress'
+import { IconArrowsHorizontal, IconBulb, IconUsers } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
 import { stepOf } from '@valise/core/pictures'
 import type { Geometry, PictureRecipe, Quad, Size } from '@valise/core/pictures'
@@ -30,6 +31,8 @@ import type { Result } from './useResult.ts'
 import { useZoom, ZoomBar } from './ZoomBar.tsx'
 
 export type Half = 'taken' | 'result'
+/** What has to be waited for until the result can be seen. */
+export type Doing = 'opening' | 'making' | 'looking'
 
 interface BenchPanesProps {
   readonly of: VersionOfItem
@@ -38,6 +41,9 @@ interface BenchPanesProps {
   readonly marking: Marking
   readonly speaking: Speaking
   readonly recipe: PictureRecipe
+  /** Whether the recipe is only suggested: it is nobody's yet. */
+  readonly isOffered: boolean
+  readonly doing: Doing | null
   readonly result: Result
   readonly original: Size
   /** How the pixels that are seen and the original's lead to each other. */
@@ -60,7 +66,7 @@ interface BenchPanesProps {
 const [LEAST, MOST] = [12, 88]
 
 export function BenchPanes(props: BenchPanesProps) {
-  const { of, item, tool, result, original, geometry, asTaken, only, error } = props
+  const { of, item, tool, result, original, geometry, asTaken, only, error, isOffered, doing } = props
   const { t } = useTranslation('bench')
   const [moved, setSplit] = useState<number | null>(null)
   const split = moved ?? splitFor(original, geometry.size)
@@ -95,18 +101,34 @@ export function BenchPanes(props: BenchPanesProps) {
         <Pane
           half="result"
           label={
-            <span className={styles.light}>
-              <IconUsers size={15} stroke={1.7} aria-hidden /> {t('halves.result')}
-            </span>
+            isOffered ? (
+              <span className={styles.offered}>
+                <IconBulb size={15} stroke={1.7} aria-hidden /> {t('halves.offered')}
+              </span>
+            ) : (
+              <span className={styles.light}>
+                <IconUsers size={15} stroke={1.7} aria-hidden /> {t('halves.result')}
+              </span>
+            )
           }
-          name={t('halves.result')}
+          name={t(isOffered ? 'halves.offered' : 'halves.result')}
+          isOffered={isOffered}
           size={geometry.size}
           zoom={zoom}
           onZoom={zoomBy}
         >
-          <ResultCanvas bitmap={result.whole ?? result.preview?.bitmap ?? null} label={t('halves.result')} />
+          <ResultCanvas
+            bitmap={result.whole ?? result.preview?.bitmap ?? null}
+            label={t(isOffered ? 'halves.offered' : 'halves.result')}
+          />
           <ResultOverlay {...props} />
           {tool === 'turn' ? <Grid /> : null}
+          {doing === 'opening' || doing === 'making' ? (
+            <div className={styles.doing}>
+              <CircularProgress size={22} aria-hidden />
+              {t(`doing.${doing}`)}
+            </div>
+          ) : null}
         </Pane>
       )}
       {only === null ? <Divider split={split} onSplit={setSplit} /> : null}

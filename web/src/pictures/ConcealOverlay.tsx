@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next'
 import { boxBetween, moveCorner, movePoints } from './parts.ts'
 import { arrowStep, Handle, placeOf } from './Handle.tsx'
 import styles from './Handles.module.css'
+import { useHolding } from './heldHandle.ts'
 
 /** A part as it lies over the picture that is seen. */
 export interface PartInView {
@@ -104,6 +105,17 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
   const { t } = useTranslation('bench')
   const last = useRef<Point | null>(null)
   const box = boundsOf(part)
+  const label = t('conceal.part', { n: n + 1 })
+  const hold = useHolding({
+    label,
+    at: { x: box.x / size.width, y: box.y / size.height },
+    moveBy: ({ x, y }) => onChange(n, movePoints(part.points, { x: x * size.width, y: y * size.height })),
+    done: onDone,
+  })
+  const choose = () => {
+    onChoose(n)
+    hold()
+  }
   const onKeyDown = (event: KeyboardEvent) => {
     const step = arrowStep(event)
     if (step) {
@@ -126,7 +138,7 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
       <button
         type="button"
         className={styles.grip}
-        aria-label={t('conceal.part', { n: n + 1 })}
+        aria-label={label}
         aria-pressed={n === chosen}
         style={{
           left: `${(box.x / size.width) * 100}%`,
@@ -134,10 +146,10 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
           width: `${(box.width / size.width) * 100}%`,
           height: `${(box.height / size.height) * 100}%`,
         }}
-        onFocus={() => onChoose(n)}
+        onFocus={choose}
         onPointerDown={(event) => {
           event.stopPropagation()
-          onChoose(n)
+          choose()
           const surface = event.currentTarget.parentElement
           if (surface) last.current = placeOf(event, surface, size)
           event.currentTarget.setPointerCapture(event.pointerId)

@@ -7,6 +7,7 @@ import { moveBox, resizeBox } from './boxes.ts'
 import type { Side } from './boxes.ts'
 import { arrowStep, Handle, placeOf } from './Handle.tsx'
 import styles from './Handles.module.css'
+import { useHolding } from './heldHandle.ts'
 
 interface CropOverlayProps {
   /** In pixels of the picture that it lies over. */
@@ -31,6 +32,12 @@ export function CropOverlay({ box, size, ratio, onMove, onDone }: CropOverlayPro
     const at = placeOf(event, surface, size)
     onMove(moveBox(box, { x: at.x - grabbed.current.x - x, y: at.y - grabbed.current.y - y }, size))
   }
+  const hold = useHolding({
+    label: t('crop.box'),
+    at: { x: x / size.width, y: y / size.height },
+    moveBy: (by) => onMove(moveBox(box, { x: by.x * size.width, y: by.y * size.height }, size)),
+    done: onDone,
+  })
   const shown = ratio === null ? sides : sides.filter((side) => side.length === 2)
   return (
     <>
@@ -53,7 +60,9 @@ export function CropOverlay({ box, size, ratio, onMove, onDone }: CropOverlayPro
           width: `${(width / size.width) * 100}%`,
           height: `${(height / size.height) * 100}%`,
         }}
+        onFocus={hold}
         onPointerDown={(event) => {
+          hold()
           const surface = event.currentTarget.parentElement
           if (!surface) return
           const at = placeOf(event, surface, size)

@@ -1,7 +1,8 @@
-// A handle on the picture: dragged with pointer or finger, moved with the arrow keys by 1 pixel, with Shift by 10.
+// A handle on the picture: dragged with pointer or finger, moved by the arrow keys (1 pixel, with Shift 10) or the move pad.
 import type { KeyboardEvent, PointerEvent } from 'react'
 import type { Point, Size } from '@valise/core/pictures'
 import styles from './Handles.module.css'
+import { useHolding } from './heldHandle.ts'
 
 export interface HandleProps {
   readonly label: string
@@ -39,6 +40,12 @@ export function placeOf(event: PointerEvent, surface: Element, size: Size): Poin
 }
 
 export function Handle({ label, at, size, shape = 'square', onMove, onDone, onHold }: HandleProps) {
+  const hold = useHolding({
+    label,
+    at: { x: at.x / size.width, y: at.y / size.height },
+    moveBy: (by) => onMove({ x: at.x + by.x * size.width, y: at.y + by.y * size.height }),
+    done: onDone,
+  })
   return (
     <button
       type="button"
@@ -48,6 +55,7 @@ export function Handle({ label, at, size, shape = 'square', onMove, onDone, onHo
       style={{ left: `${(at.x / size.width) * 100}%`, top: `${(at.y / size.height) * 100}%` }}
       onPointerDown={(event) => {
         event.stopPropagation()
+        hold()
         event.currentTarget.setPointerCapture(event.pointerId)
         onHold?.(true)
       }}
@@ -62,7 +70,10 @@ export function Handle({ label, at, size, shape = 'square', onMove, onDone, onHo
         onDone()
       }}
       onPointerCancel={() => onHold?.(false)}
-      onFocus={(event) => event.currentTarget.matches(':focus-visible') && onHold?.(true)}
+      onFocus={(event) => {
+        hold()
+        if (event.currentTarget.matches(':focus-visible')) onHold?.(true)
+      }}
       onBlur={() => onHold?.(false)}
       onKeyDown={(event) => {
         const step = arrowStep(event)

@@ -10,6 +10,7 @@ import { cornersOf, scaleAt } from './parts.ts'
 import type { MarkTool } from './tools.ts'
 import type { Marking } from './useMarking.ts'
 import styles from './Handles.module.css'
+import { useHolding } from './heldHandle.ts'
 
 interface MarkOverlayProps {
   readonly tool: MarkTool
@@ -119,12 +120,24 @@ function MarkGrip({ mark, n, marking, geometry }: MarkGripProps) {
     const [a, b] = [mapPoint(toOriginal, from), mapPoint(toOriginal, to)]
     return { x: b.x - a.x, y: b.y - a.y }
   }
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+  const moveBy = ({ x, y }: Point) =>
+    marking.move(mark.id, toward(middle, { x: middle.x + x, y: middle.y + y }))
+  const hold = useHolding({
+    label,
+    at: { x: box.x / size.width, y: box.y / size.height },
+    moveBy: ({ x, y }) => moveBy({ x: x * size.width, y: y * size.height }),
+    done: marking.done,
+  })
+  const choose = () => {
+    marking.choose(mark.id)
+    hold()
+  }
   const onKeyDown = (event: KeyboardEvent) => {
     const step = arrowStep(event)
-    const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 }
     if (step) {
       event.preventDefault()
-      marking.move(mark.id, toward(middle, { x: middle.x + step.x, y: middle.y + step.y }))
+      moveBy(step)
     } else if (event.key === 'Delete' || event.key === 'Backspace') {
       event.preventDefault()
       marking.drop(mark.id)
@@ -153,10 +166,10 @@ function MarkGrip({ mark, n, marking, geometry }: MarkGripProps) {
           width: `${(box.width / size.width) * 100}%`,
           height: `${(box.height / size.height) * 100}%`,
         }}
-        onFocus={() => marking.choose(mark.id)}
+        onFocus={choose}
         onPointerDown={(event) => {
           event.stopPropagation()
-          marking.choose(mark.id)
+          choose()
           const surface = event.currentTarget.parentElement
           if (surface) last.current = placeOf(event, surface, size)
           event.currentTarget.setPointerCapture(event.pointerId)

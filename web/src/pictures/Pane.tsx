@@ -12,6 +12,8 @@ interface PaneProps {
   /** What those hear who do not see it. */
   readonly name: string
   readonly size: Size
+  /** Whether what it shows is only suggested. */
+  readonly isOffered?: boolean
   readonly zoom: number
   readonly onZoom: (by: number) => void
   readonly children: ReactNode
@@ -19,7 +21,7 @@ interface PaneProps {
 
 const MARGIN = 28
 
-export function Pane({ half, label, name, size, zoom, onZoom, children }: PaneProps) {
+export function Pane({ half, label, name, size, isOffered = false, zoom, onZoom, children }: PaneProps) {
   const frame = useRef<HTMLDivElement>(null)
   const room = useBoxSize(frame)
   const fit = Math.min((room.width - MARGIN) / size.width, (room.height - MARGIN) / size.height)
@@ -42,7 +44,7 @@ export function Pane({ half, label, name, size, zoom, onZoom, children }: PanePr
     frame.current?.scrollBy(-across, -down)
   })
   return (
-    <section className={styles.pane} data-half={half} aria-label={name}>
+    <section className={styles.pane} data-half={half} data-offered={isOffered} aria-label={name}>
       <div className={styles.scroll} ref={frame} tabIndex={zoom > 1 ? 0 : -1} onWheel={onWheel} {...fingers}>
         <div className={styles.picture} style={{ width: size.width * scale, height: size.height * scale }}>
           {children}

@@ -12,23 +12,27 @@ import { WordsForOthers } from '../evidence/WordsForOthers.tsx'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import styles from './Bench.module.css'
+import { partsOf } from './recipeChanges.ts'
 import { RedactIcon } from './RedactIcon.tsx'
 import { useStepWords } from './useStepWords.ts'
 
 interface ShowChecksProps {
   readonly item: Evidence
   readonly recipe: PictureRecipe
+  /** What is offered and not used yet; null for nothing. */
+  readonly suggested: PictureRecipe | null
   readonly faults: readonly PictureFault[]
 }
 
-export function ShowChecks({ item, recipe, faults }: ShowChecksProps) {
+export function ShowChecks({ item, recipe, suggested, faults }: ShowChecksProps) {
   const { t } = useTranslation('bench')
   const words = useStepWords()
   const change = useChangeEvidence(item.id)
   const [open, setOpen] = useState<'words' | 'rights' | null>(null)
   const lacksWords = item.alternativeText === ''
   const lacksRights = item.rights.state === 'missing'
-  const left = [lacksWords, lacksRights, ...faults.map(() => true)].filter(Boolean).length
+  const uncovered = suggested ? partsOf(suggested).length : 0
+  const left = [uncovered > 0, lacksWords, lacksRights, ...faults.map(() => true)].filter(Boolean).length
   const named = words.answer('named', recipe)
   return (
     <>
@@ -39,9 +43,15 @@ export function ShowChecks({ item, recipe, faults }: ShowChecksProps) {
             {t(`faults.${fault}`)}
           </Check>
         ))}
-        <Check state={named.isDone ? 'done' : 'open'} icon={<RedactIcon size={16} />}>
-          {named.isDone ? t('checks.concealed') : t('checks.nobody')}
-        </Check>
+        {uncovered > 0 ? (
+          <Check state="care" icon={<RedactIcon size={16} />}>
+            {t('checks.suggested', { count: uncovered })}
+          </Check>
+        ) : (
+          <Check state={named.isDone ? 'done' : 'open'} icon={<RedactIcon size={16} />}>
+            {named.isDone ? t('checks.concealed') : t('checks.nobody')}
+          </Check>
+        )}
         <Check state="done">{t(item.version.place ? 'checks.placeCut' : 'checks.noPlace')}</Check>
         {lacksRights ? (
           <Check state="care" icon={<IconLicense size={16} stroke={1.7} />}>

@@ -1,0 +1,31 @@
+// Four buttons that move the chosen handle, and where it stands: the way without dragging.
+import IconButton from '@mui/material/IconButton'
+import { IconArrowDown, IconArrowLeft, IconArrowRight, IconArrowUp } from '@tabler/icons-react'
+import { useTranslation } from 'react-i18next'
+import styles from './Bench.module.css'
+import { useHeldHandle } from './heldHandle.ts'
+
+const ways = [
+  { way: 'left', by: { x: -0.01, y: 0 }, WayIcon: IconArrowLeft },
+  { way: 'right', by: { x: 0.01, y: 0 }, WayIcon: IconArrowRight },
+  { way: 'up', by: { x: 0, y: -0.01 }, WayIcon: IconArrowUp },
+  { way: 'down', by: { x: 0, y: 0.01 }, WayIcon: IconArrowDown },
+] as const
+
+export function MovePad() {
+  const { t } = useTranslation('bench')
+  const held = useHeldHandle()
+  if (!held) return null
+  const { label } = held
+  const where = { x: Math.round(held.at.x * 100), y: Math.round(held.at.y * 100) }
+  return (
+    <div className={styles.pad} role="group" aria-label={t('move.label', { label })}>
+      {ways.map(({ way, by, WayIcon }) => (
+        <IconButton key={way} size="small" aria-label={t(`move.${way}`)} onClick={() => held.moveBy(by)}>
+          <WayIcon size={18} stroke={1.7} />
+        </IconButton>
+      ))}
+      <span role="status">{t('move.where', { label, ...where })}</span>
+    </div>
+  )
+}
