@@ -105,18 +105,68 @@ test('a thing is dragged out of the tray and put where it is let go', async ({ b
   await page.keyboard.press('Escape')
   await page.locator('main').focus()
   await page.keyboard.press('t')
-  const thing = page
-    .getByRole('region', { name: 'Tray' })
-    .getByRole('listitem')
-    .filter({ hasText: 'Sketch sheet 12' })
+  const tray = page.getByRole('region', { name: 'Tray' })
+  const thing = tray.getByRole('listitem').filter({ hasText: 'Sketch sheet 12' })
   const data = await page.evaluateHandle(() => new DataTransfer())
+  const row = page.locator('article.paper .row').first()
+  const lower = async () => {
+    const box = await row.boundingBox()
+    return { clientX: (box?.x ?? 0) + 200, clientY: (box?.y ?? 0) + (box?.height ?? 0) - 2 }
+  }
   await thing.dispatchEvent('dragstart', { dataTransfer: data })
-  const place = page.locator('article.paper .row').getByText('Or here')
-  await place.dispatchEvent('dragover', { dataTransfer: data })
-  await page
-    .getByText(/^Let go, or press Enter, to put Sketch sheet 12/)
-    .dispatchEvent('drop', { dataTransfer: data })
-  await expect(page.locator('article.paper .row .picture-piece img')).toBeVisible()
+  await row.dispatchEvent('dragover', { dataTransfer: data, ...(await lower()) })
+  await expect(page.locator('article.paper [data-mark]')).toBeVisible()
+  await row.dispatchEvent('drop', { dataTransfer: data, ...(await lower()) })
+  await expect(page.locator('article.paper [data-mark]')).toBeHidden()
+  const pieces = page.locator('article.paper [data-piece]')
+  await expect(pieces.nth(1).locator('img')).toBeVisible()
+  await kept(page)
+  // The closed Tray gives its things too, and what is dropped on the upper half stands before.
+  await page.keyboard.press('Escape')
+  await tray.getByRole('button', { name: 'Close' }).click()
+  const again = await page.evaluateHandle(() => new DataTransfer())
+  await tray.locator('[draggable="true"]').last().dispatchEvent('dragstart', { dataTransfer: again })
+  const top = await row.boundingBox()
+  const upper = { clientX: (top?.x ?? 0) + 200, clientY: (top?.y ?? 0) + 2 }
+  await row.dispatchEvent('dragover', { dataTransfer: again, ...upper })
+  await row.dispatchEvent('drop', { dataTransfer: again, ...upper })
+  await expect(pieces).toHaveCount(3)
+  await expect(pieces.nth(1)).toHaveText('Beside this')
+  await kept(page)
+})
+
+test('a file that is dropped on an open page stands where it was let go', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'Dropped')
+  await addText(page, 'Above')
+  await page.keyboard.press('Escape')
+  await addText(page, 'Below')
+  await page.keyboard.press('Escape')
+  const address = page.url()
+  const data = await page.evaluateHandle(() => {
+    const transfer = new DataTransfer()
+    transfer.items.add(new File(['silt, in grams\n12'], 'silt.txt', { type: 'text/plain' }))
+    return transfer
+  })
+  const row = page.locator('article.paper .row').first()
+  const box = await row.boundingBox()
+  const at = { clientX: (box?.x ?? 0) + 200, clientY: (box?.y ?? 0) + (box?.height ?? 0) - 2 }
+  await row.dispatchEvent('dragover', { dataTransfer: data, ...at })
+  await row.dispatchEvent('drop', { dataTransfer: data, ...at })
+  const pieces = page.locator('article.paper [data-piece]')
+  await expect(pieces).toHaveCount(3)
+  await expect(pieces.nth(1)).toContainText('silt')
+  expect(page.url()).toBe(address)
+  await kept(page)
+  // Dropped beside the paper, it comes to stand at the end; it still does not lead away.
+  const more = await page.evaluateHandle(() => {
+    const transfer = new DataTransfer()
+    transfer.items.add(new File(['sand, in grams\n40'], 'sand.txt', { type: 'text/plain' }))
+    return transfer
+  })
+  await page.locator('header').first().dispatchEvent('drop', { dataTransfer: more })
+  await expect(pieces.nth(3)).toContainText('sand')
+  expect(page.url()).toBe(address)
   await kept(page)
 })
 

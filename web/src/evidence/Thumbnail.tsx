@@ -29,7 +29,13 @@ export function Thumbnail({ item }: { readonly item: EvidenceRow }) {
   const { version, kind } = item
   if (version.preview === 'there') {
     return (
-      <img className={styles.picture} src={renditionAddress(item, 'thumbnail')} alt="" decoding="async" />
+      <img
+        className={styles.picture}
+        src={renditionAddress(item, 'thumbnail')}
+        alt=""
+        decoding="async"
+        draggable={false}
+      />
     )
   }
   if (version.preview === 'making') return <span className={styles.making} />

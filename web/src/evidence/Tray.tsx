@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { IconArrowBarUp, IconChevronDown, IconChevronUp, IconX } from '@tabler/icons-react'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { useState } from 'react'
+import type { DragEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { useLetterKey } from '../ui/useLetterKey.ts'
@@ -45,15 +46,29 @@ export function Tray() {
 
 /** Small pictures beside the count; the open Tray says what they are. */
 function Glimpse({ items }: { readonly items: readonly EvidenceRow[] }) {
+  const isTaken = trayPlace.use() !== null
   return (
     <div className={styles.glimpse} aria-hidden="true">
       {items.map((item) => (
-        <span key={item.id} className={styles.small}>
+        <span key={item.id} className={styles.small} {...dragOf(item, isTaken)}>
           <Thumbnail item={item} />
         </span>
       ))}
     </div>
   )
+}
+
+/** What lets a thing be dragged to where the open screen takes it. */
+function dragOf(item: EvidenceRow, isTaken: boolean) {
+  return {
+    draggable: isTaken,
+    onDragStart: ({ dataTransfer }: DragEvent) => {
+      dataTransfer.setData(TRAY_DRAG, item.id)
+      dataTransfer.effectAllowed = 'copy'
+      draggedItem.set(item)
+    },
+    onDragEnd: () => draggedItem.set(null),
+  }
 }
 
 /** What the open screen would do with all that is carried. */
@@ -77,16 +92,7 @@ function Carried({ items }: { readonly items: readonly EvidenceRow[] }) {
   return (
     <ul className={styles.carried}>
       {items.map((item) => (
-        <li
-          key={item.id}
-          draggable={place !== null}
-          onDragStart={({ dataTransfer }) => {
-            dataTransfer.setData(TRAY_DRAG, item.id)
-            dataTransfer.effectAllowed = 'copy'
-            draggedItem.set(item)
-          }}
-          onDragEnd={() => draggedItem.set(null)}
-        >
+        <li key={item.id} {...dragOf(item, place !== null)}>
           <Link to={`/evidence/${item.id}`}>
             <span className={styles.large}>
               <Thumbnail item={item} />

@@ -1,4 +1,4 @@
-// Files dropped or pasted anywhere come into one's evidence, a pasted address becomes a link. Without this the browser
+// Files dropped or pasted anywhere come into one's evidence, or where the open screen puts them; a pasted address becomes a link. Without this the browser
 // would leave the page for a dropped file.
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -6,6 +6,7 @@ import { useLocation, useNavigate } from 'react-router'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { holdsFiles, readDrop } from './droppedFiles.ts'
 import { addFiles } from './addFiles.ts'
+import { filesPlace } from './filesPlace.ts'
 import { gather } from '../gather/gathering.ts'
 import { pastedAddress } from '../gather/pastedAddress.ts'
 import { listsUploads } from './uploadsHere.ts'
@@ -18,12 +19,14 @@ export function WindowDrop() {
   const navigate = useNavigate()
   const { pathname } = useLocation()
   const classId = useClassInView()
+  const take = filesPlace.use()
 
   useEffect(() => {
     // Entering a child comes before leaving its parent, so only the last leaving means that the drag is gone.
     let depth = 0
     const land = (files: readonly File[]) => {
       if (files.length === 0) return
+      if (take) return take(files)
       void addFiles(files, { classId })
       if (!listsUploads(pathname)) void navigate('/evidence')
     }
@@ -44,9 +47,11 @@ export function WindowDrop() {
     }
     const onDrop = async (event: DragEvent) => {
       if (!holdsFiles(event.dataTransfer)) return
-      event.preventDefault()
       depth = 0
       setIsOver(false)
+      // A place within the screen took them.
+      if (event.defaultPrevented) return
+      event.preventDefault()
       land(await readDrop(event.dataTransfer))
     }
     const onPaste = (event: ClipboardEvent) => {
@@ -75,9 +80,10 @@ export function WindowDrop() {
       window.removeEventListener('dragover', onOver)
       window.removeEventListener('drop', onDrop)
     }
-  }, [navigate, pathname, classId])
+  }, [navigate, pathname, classId, take])
 
-  if (!isOver) return null
+  // A screen with places of its own shows itself where they would go.
+  if (!isOver || take) return null
   return (
     <div className={styles.over} aria-hidden="true">
       <StitchedBox>

@@ -3,14 +3,16 @@ import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from
 import type { CollisionDetection, DragEndEvent } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import type { Row } from '@valise/core/pages'
-import { useMemo } from 'react'
+import { useCallback, useMemo, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
-import { draggedItem } from '../evidence/draggedItem.ts'
+import { useFilesPlace } from '../evidence/filesPlace.ts'
 import { PageRowView } from './PageRowView.tsx'
 import { PlaceSlot } from './PlaceSlot.tsx'
 import { PutMode } from './PutMode.tsx'
 import { TitleLine } from './TitleLine.tsx'
 import { usePage } from './usePageEditor.ts'
+import { usePaperDrop } from './usePaperDrop.ts'
+import { usePutFiles } from './usePutFiles.ts'
 import styles from './PageCanvas.module.css'
 
 // Made once: rows are rendered again when these change.
@@ -20,8 +22,11 @@ const byKeyboard = { coordinateGetter: sortableKeyboardCoordinates }
 export function PageCanvas() {
   const { t } = useTranslation('pages')
   const { draft, act, chosen, held, shown } = usePage()
-  const dragged = draggedItem.use()
-  const isPutting = held !== null || dragged !== null
+  const paper = useRef<HTMLElement>(null)
+  const isPutting = held !== null
+  const putFiles = usePutFiles(draft.sync)
+  const { line, handlers } = usePaperDrop(paper, putFiles)
+  useFilesPlace(useCallback((files) => putFiles(files, null), [putFiles]))
   const { rows, lang } = draft.document
   const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeyboard))
   const order = rows.map(({ id }) => id).join(' ')
@@ -44,9 +49,9 @@ export function PageCanvas() {
     onDragCancel: () => t('rows.back'),
   }
   return (
-    <div className={styles.canvas}>
+    <div className={styles.canvas} {...handlers}>
       <PutMode />
-      <article className={`paper ${styles.page}`} lang={lang}>
+      <article ref={paper} className={`paper ${styles.page}`} lang={lang}>
         <TitleLine />
         <DndContext
           sensors={sensors}
@@ -75,6 +80,7 @@ export function PageCanvas() {
           </SortableContext>
         </DndContext>
         {rows.length === 0 ? <p className={styles.empty}>{t('emptyPage')}</p> : null}
+        {line ? <span className={styles.mark} style={{ ...line }} data-mark aria-hidden="true" /> : null}
       </article>
     </div>
   )

@@ -40,6 +40,7 @@ export const PageRowView = memo(function PageRowView(props: PageRowViewProps) {
         ref={sortable.setNodeRef}
         className={styles.row}
         style={style}
+        data-row={row.id}
         data-first={number === 1}
         data-chosen={isChosen}
         data-lifted={sortable.isDragging}
