@@ -11,6 +11,7 @@ export {
   passSchema,
   readCollectionSchema,
   readPageSchema,
+  binEffectsSchema,
   seenBySchema,
   sharingSchema,
 } from './schema.ts'
@@ -25,6 +26,7 @@ export type {
   PassChange,
   ReadCollection,
   ReadPage,
+  BinEffects,
   SeenBy,
   Sharing,
   ThingAnswer,

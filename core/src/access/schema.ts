@@ -144,6 +144,16 @@ export const seenBySchema = object({
 })
 export type SeenBy = Static<typeof seenBySchema>
 
+/** What hangs on a page or a collection, for whoever is about to put it into the bin. */
+export const binEffectsSchema = object({
+  isPublished: Type.Boolean({ description: 'Always false for a collection: its pages are published' }),
+  seenBy: seenBySchema,
+  collections: Type.Array(Type.String(), { description: 'The titles of the collections that it lies in' }),
+  chosenFor: Type.Integer({ description: 'For how many assignments it is chosen' }),
+  handedIn: Type.Integer({ description: 'In how many sealed copies it went; they do not change' }),
+})
+export type BinEffects = Static<typeof binEffectsSchema>
+
 /** For whom something is open, as its reader is told: by which link, or until when. */
 const readerFacts = {
   ownerName: Type.String(),

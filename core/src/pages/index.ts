@@ -18,6 +18,7 @@ export {
   evidenceIdsOf,
   findPiece,
   isSame,
+  linkAddressesOf,
   newDocument,
   nothingShown,
   placedPieces,

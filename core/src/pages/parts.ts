@@ -1,4 +1,5 @@
 // Finding the parts of a document, and telling whether two parts say the same.
+import { linkAddressesIn } from './richText.ts'
 import type { PageDocument, Piece, Row, Shown } from './schema.ts'
 import { DOCUMENT_SCHEMA } from './valueLists.ts'
 
@@ -34,6 +35,12 @@ export function hasRow(document: PageDocument, rowId: string): boolean {
 export function evidenceIdsOf(document: PageDocument): string[] {
   const ids = placedPieces(document).flatMap(({ piece }) => ('evidenceId' in piece ? [piece.evidenceId] : []))
   return [...new Set(ids)]
+}
+
+/** The addresses that the texts of a document link to. */
+export function linkAddressesOf(document: PageDocument): string[] {
+  const texts = placedPieces(document).flatMap(({ piece }) => (piece.kind === 'text' ? [piece.text] : []))
+  return [...new Set(texts.flatMap(linkAddressesIn))]
 }
 
 export function entryIdsOf(document: PageDocument): string[] {

@@ -36,6 +36,15 @@ export function textOf(...paragraphs: readonly string[]): RichText {
   return { type: 'doc', content: paragraphs.length > 0 ? paragraphs.map(paragraph) : [{ type: 'paragraph' }] }
 }
 
+/** Where the links of a text lead, each once. */
+export function linkAddressesIn(text: RichText): string[] {
+  const inNode = ({ marks = [], content = [] }: RichNode): string[] => [
+    ...marks.flatMap((mark) => (mark.type === 'link' ? [mark.attrs.href] : [])),
+    ...content.flatMap(inNode),
+  ]
+  return [...new Set(text.content.flatMap(inNode))]
+}
+
 function plainOf(node: RichNode): string {
   if (node.type === 'text') return node.text ?? ''
   if (node.type === 'hardBreak') return '\n'

@@ -109,6 +109,8 @@ export const reasonSentences = {
   'too-many-passes': 'This has {{most}} passes already. End one of them first.',
   'pass-ended': 'This pass has ended. Give a new one.',
   'not-in-your-class': 'You can open things to people who share a class with you. Choose one of them.',
+  'link-shows-nothing':
+    'What this link leads to is put away for now. Try again later, or ask whoever gave it to you.',
   'link-ended': 'This link has ended. Ask whoever gave it to you for a new one.',
   'link-to-come':
     'This link does not open yet. Try again later, or ask whoever gave it to you from when it does.',

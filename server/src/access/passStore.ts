@@ -107,23 +107,29 @@ export async function listLinks(reader: Reader, ids: readonly string[]): Promise
     .orderBy('id')
 }
 
-/** Links among these that were given for a thing, or for a collection that holds it. */
+/** Links among these that were given for a thing, or for a collection that holds it, in the bin or not. */
 export async function listLinksTo(
   reader: Reader,
   ids: readonly string[],
   thingId: string,
 ): Promise<LinkRow[]> {
   const links = await listLinks(reader, ids)
-  const above: { containerId: string }[] = await reader
-    .sql('reach')
-    .where({ thingId })
-    .whereIn(
-      'containerId',
-      links.map((link) => link.thingId),
-    )
-    .select('containerId')
-  const reaching = new Set([thingId, ...above.map(({ containerId }) => containerId)])
-  return links.filter((link) => reaching.has(link.thingId))
+  const above = await listCollectionsAbove(reader, thingId)
+  return links.filter((link) => link.thingId === thingId || above.has(link.thingId))
+}
+
+/** Through places that are not hidden. The table `reach` leaves out what lies in the bin, which is asked for here. */
+async function listCollectionsAbove({ sql }: Reader, thingId: string): Promise<ReadonlySet<string>> {
+  const found = new Set<string>()
+  for (let level = [thingId]; level.length > 0;) {
+    const rows: { collectionId: string }[] = await sql('collectionItems')
+      .where({ isHidden: 0 })
+      .where((held) => held.whereIn('pageId', level).orWhereIn('childId', level))
+      .distinct('collectionId')
+    level = rows.map(({ collectionId }) => collectionId).filter((id) => !found.has(id))
+    for (const id of level) found.add(id)
+  }
+  return found
 }
 
 function toColumns(audience: Audience) {

@@ -264,6 +264,35 @@ describeEachDatabase('passes', (open, onSqlite) => {
       expect([status, body.reason]).toEqual([403, 'link-to-come'])
     })
 
+    it('say that there is nothing to see just now, while what they lead to lies in the bin', async () => {
+      const { wren, pageId, year, link, pilar } = await withLink()
+      await pilar.get(link.address)
+      await wren.put(`/api/collections/${year}/bin`, undefined)
+      for (const path of [`/api/collections/${year}/read`, `/api/pages/${pageId}/published`]) {
+        const { status, body } = await pilar.get(path)
+        expect([status, body.reason]).toEqual([403, 'link-shows-nothing'])
+        expect(JSON.stringify(body)).not.toMatch(/Transect|Shore|Pilar|Wren/)
+      }
+      await wren.delete(`/api/collections/${year}/bin`)
+      expect((await pilar.get(`/api/collections/${year}/read`)).status).toBe(200)
+    })
+
+    it('are named to whoever is about to put what they lead to into the bin', async () => {
+      const { wren, pageId, year } = await withLink()
+      expect((await wren.get(`/api/collections/${year}/bin/effects`)).body).toEqual({
+        ...{
+          isPublished: false,
+          seenBy: { people: 0, links: 1 },
+          collections: [],
+          chosenFor: 0,
+          handedIn: 0,
+        },
+      })
+      const { body } = await wren.get(`/api/pages/${pageId}/bin/effects`)
+      expect(body).toMatchObject({ isPublished: true, seenBy: { people: 0, links: 1 } })
+      expect(body.collections).toHaveLength(1)
+    })
+
     it('open nothing by an address that was guessed, cut short, or replaced', async () => {
       const { wren, year, link, pilar, site } = await withLink()
       const code: string = link.address.replace('/open/', '')

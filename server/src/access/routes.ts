@@ -1,6 +1,7 @@
 // Sharing over HTTP: passes and whom they may be for, looking at one's things as others do, and what others opened.
 import {
   audiencesSchema,
+  binEffectsSchema,
   lookAsSchema,
   newPassSchema,
   openedListSchema,
@@ -15,6 +16,7 @@ import { instantSchema } from '@valise/core/time'
 import { Type } from 'typebox'
 import { route } from '../http/index.ts'
 import { countSeers } from './audienceStore.ts'
+import { findBinEffects } from './binEffectsStore.ts'
 import { countOpened, listOpened } from './openedStore.ts'
 import * as service from './service.ts'
 import { findOwnThing, listOwnPlaces, listOwnThings } from './thingStore.ts'
@@ -39,6 +41,23 @@ const seenByRoute = (kind: 'page' | 'collection') =>
       const thing = await findOwnThing(reader, actor, { kind, id: params.id })
       if (!thing) throw new AppError('not-found', 'not-found')
       return countSeers(reader, actor, params.id)
+    },
+  )
+
+const binEffectsRoute = (kind: 'page' | 'collection') =>
+  route(
+    {
+      method: 'get',
+      path: `/api/${kind}s/{id}/bin/effects`,
+      summary: `What putting a ${kind} of mine into the bin would take from others`,
+      who: 'signed-in',
+      params: byId,
+      answer: binEffectsSchema,
+    },
+    async ({ reader, actor, params }) => {
+      const thing = await findOwnThing(reader, actor, { kind, id: params.id })
+      if (!thing) throw new AppError('not-found', 'not-found')
+      return findBinEffects(reader, actor, { kind, id: params.id })
     },
   )
 
@@ -158,4 +177,6 @@ export const accessRoutes = [
   ),
   seenByRoute('page'),
   seenByRoute('collection'),
+  binEffectsRoute('page'),
+  binEffectsRoute('collection'),
 ]

@@ -47,7 +47,7 @@ export async function findLinks(
 
 /**
  * What somebody is told who may not see a thing: that there is nothing, which is also what they are told of things that
- * are not there. Only who holds a link to it is told that the link has ended, or does not open yet.
+ * are not there. Only who holds a link to it is told that the link has ended, does not open yet, or shows nothing now.
  *
  * @returns the refusal, to be thrown
  */
@@ -57,8 +57,9 @@ export async function refusalFor(reader: Reader, viewer: Viewer, thingId: string
       ? []
       : await listLinksTo(reader, viewer.links, thingId)
   const states = links.map((link) => windowState(windowOf(link), reader.now))
-  // One that runs and yet opens nothing leads to what its giver shows no more, or may not open.
-  if (states.includes('running') || states.length === 0) return new AppError('not-found', 'not-found')
+  if (states.length === 0) return new AppError('not-found', 'not-found')
+  // One that runs and yet opens nothing leads to what lies in the bin, is not published, or may not be shown.
+  if (states.includes('running')) return new AppError('forbidden', 'link-shows-nothing')
   return states.includes('to-come')
     ? new AppError('forbidden', 'link-to-come')
     : new AppError('gone', 'link-ended')

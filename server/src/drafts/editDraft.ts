@@ -4,6 +4,7 @@ import {
   documentSize,
   entryIdsOf,
   evidenceIdsOf,
+  linkAddressesOf,
   faultOfText,
   findPiece,
   invertOperations,
@@ -18,6 +19,7 @@ import type { Edit, EditAnswer, Operation, PageDocument, Piece } from '@valise/c
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { Trx } from '../database/index.ts'
+import { listOwnLinks } from '../evidence/index.ts'
 import { getEarlierDraft, getPresentDraft } from './presentDraft.ts'
 import type { PresentDraft } from './presentDraft.ts'
 import { listOwnIds } from './shownStore.ts'
@@ -101,7 +103,7 @@ export async function createDraft(
 ): Promise<void> {
   await assertOwnThings(trx, actor, newDocument('', document.lang), document)
   await store.insertDraft(trx, actor, id, document)
-  await store.replaceDraftEvidence(trx, id, evidenceIdsOf(document))
+  await noteUses(trx, actor, id, document)
 }
 
 async function logEdit(
@@ -129,9 +131,23 @@ async function logEdit(
     await store.saveCheckpoint(trx, present.id, document, revision)
     await tidyLog(trx, present.id, present.checkpointRevision, revision)
   }
-  if (!isSame(evidenceIdsOf(present.document), evidenceIdsOf(document)))
-    await store.replaceDraftEvidence(trx, present.id, evidenceIdsOf(document))
+  if (!isSame(usedIn(present.document), usedIn(document))) await noteUses(trx, actor, present.id, document)
   return document
+}
+
+function usedIn(document: PageDocument): readonly string[] {
+  return [...evidenceIdsOf(document), ...linkAddressesOf(document)]
+}
+
+/** Writes down what of one's evidence a draft uses: what it shows, and links that its texts lead to. */
+async function noteUses(
+  trx: Trx,
+  actor: PersonActor,
+  draftId: string,
+  document: PageDocument,
+): Promise<void> {
+  const links = await listOwnLinks(trx, actor, linkAddressesOf(document))
+  await store.replaceDraftEvidence(trx, draftId, [...new Set([...evidenceIdsOf(document), ...links])])
 }
 
 async function refuse(

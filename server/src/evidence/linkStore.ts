@@ -47,6 +47,21 @@ export async function findOwnLink(
   return row?.evidenceId ?? null
 }
 
+/** The items by which somebody keeps these addresses. */
+export async function listOwnLinks(
+  reader: Reader,
+  actor: PersonActor,
+  addresses: readonly string[],
+): Promise<string[]> {
+  if (addresses.length === 0) return []
+  const rows: { evidenceId: string }[] = await reader
+    .sql('links')
+    .where({ ownerId: actor.personId })
+    .whereIn('address', [...addresses])
+    .select('evidenceId')
+  return rows.map(({ evidenceId }) => evidenceId)
+}
+
 interface LinkRecord extends Omit<Link, 'frame'> {
   readonly frame: string | null
 }

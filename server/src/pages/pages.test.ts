@@ -1,4 +1,4 @@
-import { newEntryPiece, newEvidencePiece } from '@valise/core/pages'
+import { newEntryPiece, newEvidencePiece, newTextPiece } from '@valise/core/pages'
 import type { Operation, Piece } from '@valise/core/pages'
 import { v7 as uuidv7 } from 'uuid'
 import { reflectionRoutes } from '../reflections/index.ts'
@@ -241,6 +241,34 @@ describeEachDatabase('pages', (open, onSqlite) => {
     expect((await wren.get(`${path}/published`)).body.html).toContain('This is no longer shown.')
     await wren.delete(`/api/bin/${report}`)
     expect((await wren.get(file)).status).toBe(200)
+  })
+
+  onSqlite('use the links that their texts lead to, as long as they do', async () => {
+    const { wren, begin } = await start()
+    const path = await begin()
+    const address = 'https://tides.example/harbour'
+    const { body: link } = await wren.post('/api/links', { address, landing: {} })
+    const linked = (href: string) => ({
+      ...newTextPiece('t'),
+      text: {
+        type: 'doc' as const,
+        content: [
+          {
+            type: 'paragraph',
+            content: [{ type: 'text', text: 'Tides', marks: [{ type: 'link' as const, attrs: { href } }] }],
+          },
+        ],
+      },
+    })
+    const uses = async () => (await wren.get(`/api/evidence/${link.id}/uses`)).body
+    expect(await uses()).toEqual([])
+    await sendEdit(wren, path, { base: 1, operations: [row(linked(address))] })
+    expect(await uses()).toMatchObject([{ kind: 'page' }])
+    await sendEdit(wren, path, {
+      base: 2,
+      operations: [{ op: 'set-piece', piece: linked('https://elsewhere.example') }],
+    })
+    expect(await uses()).toEqual([])
   })
 
   it('go into the bin and come out of it whole', async () => {

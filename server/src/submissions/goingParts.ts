@@ -211,6 +211,27 @@ export function filesOf({ document, shown }: ShownDocument): GoingFile[] {
   return files.filter(({ path }, at) => files.findIndex((one) => one.path === path) === at)
 }
 
+/**
+ * The student's own files that go along with these parts, each version once, whether its picture is made yet or not: what
+ * they gathered, not what the copy is made of.
+ */
+export function listOwnFiles(
+  parts: readonly ShownDocument[],
+): Pick<GoingFile, 'evidenceId' | 'n' | 'bytes'>[] {
+  const all = parts.flatMap(ownFilesOf)
+  return [...new Map(all.map((file) => [`${file.evidenceId} ${file.n}`, file])).values()]
+}
+
+function ownFilesOf({ document, shown }: ShownDocument): ReturnType<typeof listOwnFiles> {
+  const documents = [document, ...Object.values(shown.entries).map((entry) => entry.document)]
+  return documents.flatMap(evidencePieces).flatMap((piece) => {
+    const item = shown.evidence[piece.id]
+    if (!item) return []
+    const own = wantedOf(piece, item) === null ? [] : [item]
+    return [...own, ...(item.voices ?? [])].map(({ id, n, bytes }) => ({ evidenceId: id, n, bytes }))
+  })
+}
+
 function toGoing(
   item: Pick<ShownEvidence, 'id' | 'n' | 'fileName' | 'bytes'>,
   what: GoingFile['what'],
@@ -231,7 +252,13 @@ export function pathOf(
 function whatGoes(piece: PicturePiece | FilePiece, shown: Shown): 'screen' | 'file' | null {
   const item = shown.evidence[piece.id]
   if (!item) return null
+  const wanted = wantedOf(piece, item)
+  return wanted === 'screen' && !item.hasPicture ? null : wanted
+}
+
+/** What of an item goes along once all of it is made. */
+function wantedOf(piece: PicturePiece | FilePiece, item: ShownEvidence): 'screen' | 'file' | null {
   // The original of a picture is its owner's alone, whatever a piece makes of it.
-  if (piece.kind === 'picture' || isShownAsPicture(item.kind)) return item.hasPicture ? 'screen' : null
+  if (piece.kind === 'picture' || isShownAsPicture(item.kind)) return 'screen'
   return piece.isOffered || isPlayed(item) ? 'file' : null
 }

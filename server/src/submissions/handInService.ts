@@ -28,7 +28,7 @@ import { appendRecord } from '../records/index.ts'
 import { listAssessorNames } from './assessorStore.ts'
 import { countOwnParts, insertChoice, listChoices, replaceParts } from './choiceStore.ts'
 import type { Choice } from './choiceStore.ts'
-import { filesOf, loadGoing, prepareParts } from './goingParts.ts'
+import { filesOf, listOwnFiles, loadGoing, prepareParts } from './goingParts.ts'
 import type { PreparedPart } from './goingParts.ts'
 import { SEAL } from './jobNames.ts'
 import { insertFiles, insertParts, listVersionFiles } from './sealedStore.ts'
@@ -49,7 +49,7 @@ export async function getHandIn(reader: Reader, actor: PersonActor, assignmentId
     actor,
     assignmentId,
   )
-  const versions = await listFilesGoing(reader, actor, parts)
+  const files = listOwnFiles(going.parts)
   return {
     assignment,
     parts: parts.map(toListed),
@@ -59,8 +59,8 @@ export async function getHandIn(reader: Reader, actor: PersonActor, assignmentId
     totals: {
       parts: going.parts.length,
       pieces: parts.reduce((sum, { goesIn, pieces }) => sum + (goesIn ? pieces : 0), 0),
-      files: versions.length,
-      bytes: versions.reduce((sum, { bytes }) => sum + bytes, 0),
+      files: files.length,
+      bytes: files.reduce((sum, { bytes }) => sum + bytes, 0),
     },
     assessors: await listAssessorNames(reader, assignment.classId),
     latest: latest && toSubmissionRow(latest),

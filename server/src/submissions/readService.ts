@@ -12,9 +12,9 @@ import { comparePages, findPublished, findSeenPage } from '../pages/index.ts'
 import { listShownNames } from '../people/index.ts'
 import type { Services } from '../services.ts'
 import { listAssessorNames } from './assessorStore.ts'
-import { prepareParts } from './goingParts.ts'
+import { listOwnFiles, prepareParts } from './goingParts.ts'
 import { partPath, toShownHtml } from './sealedHtml.ts'
-import { findFile, listFiles, listParts, listPinned } from './sealedStore.ts'
+import { findFile, listParts, listPinned } from './sealedStore.ts'
 import type { PinnedPart, SealedFileRow } from './sealedStore.ts'
 import { findPrevious, findSubmission, toSubmissionRow } from './submissionStore.ts'
 import type { KeptSubmission } from './submissionStore.ts'
@@ -34,7 +34,7 @@ export async function getKeptSubmission(
 export async function getSubmission(reader: Reader, actor: PersonActor, id: string): Promise<Submission> {
   const kept = await getKeptSubmission(reader, actor, id)
   const [assignment] = await listAssignmentsById(reader, [kept.assignmentId])
-  const files = await listFiles(reader, id)
+  const files = listOwnFiles(await listPinned(reader, id))
   const people = [kept.openedBy, kept.decidedBy].filter((one) => one !== null)
   const names = await listShownNames(reader, people)
   const nameOf = (personId: string | null) => (personId === null ? null : (names.get(personId) ?? null))

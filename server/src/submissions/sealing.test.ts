@@ -249,7 +249,11 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     const assignment = await setAssignment(odalys, school.classes.methods)
     const { body } = await upload(wren, { name: 'map.png', content: await makePicture() })
     const { evidenceId } = body.outcome
-    await choose(wren, assignment, [{ kind: 'evidence', id: evidenceId }])
+    const chosen = await choose(wren, assignment, [{ kind: 'evidence', id: evidenceId }])
+    // A file counts as soon as it is gathered, whether its picture is made or not.
+    const { totals } = chosen.body
+    expect(totals).toMatchObject({ pieces: 1, files: 1 })
+    expect(totals.bytes).toBeGreaterThan(0)
     const { body: handed } = await handInChosen(wren, assignment)
     expect(handed.state).toBe('sealing')
     // The picture was first in line; sealing looks again a moment later.
@@ -257,6 +261,8 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     pass(1)
     await site.services.jobs.drain()
     await odalys.post(`/api/submissions/${handed.id}/open`)
+    const { files, bytes } = (await wren.get(`/api/submissions/${handed.id}`)).body
+    expect({ files, bytes }).toEqual({ files: totals.files, bytes: totals.bytes })
     const part = (await odalys.get(`/api/submissions/${handed.id}/parts/1`)).body
     expect(part.html).toContain('<img')
     const use = { kind: 'submission', id: handed.id, title: handed.title }

@@ -35,9 +35,8 @@ export function VisitorScreen({ kind, id }: VisitorScreenProps) {
       </main>
     )
   if (!error) return <Loading />
-  const reason = error instanceof ApiProblem ? error.reason : null
-  if (reason === 'link-ended' || reason === 'link-to-come')
-    return <ClosedLink reason={reason} error={error} />
+  const reason = closedReasons.find((one) => error instanceof ApiProblem && error.reason === one)
+  if (reason) return <ClosedLink reason={reason} error={error} />
   return (
     <Suspense fallback={<Loading />}>
       <SignInScreen />
@@ -45,8 +44,10 @@ export function VisitorScreen({ kind, id }: VisitorScreenProps) {
   )
 }
 
+const closedReasons = ['link-ended', 'link-to-come', 'link-shows-nothing'] as const
+
 interface ClosedLinkProps {
-  readonly reason: 'link-ended' | 'link-to-come'
+  readonly reason: (typeof closedReasons)[number]
   readonly error: unknown
 }
 
@@ -54,7 +55,7 @@ interface ClosedLinkProps {
 function ClosedLink({ reason, error }: ClosedLinkProps) {
   const { t } = useTranslation('reading')
   const { sentence } = useProblemWords()
-  const title = t(reason === 'link-ended' ? 'closed.ended' : 'closed.to-come')
+  const title = t(`closed.${reason}`)
   return (
     <DoorFrame title={title} lead={sentence(error)}>
       <ToSignIn />

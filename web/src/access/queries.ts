@@ -3,6 +3,7 @@ import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from 
 import type { QueryClient } from '@tanstack/react-query'
 import type {
   Audiences,
+  BinEffects,
   LookAs,
   NewPass,
   OpenedList,
@@ -52,6 +53,12 @@ export const accessQueries = {
     queryOptions({
       queryKey: [...accessQueries.all(), 'seers', room, id],
       queryFn: ({ signal }) => get<SeenBy>(`/api/${room}/${id}/seen-by`, signal),
+      staleTime: 0,
+    }),
+  binEffects: (room: 'pages' | 'collections', id: string) =>
+    queryOptions({
+      queryKey: [...accessQueries.all(), 'bin-effects', room, id],
+      queryFn: ({ signal }) => get<BinEffects>(`/api/${room}/${id}/bin/effects`, signal),
       staleTime: 0,
     }),
   opened: () =>

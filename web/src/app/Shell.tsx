@@ -10,6 +10,7 @@ import { useSession } from '../people/useSession.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Guards } from './Guards.tsx'
 import { Rail } from './Rail.tsx'
+import { UndoHost } from './UndoHost.tsx'
 import { TopBar } from './TopBar.tsx'
 import styles from './Shell.module.css'
 
@@ -56,6 +57,7 @@ export function Shell() {
       <Tray />
       {gathers ? <WindowDrop /> : null}
       {gathers ? <GatherHost /> : null}
+      <UndoHost />
       <Guards />
     </div>
   )

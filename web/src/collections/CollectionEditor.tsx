@@ -1,12 +1,11 @@
 // The open collection: its order at the left, what others read of it at the right.
-import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { useQuery } from '@tanstack/react-query'
-import { IconTrash } from '@tabler/icons-react'
 import { LONGEST_COLLECTION_TITLE } from '@valise/core/collections'
 import type { Collection } from '@valise/core/collections'
 import { useTranslation } from 'react-i18next'
-import { Link as RouterLink, useNavigate } from 'react-router'
+import { Link as RouterLink } from 'react-router'
+import { PutInBin } from '../access/PutInBin.tsx'
 import { ReadingList } from '../access/ReadingList.tsx'
 import { useSeers } from '../access/useSeers.ts'
 import { Fetched } from '../ui/Fetched.tsx'
@@ -53,9 +52,7 @@ function Panel({ collection }: { readonly collection: Collection }) {
   const { id } = collection
   const read = useQuery(collectionQueries.read(id))
   const seers = useSeers('collections', id)
-  const navigate = useNavigate()
   const bin = useBinCollection()
-  const onBin = () => bin.mutate({ id, act: 'in' }, { onSuccess: () => void navigate('/collections') })
   return (
     <div className={styles.panel}>
       <h2>{t('read.title')}</h2>
@@ -86,11 +83,8 @@ function Panel({ collection }: { readonly collection: Collection }) {
         </dd>
       </dl>
       <div className={styles.foot}>
-        <Button variant="text" startIcon={<IconTrash size={18} stroke={1.7} />} onClick={onBin}>
-          {t('read.bin')}
-        </Button>
+        <PutInBin room="collections" id={id} title={collection.title || t('untitled')} bin={bin} />
         <p className={styles.quiet}>{t('read.binHint')}</p>
-        <Refusal error={bin.error} />
       </div>
     </div>
   )

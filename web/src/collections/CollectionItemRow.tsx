@@ -15,6 +15,7 @@ import type { CollectionItem, HeldThing } from '@valise/core/collections'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
+import { offerUndo } from '../ui/undoOffer.ts'
 import { useKeptText } from '../ui/useKeptText.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import type { ChangeCollection } from './CollectionOutline.tsx'
@@ -25,10 +26,12 @@ interface CollectionItemRowProps {
   readonly name: string
   /** What the item names; null for a divider. */
   readonly thing: HeldThing | null
+  /** The item before it; null for the first. */
+  readonly after: string | null
   readonly onChange: ChangeCollection
 }
 
-export function CollectionItemRow({ item, name, thing, onChange }: CollectionItemRowProps) {
+export function CollectionItemRow({ item, name, thing, after, onChange }: CollectionItemRowProps) {
   const { t } = useTranslation('collections')
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } =
     useSortable({ id: item.id })
@@ -67,13 +70,23 @@ export function CollectionItemRow({ item, name, thing, onChange }: CollectionIte
           variant="text"
           size="small"
           aria-label={t('outline.takeOutOf', { name })}
-          onClick={() => onChange([{ op: 'remove', id }])}
+          onClick={() => {
+            onChange([{ op: 'remove', id }])
+            offerUndo(t('outline.removed', { name }), () => onChange(putBack(item, after)))
+          }}
         >
           {t('outline.takeOut')}
         </Button>
       </div>
     </li>
   )
+}
+
+/** Back where it was, or to the beginning where what stood before it is gone too. */
+function putBack(item: CollectionItem, after: string | null) {
+  return (items: readonly CollectionItem[]) => [
+    { op: 'insert' as const, item, after: items.some(({ id }) => id === after) ? after : null },
+  ]
 }
 
 interface DividerTitleProps extends Pick<CollectionItemRowProps, 'onChange'> {

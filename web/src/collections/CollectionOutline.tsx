@@ -63,12 +63,13 @@ export function CollectionOutline({ collection, onChange }: CollectionOutlinePro
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <ol className={styles.outline} aria-label={t('outline.title')}>
-          {items.map((item) => (
+          {items.map((item, n) => (
             <CollectionItemRow
               key={item.id}
               item={item}
               name={nameOf(item)}
               thing={collection.things.find(({ id }) => id === thingIdOf(item)) ?? null}
+              after={items[n - 1]?.id ?? null}
               onChange={onChange}
             />
           ))}

@@ -1,12 +1,9 @@
 // What was just put into the bin, with the way back.
-import Button from '@mui/material/Button'
-import Snackbar from '@mui/material/Snackbar'
 import { useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import { UndoNote } from '../ui/UndoNote.tsx'
 import { evidenceQueries, useBin } from './queries.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
-
-const UNDO_MS = 8000
 
 export function BinnedNote({
   ids,
@@ -27,21 +24,10 @@ export function BinnedNote({
     onGone()
   }
   return (
-    <Snackbar
-      open
-      autoHideDuration={UNDO_MS}
-      onClose={(_event, reason) => reason !== 'clickaway' && onGone()}
-      message={item ? t('bin.done', { title: words.title(item) }) : t('bin.doneMany', { count: ids.length })}
-      action={
-        <Button
-          size="small"
-          variant="text"
-          sx={{ color: 'var(--stitch-base)' }}
-          onClick={() => void takeOut().catch(() => undefined)}
-        >
-          {t('bin.undo')}
-        </Button>
-      }
+    <UndoNote
+      words={item ? t('bin.done', { title: words.title(item) }) : t('bin.doneMany', { count: ids.length })}
+      onUndo={() => void takeOut().catch(() => undefined)}
+      onGone={onGone}
     />
   )
 }

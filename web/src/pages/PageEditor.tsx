@@ -57,7 +57,12 @@ export function PageEditor({ page }: { readonly page: Page }) {
                     <PageAnswers pageId={page.id} />
                   </Suspense>
                   <AddPiece />
-                  <PageFoot id={page.id} canUndo={state.draft.canUndo} sync={state.draft.sync} />
+                  <PageFoot
+                    id={page.id}
+                    title={document.title}
+                    canUndo={state.draft.canUndo}
+                    sync={state.draft.sync}
+                  />
                 </div>
               </aside>
             </div>

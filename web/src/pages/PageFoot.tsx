@@ -1,25 +1,23 @@
 // The quiet acts of a page: taking back the last change, and the bin.
 import Button from '@mui/material/Button'
-import { IconArrowBackUp, IconTrash } from '@tabler/icons-react'
+import { IconArrowBackUp } from '@tabler/icons-react'
 import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useNavigate } from 'react-router'
+import { PutInBin } from '../access/PutInBin.tsx'
 import type { DraftSync } from '../drafts/DraftSync.ts'
-import { Refusal } from '../ui/Refusal.tsx'
 import { useBinPage } from './queries.ts'
 import styles from './AddPiece.module.css'
 
 interface PageFootProps {
   readonly id: string
+  readonly title: string
   readonly canUndo: boolean
   readonly sync: DraftSync
 }
 
-export const PageFoot = memo(function PageFoot({ id, canUndo, sync }: PageFootProps) {
+export const PageFoot = memo(function PageFoot({ id, title, canUndo, sync }: PageFootProps) {
   const { t } = useTranslation('pages')
-  const navigate = useNavigate()
   const bin = useBinPage()
-  const onBin = () => bin.mutate({ id, act: 'in' }, { onSuccess: () => void navigate('/pages') })
   return (
     <div className={styles.foot}>
       <Button
@@ -30,10 +28,7 @@ export const PageFoot = memo(function PageFoot({ id, canUndo, sync }: PageFootPr
       >
         {t('foot.undo')}
       </Button>
-      <Button variant="text" startIcon={<IconTrash size={18} stroke={1.7} />} onClick={onBin}>
-        {t('foot.bin')}
-      </Button>
-      <Refusal error={bin.error} />
+      <PutInBin room="pages" id={id} title={title || t('untitled')} bin={bin} />
     </div>
   )
 })

@@ -19,6 +19,7 @@ import { toShownEvidence } from '../pages/shownHere.ts'
 import { DayField } from '../ui/DayField.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { offerUndo } from '../ui/undoOffer.ts'
 import { useKeptText } from '../ui/useKeptText.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { setPlace } from '../ui/place.ts'
@@ -120,7 +121,13 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
             sync.act([{ op: 'move-piece', pieceId, rowId: EVIDENCE_ROW, after }])
           }}
         />
-        <Foot id={entry.id} logbookId={entry.logbookId} canUndo={draft.canUndo} onUndo={() => sync.undo()} />
+        <Foot
+          id={entry.id}
+          logbookId={entry.logbookId}
+          title={document.title}
+          canUndo={draft.canUndo}
+          onUndo={() => sync.undo()}
+        />
       </aside>
     </div>
   )
@@ -158,12 +165,13 @@ function Day({ entry }: { readonly entry: Entry }) {
 interface FootProps {
   readonly id: string
   readonly logbookId: string
+  readonly title: string
   readonly canUndo: boolean
   readonly onUndo: () => void
 }
 
-function Foot({ id, logbookId, canUndo, onUndo }: FootProps) {
-  const { t } = useTranslation(['pages', 'reflections'])
+function Foot({ id, logbookId, title, canUndo, onUndo }: FootProps) {
+  const { t } = useTranslation(['pages', 'reflections', 'things'])
   const navigate = useNavigate()
   const bin = useBinEntry()
   return (
@@ -180,7 +188,17 @@ function Foot({ id, logbookId, canUndo, onUndo }: FootProps) {
         variant="text"
         startIcon={<IconTrash size={18} stroke={1.7} />}
         onClick={() =>
-          bin.mutate({ id, act: 'in' }, { onSuccess: () => void navigate(`/logbooks/${logbookId}`) })
+          bin.mutate(
+            { id, act: 'in' },
+            {
+              onSuccess: () => {
+                void navigate(`/logbooks/${logbookId}`)
+                offerUndo(t('things:bin.done', { title: title || t('pages:chooser.untitledEntry') }), () =>
+                  bin.mutate({ id, act: 'out' }),
+                )
+              },
+            },
+          )
         }
       >
         {t('reflections:entry.bin')}

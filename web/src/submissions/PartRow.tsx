@@ -3,6 +3,7 @@ import Checkbox from '@mui/material/Checkbox'
 import Link from '@mui/material/Link'
 import { IconFileText, IconNeedleThread, IconPencil, IconPhoto, IconX } from '@tabler/icons-react'
 import type { ChosenPart, ListedPart, PartCopy } from '@valise/core/submissions'
+import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -30,18 +31,27 @@ export function PartRow({ part, assignmentId, onChange }: PartRowProps) {
         : isDraft
           ? IconNeedleThread
           : IconFileText
+  const aboutId = useId()
+  // A page that was never published, an empty one, one in the bin: the line says why.
+  const canGo = part.pieces > 0
   const change = (changed: Partial<ChosenPart>) =>
     onChange((parts) => parts.map((one) => (one.id === part.id ? { ...one, ...changed } : one)))
   return (
     <li className={styles.part}>
       <Checkbox
         size="small"
-        checked={part.isIn}
-        slotProps={{ input: { 'aria-label': t('parts.include', { title }) } }}
+        checked={part.isIn && canGo}
+        disabled={!canGo}
+        slotProps={{
+          input: {
+            'aria-label': t('parts.include', { title }),
+            ...(canGo ? {} : { 'aria-describedby': aboutId }),
+          },
+        }}
         onChange={() => change({ isIn: !part.isIn })}
       />
       <PartIcon size={18} stroke={1.7} aria-hidden="true" />
-      <div>
+      <div id={aboutId}>
         <p className={styles.name}>
           <Link
             component={RouterLink}
@@ -103,6 +113,7 @@ function PageCopy({ part, assignmentId, onCopy }: PageCopyProps) {
     </>
   )
   const pieces = t('parts.pieces', { count: part.pieces })
+  if (part.pieces === 0 && (copy === 'draft' || publishedAt !== null)) return <p>{t('parts.emptyPage')}</p>
   if (publishedAt === null)
     return (
       <>

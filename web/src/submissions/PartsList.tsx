@@ -14,7 +14,8 @@ export function PartsList({ handIn }: { readonly handIn: HandIn }) {
   const size = useSize()
   const { assignment, parts, totals } = handIn
   const choose = useChoose(assignment.id)
-  const isAll = parts.length > 0 && parts.every(({ isIn }) => isIn)
+  const able = parts.filter(({ pieces }) => pieces > 0)
+  const isAll = able.length > 0 && able.every(({ isIn }) => isIn)
   const onAll = () => choose.mutate((all) => all.map((part) => ({ ...part, isIn: !isAll })))
   return (
     <section className={styles.parts} aria-labelledby="parts">
@@ -31,7 +32,8 @@ export function PartsList({ handIn }: { readonly handIn: HandIn }) {
               <Checkbox
                 size="small"
                 checked={isAll}
-                indeterminate={!isAll && parts.some(({ isIn }) => isIn)}
+                disabled={able.length === 0}
+                indeterminate={!isAll && able.some(({ isIn }) => isIn)}
                 onChange={onAll}
               />
               <span>
