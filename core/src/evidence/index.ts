@@ -12,6 +12,7 @@ export {
 } from './evidenceQuery.ts'
 export type { EvidenceQuery, QueryParameters } from './evidenceQuery.ts'
 export { extensionOf } from './extensionOf.ts'
+export { sizeInWords } from './sizeInWords.ts'
 export { cleanFileName, suggestTitle } from './fileName.ts'
 export {
   canBeRendered,

@@ -1,5 +1,5 @@
 // A page as accessible HTML: one renderer for the editor, readers, sealed copies and exports. It writes classes only.
-import { extensionOf } from '../evidence/index.ts'
+import { extensionOf, sizeInWords } from '../evidence/index.ts'
 import type { CreditLine } from '../evidence/index.ts'
 import { escapeHtml } from './escapeHtml.ts'
 import { pageWords } from './pageWords.ts'
@@ -91,7 +91,7 @@ function renderPicture(piece: PicturePiece, view: PageView): string {
   const item = view.shown.evidence[piece.id]
   if (!item) return gone(view)
   if (!item.hasPicture)
-    return `<figure>${card(item)}${captionUnder(piece, item)}</figure>${voicesOf(piece, item, view)}`
+    return `<figure>${card(item, view.lang)}${captionUnder(piece, item)}</figure>${voicesOf(piece, item, view)}`
   const alt = piece.isDecoration ? '' : piece.alternativeText
   const size = item.width && item.height ? ` width="${item.width}" height="${item.height}"` : ''
   const source = escapeHtml(view.address(piece, item, 'screen'))
@@ -119,20 +119,14 @@ function renderFile(piece: FilePiece, view: PageView): string {
   const take = piece.isOffered
     ? `<a href="${source}" download="${escapeHtml(item.fileName)}">${words.take}<span class="only-heard"> ${label}</span></a>`
     : `<small>${words.notOffered}</small>`
-  return `<figure>${card(item, take)}${captionUnder(piece, item)}</figure>${voices}`
+  return `<figure>${card(item, view.lang, take)}${captionUnder(piece, item)}</figure>${voices}`
 }
 
-function card(item: ShownEvidence, more = ''): string {
+function card(item: ShownEvidence, lang: string, more = ''): string {
   const sort = extensionOf(item.fileName).toUpperCase()
-  const facts = [sort, sizeOf(item.bytes)].filter((fact) => fact !== '').join(', ')
+  const facts = [sort, sizeInWords(item.bytes, lang)].filter((fact) => fact !== '').join(', ')
   const title = escapeHtml(item.title || item.fileName)
   return `<div class="file-card"><b>${title}</b><span>${escapeHtml(facts)}</span>${more}</div>`
-}
-
-function sizeOf(bytes: number): string {
-  if (bytes < 1000) return `${bytes} B`
-  if (bytes < 1_000_000) return `${Math.round(bytes / 1000)} kB`
-  return `${(bytes / 1_000_000).toFixed(1)} MB`
 }
 
 function renderEntry(entryId: string, view: PageView): string {

@@ -121,6 +121,24 @@ describeEachDatabase('collections', (open, onSqlite) => {
     expect((await wren.get(`/api/pages/${page}`)).status).toBe(200)
   })
 
+  onSqlite('go at once where they are as they were begun, and pages likewise', async () => {
+    const { wren, addPage, begin, fill } = await start()
+    const empty = await begin('')
+    expect((await wren.delete(`/api/collections/${empty}`)).status).toBe(204)
+    const holder = await begin('')
+    await fill(holder, divider(''))
+    expect((await wren.delete(`/api/collections/${holder}`)).body.reason).toBe('not-in-bin')
+    const newPage = async () => (await wren.post('/api/pages', { title: '', lang: 'en' })).body.id as string
+    const page = await newPage()
+    expect((await wren.delete(`/api/pages/${page}`)).status).toBe(204)
+    // One that lies somewhere, or holds anything, goes by way of the bin.
+    const held = await newPage()
+    await fill(holder, pageItem(held))
+    const written = await addPage('Transect 3', false)
+    for (const id of [held, written])
+      expect((await wren.delete(`/api/pages/${id}`)).body.reason).toBe('not-in-bin')
+  })
+
   it('lose a page that is removed for good, and what they reached with it', async () => {
     const { site, wren, addPage, begin, fill } = await start()
     const year = await begin('Shore year')

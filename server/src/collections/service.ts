@@ -77,8 +77,10 @@ export function takeCollectionOutOfBin(on: Writable, actor: PersonActor, id: str
 /** Removes for good what is in the bin, before its days are over. */
 export function removeCollection(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
-    const { binnedAt } = await getHead(trx, actor, id)
-    if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
+    const head = await getHead(trx, actor, id)
+    // One that is as it was begun was nothing to anybody.
+    const isUntouched = head.revision === 1 && head.title === '' && !(await store.isReferredTo(trx, id))
+    if (head.binnedAt === null && !isUntouched) throw new AppError('conflict', 'not-in-bin')
     await store.deleteCollections(trx, [id])
     await rewriteReach(trx, actor.personId)
   })

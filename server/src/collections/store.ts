@@ -162,6 +162,13 @@ export async function binCollection(trx: Trx, id: string, binnedAt: Instant | nu
 }
 
 /** Its places, what it reached and its passes go with it; pages and collections that lay in it stay. */
+/** Whether a collection lies in another one, or a pass was given for it. */
+export async function isReferredTo({ sql }: Reader, id: string): Promise<boolean> {
+  const [held] = await sql('collectionItems').where({ childId: id }).select('id').limit(1)
+  const [pass] = await sql('passes').where({ collectionId: id }).select('id').limit(1)
+  return held !== undefined || pass !== undefined
+}
+
 export async function deleteCollections(trx: Trx, ids: readonly string[]): Promise<void> {
   await trx.sql('collections').whereIn('id', ids).delete()
 }

@@ -36,6 +36,35 @@ describeEachDatabase('news', (open, onSqlite) => {
     expect(items.map(({ seen }: { seen: boolean }) => seen).slice(0, 2)).toEqual([false, true])
   })
 
+  onSqlite('stand in the order of time, also where a clock went back', async () => {
+    const { site, school, wren } = await startSealed(open)
+    const tell = (n: string) =>
+      inTransaction(site.services.database, async (trx) => {
+        const id = await tellNews(trx, {
+          personId: school.people.wren,
+          kind: 'password-changed',
+          params: { n },
+        })
+        await trx
+          .sql('news')
+          .where({ id })
+          .update({ at: `2026-12-0${n}T08:00:00.000Z` })
+        return id
+      })
+    await tell('3')
+    await tell('1')
+    const second = await tell('2')
+    const { items, unseen } = (await wren.get('/api/news')).body
+    expect(items.slice(0, 3).map(({ params }: { params: { n: string } }) => params.n)).toEqual([
+      '3',
+      '2',
+      '1',
+    ])
+    expect(unseen).toBeGreaterThan(2)
+    await wren.put('/api/news/seen', { upTo: second })
+    expect((await wren.get('/api/news')).body.unseen).toBe(1)
+  })
+
   onSqlite('of a cursor that was made up get a refusal, not a failure', async () => {
     const { wren } = await startSealed(open)
     expect((await wren.get('/api/news?cursor=no-such')).status).toBe(422)

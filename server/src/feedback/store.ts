@@ -1,6 +1,6 @@
 // News in the database: one row per person and thing that happened.
 import type { NewsItem, NewsKind, NewsPage } from '@valise/core/feedback'
-import { countRows, parseCursor, toCursor } from '../database/index.ts'
+import { countRows, newestFirst, toCursor } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 
 export interface NewsToTell {
@@ -34,25 +34,30 @@ export async function listNews(
   cursor: string | undefined,
 ): Promise<NewsPage> {
   const limit = 30
-  const [before] = cursor === undefined ? [] : parseCursor(cursor, 1)
-  const rows = await reader
-    .sql('news')
-    .where({ personId })
-    .modify((q) => before !== undefined && q.where('id', '<', before))
-    // Ids are UUIDv7, so their order is the order of time.
-    .orderBy('id', 'desc')
-    .limit(limit + 1)
+  const rows: NewsRow[] = await newestFirst(reader.sql('news').where({ personId }), ['news', 'at'], {
+    cursor,
+    limit,
+  })
   const items = rows.slice(0, limit).map(toNewsItem)
   const last = items.at(-1)
   return {
     items,
     unseen: await countRows(reader.sql('news').where({ personId, seenAt: null })),
-    next: rows.length > limit && last ? toCursor([last.id]) : null,
+    next: rows.length > limit && last ? toCursor([last.at, last.id]) : null,
   }
 }
 
+/** Marks as seen what is as old as a piece of news, or older. */
 export async function markNewsSeen(trx: Trx, personId: string, upTo: string): Promise<void> {
-  await trx.sql('news').where({ personId, seenAt: null }).where('id', '<=', upTo).update({ seenAt: trx.now })
+  const newest: NewsRow | undefined = await trx.sql('news').where({ personId, id: upTo }).first()
+  if (!newest) return
+  await trx
+    .sql('news')
+    .where({ personId, seenAt: null })
+    .where((q) =>
+      q.where('at', '<', newest.at).orWhere((same) => same.where('at', newest.at).where('id', '<=', upTo)),
+    )
+    .update({ seenAt: trx.now })
 }
 
 interface NewsRow {

@@ -275,9 +275,10 @@ describeEachDatabase('gathering', (open, onSqlite) => {
   })
 
   describe('a phone that lends its camera', () => {
-    const sendFrom = async (phone: TestBrowser, name: string) => {
+    /** Something that was taken then and there, unless it is said to have been chosen. */
+    const sendFrom = async (phone: TestBrowser, name: string, mine = '&mine=yes') => {
       const content = await makePicture({ colour: '#804020' })
-      return phone.ask('POST', `/api/phone/files?name=${name}`, content, {
+      return phone.ask('POST', `/api/phone/files?name=${name}${mine}`, content, {
         'content-type': 'application/octet-stream',
         'content-length': String(content.length),
       })

@@ -39,7 +39,10 @@ export function mountPhone(app: Hono, services: Services): void {
       throw new AppError('too-large', 'file-too-large', { params: { most: MOST_PHONE_BYTES / 1_048_576 } })
     const fileName = (c.req.query('name') ?? '').slice(0, 2000)
     const content = bytesOfBody(c.req.raw, bytes)
-    await keepFromPhone(services, keyOf(c), { fileName, bytes, content })
+    await keepFromPhone(services, keyOf(c), {
+      ...{ fileName, bytes, content },
+      isMine: c.req.query('mine') === 'yes',
+    })
     return c.body(null, 204)
   })
 }

@@ -66,14 +66,16 @@ export async function getLentCamera(reader: Reader, key: string | null): Promise
 export interface PhoneFile {
   readonly fileName: string
   readonly bytes: number
+  /** Whether the phone took it then and there; of what was chosen nobody knows whose it is. */
+  readonly isMine: boolean
   readonly content: AsyncIterable<Uint8Array>
 }
 
-/** Keeps what a phone took, as its owner's own work. */
+/** Keeps what a phone brings; what it took then and there as its owner's own work. */
 export async function keepFromPhone(
   services: Services,
   key: string | null,
-  { fileName, bytes, content }: PhoneFile,
+  { fileName, bytes, isMine, content }: PhoneFile,
 ): Promise<void> {
   const link = await getOpenLink(services.database.reader(), key)
   const { ownerId: personId, classId, assignmentId } = link
@@ -90,7 +92,7 @@ export async function keepFromPhone(
     fileName,
     classId,
     assignmentId,
-    rights: { state: 'mine' },
+    rights: { state: isMine ? 'mine' : 'missing' },
     intoTray: true,
     also: (trx, { evidenceId }) => store.noteArrival(trx, link.id, evidenceId),
   })

@@ -158,9 +158,21 @@ export function takePageOutOfBin(on: Writable, actor: PersonActor, id: string): 
 export function removePage(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)
-    if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
+    if (binnedAt === null && !(await isUntouched(trx, actor, id)))
+      throw new AppError('conflict', 'not-in-bin')
     await deleteDrafts(trx, [id])
   })
+}
+
+/** Whether a page is as it was begun: without title, content or readers. Whoever leaves such a page leaves nothing. */
+async function isUntouched(reader: Reader, actor: PersonActor, id: string): Promise<boolean> {
+  const { document, revision } = await getPresentDraft(reader, actor, id)
+  return (
+    revision === 1 &&
+    document.title === '' &&
+    document.rows.length === 0 &&
+    !(await store.isReferredTo(reader, id))
+  )
 }
 
 async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<PageHead> {

@@ -210,6 +210,13 @@ export async function listMade<T extends { readonly id: string; readonly n: numb
   return versions.filter(({ id, n }) => rows.some((row) => row.evidenceId === id && row.n === n))
 }
 
+/** Whether a page lies in a collection, or a pass was given for it. */
+export async function isReferredTo({ sql }: Reader, id: string): Promise<boolean> {
+  const [held] = await sql('collectionItems').where({ pageId: id }).select('id').limit(1)
+  const [pass] = await sql('passes').where({ pageId: id }).select('id').limit(1)
+  return held !== undefined || pass !== undefined
+}
+
 /** The pages, entries and collages of one's own that show an item, and the submissions whose sealed copy holds it. */
 export async function listUses(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
   const usesIn = (table: 'pages' | 'logEntries') =>

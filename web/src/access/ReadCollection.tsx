@@ -28,7 +28,8 @@ function Opened({ read }: { readonly read: Read }) {
   const pages = pagesToRead(read.lines)
   const [first] = pages
   const title = read.title || t('app:states.untitled')
-  useEffect(() => setPlace({ name: title, parent: t('app:places.opened'), within: 'opened' }), [title, t])
+  const within = read.isMine ? 'collections' : 'opened'
+  useEffect(() => setPlace({ name: title, parent: t(`app:places.${within}`), within }), [title, within, t])
   return (
     <ReaderFrame read={{ ...read, title }} collection={null} pageId={null} own={`/collections/${read.id}`}>
       <div className={styles.contents}>

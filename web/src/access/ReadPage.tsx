@@ -13,6 +13,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { setPlace } from '../ui/place.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { accessQueries } from './queries.ts'
+import { PaperToRead } from './PaperToRead.tsx'
 import { ReaderFrame } from './ReaderFrame.tsx'
 import styles from './Reader.module.css'
 
@@ -41,17 +42,16 @@ function Opened({ read, after }: { readonly read: Read; readonly after: ReactNod
     ...collectionQueries.read(inId ?? ''),
     enabled: inId !== null,
   })
-  useEffect(
-    () => setPlace({ name: read.title, parent: t('app:places.opened'), within: 'opened' }),
-    [read.title, t],
-  )
+  useEffect(() => {
+    const within = read.isMine ? 'pages' : 'opened'
+    setPlace({ name: read.title, parent: t(`app:places.${within}`), within })
+  }, [read.title, read.isMine, t])
   const by = { name: read.ownerName, date: when.date(read.at) }
   return (
     <ReaderFrame read={read} collection={collection} pageId={read.id} own={`/pages/${read.id}`}>
       <div className={styles.sheet}>
         <p className={styles.by}>{t('byDate', by)}</p>
-        {/* The core's renderer built it from known parts and escaped all text. */}
-        <div dangerouslySetInnerHTML={{ __html: read.html }} />
+        <PaperToRead html={read.html} />
       </div>
       {after ? <div className={styles.after}>{after}</div> : null}
       {collection ? <NextPages collection={collection} read={read} /> : null}

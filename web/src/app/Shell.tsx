@@ -18,19 +18,22 @@ export function Shell() {
   const { t } = useTranslation()
   const places = useRef<HTMLDialogElement>(null)
   const work = useRef<HTMLElement>(null)
-  const { pathname } = useLocation()
+  const { pathname, state } = useLocation()
   const gathers = useSession().memberships.some(({ role }) => role === 'student')
   const closePlaces = () => places.current?.close()
 
   // A new place is read from its top, by eye and by screen reader; the first one keeps the focus where it is.
   const screen = screenOf(pathname)
   const firstScreen = useRef(screen)
+  const isNew = state?.isNew === true
   useEffect(() => {
     if (firstScreen.current === screen) return
     firstScreen.current = ''
+    // What was just begun is named first: its title has the focus.
+    if (isNew) return
     work.current?.focus({ preventScroll: true })
     work.current?.scrollTo(0, 0)
-  }, [screen])
+  }, [screen, isNew])
 
   return (
     <div className={styles.shell}>
@@ -54,7 +57,7 @@ export function Shell() {
           <Outlet />
         </Suspense>
       </main>
-      <Tray />
+      {gathers ? <Tray /> : null}
       {gathers ? <WindowDrop /> : null}
       {gathers ? <GatherHost /> : null}
       <UndoHost />

@@ -10,9 +10,11 @@ import styles from './Collections.module.css'
 interface AddToCollectionProps {
   readonly collection: Collection
   readonly onChange: ChangeCollection
+  /** Told which heading was just begun, so that its name is written next. */
+  readonly onBegin: (id: string) => void
 }
 
-export function AddToCollection({ collection, onChange }: AddToCollectionProps) {
+export function AddToCollection({ collection, onChange, onBegin }: AddToCollectionProps) {
   const { t } = useTranslation('collections')
   const [choosing, setChoosing] = useState<'page' | 'collection' | null>(null)
   const add = (items: readonly CollectionItem[]) => {
@@ -20,6 +22,11 @@ export function AddToCollection({ collection, onChange }: AddToCollectionProps) 
     onChange((known) =>
       items.map((item, at) => ({ op: 'insert', item, after: (items[at - 1] ?? known.at(-1))?.id ?? null })),
     )
+  }
+  const beginDivider = () => {
+    const id = crypto.randomUUID()
+    add([{ id, kind: 'divider', title: '', isHidden: false }])
+    onBegin(id)
   }
   const onChoose = (ids: readonly string[]) => {
     add(
@@ -36,9 +43,7 @@ export function AddToCollection({ collection, onChange }: AddToCollectionProps) 
       <Button variant="contained" color="primary" onClick={() => setChoosing('page')}>
         {t('add.pages')}
       </Button>
-      <Button onClick={() => add([{ id: crypto.randomUUID(), kind: 'divider', title: '', isHidden: false }])}>
-        {t('add.divider')}
-      </Button>
+      <Button onClick={beginDivider}>{t('add.divider')}</Button>
       <Button onClick={() => setChoosing('collection')}>{t('add.collections')}</Button>
       {choosing ? (
         <ThingsChooser

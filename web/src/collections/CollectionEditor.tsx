@@ -3,6 +3,7 @@ import Link from '@mui/material/Link'
 import { useQuery } from '@tanstack/react-query'
 import { LONGEST_COLLECTION_TITLE } from '@valise/core/collections'
 import type { Collection } from '@valise/core/collections'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { PutInBin } from '../access/PutInBin.tsx'
@@ -12,16 +13,23 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { useDiscardUntouched, useIsNew } from '../ui/useDiscardUntouched.ts'
 import { useKeptText } from '../ui/useKeptText.ts'
 import { AddToCollection } from './AddToCollection.tsx'
 import { CollectionOutline } from './CollectionOutline.tsx'
-import { collectionQueries, useBinCollection, useChangeCollection } from './queries.ts'
+import { collectionQueries, useBinCollection, useChangeCollection, useDiscardCollection } from './queries.ts'
 import styles from './Collections.module.css'
 
 export function CollectionEditor({ collection }: { readonly collection: Collection }) {
   const { t } = useTranslation(['collections', 'app'])
   const change = useChangeCollection(collection.id)
   const title = useKeptText(collection.title, (text) => change.mutate([{ op: 'set-title', title: text }]))
+  const isNew = useIsNew()
+  const [begun, setBegun] = useState<string | null>(null)
+  useDiscardUntouched(
+    () => isNew && collection.revision === 1 && title.text === '' && collection.items.length === 0,
+    useDiscardCollection(collection.id),
+  )
   return (
     <Screen
       place={collection.title || t('untitled')}
@@ -31,6 +39,7 @@ export function CollectionEditor({ collection }: { readonly collection: Collecti
           label={t('titleOf')}
           placeholder={t('titleHint')}
           value={title.text}
+          isFocused={isNew}
           most={LONGEST_COLLECTION_TITLE}
           onChange={title.change}
           onBlur={title.leave}
@@ -41,8 +50,8 @@ export function CollectionEditor({ collection }: { readonly collection: Collecti
       panel={<Panel collection={collection} />}
     >
       <Refusal error={change.error} />
-      <CollectionOutline collection={collection} onChange={change.mutate} />
-      <AddToCollection collection={collection} onChange={change.mutate} />
+      <CollectionOutline collection={collection} begun={begun} onChange={change.mutate} />
+      <AddToCollection collection={collection} onChange={change.mutate} onBegin={setBegun} />
     </Screen>
   )
 }

@@ -28,10 +28,12 @@ interface CollectionItemRowProps {
   readonly thing: HeldThing | null
   /** The item before it; null for the first. */
   readonly after: string | null
+  /** Whether it is a heading that was just begun. */
+  readonly isBegun: boolean
   readonly onChange: ChangeCollection
 }
 
-export function CollectionItemRow({ item, name, thing, after, onChange }: CollectionItemRowProps) {
+export function CollectionItemRow({ item, name, thing, after, isBegun, onChange }: CollectionItemRowProps) {
   const { t } = useTranslation('collections')
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } =
     useSortable({ id: item.id })
@@ -52,7 +54,7 @@ export function CollectionItemRow({ item, name, thing, after, onChange }: Collec
       </button>
       <div className={styles.what}>
         {item.kind === 'divider' ? (
-          <DividerTitle id={id} title={item.title} onChange={onChange} />
+          <DividerTitle id={id} title={item.title} isBegun={isBegun} onChange={onChange} />
         ) : (
           <ThingTitle thing={thing} name={name} isHidden={isHidden} />
         )}
@@ -89,14 +91,19 @@ function putBack(item: CollectionItem, after: string | null) {
   ]
 }
 
-interface DividerTitleProps extends Pick<CollectionItemRowProps, 'onChange'> {
+interface DividerTitleProps extends Pick<CollectionItemRowProps, 'isBegun' | 'onChange'> {
   readonly id: string
   readonly title: string
 }
 
-function DividerTitle({ id, title, onChange }: DividerTitleProps) {
+function DividerTitle({ id, title, isBegun, onChange }: DividerTitleProps) {
   const { t } = useTranslation('collections')
   const kept = useKeptText(title, (text) => onChange([{ op: 'name-divider', id, title: text }]))
+  const leave = () => {
+    // A heading that was begun and not named was not wanted.
+    if (isBegun && title === '' && kept.text.trim() === '') onChange([{ op: 'remove', id }])
+    else kept.leave()
+  }
   return (
     <div className={styles.divider}>
       <InlineTitle
@@ -105,7 +112,8 @@ function DividerTitle({ id, title, onChange }: DividerTitleProps) {
         value={kept.text}
         most={LONGEST_DIVIDER}
         onChange={kept.change}
-        onBlur={kept.leave}
+        isFocused={isBegun}
+        onBlur={leave}
       />
     </div>
   )

@@ -22,13 +22,15 @@ export type ChangeCollection = (change: CollectionChange) => void
 
 interface CollectionOutlineProps {
   readonly collection: Collection
+  /** The heading that was just begun. */
+  readonly begun: string | null
   readonly onChange: ChangeCollection
 }
 
 const byPointer = { activationConstraint: { distance: 4 } }
 const byKeyboard = { coordinateGetter: sortableKeyboardCoordinates }
 
-export function CollectionOutline({ collection, onChange }: CollectionOutlineProps) {
+export function CollectionOutline({ collection, begun, onChange }: CollectionOutlineProps) {
   const { t } = useTranslation('collections')
   const nameOf = useItemName(collection)
   const { items, move } = useOrder(collection.items, onChange)
@@ -69,6 +71,7 @@ export function CollectionOutline({ collection, onChange }: CollectionOutlinePro
               item={item}
               name={nameOf(item)}
               thing={collection.things.find(({ id }) => id === thingIdOf(item)) ?? null}
+              isBegun={item.id === begun}
               after={items[n - 1]?.id ?? null}
               onChange={onChange}
             />

@@ -11,6 +11,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { justBegun } from '../ui/useDiscardUntouched.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { collectionQueries, useCreateCollection } from './queries.ts'
 import styles from './Collections.module.css'
@@ -63,7 +64,10 @@ function NewCollection() {
   // The same for each press until it worked, so that a collection is begun once.
   const [key] = useState(() => crypto.randomUUID())
   const onNew = () =>
-    create.mutate({ title: '', key }, { onSuccess: ({ id }) => void navigate(`/collections/${id}`) })
+    create.mutate(
+      { title: '', key },
+      { onSuccess: ({ id }) => void navigate(`/collections/${id}`, { state: justBegun }) },
+    )
   return (
     <div>
       <Button

@@ -78,6 +78,19 @@ export function useChangeCollection(id: string) {
   })
 }
 
+/** Takes away a collection that is as it was begun. */
+export function useDiscardCollection(id: string): () => void {
+  const client = useQueryClient()
+  return () => {
+    client.removeQueries({ queryKey: collectionQueries.one(id).queryKey })
+    // Where the server refuses, or cannot be had, the collection is still there, which loses nothing.
+    ask('DELETE', collectionPath(id)).then(
+      () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
+      () => undefined,
+    )
+  }
+}
+
 /** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
 export function useBinCollection() {
   const client = useQueryClient()

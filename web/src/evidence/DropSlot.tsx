@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { IconDeviceMobile } from '@tabler/icons-react'
 import { useWaysIn } from '../gather/useWaysIn.ts'
 import type { Way } from '../gather/ways.ts'
-import { chooseFiles } from './chooseFiles.ts'
+import { areJustTaken, chooseFiles } from './chooseFiles.ts'
 import { addFiles } from './addFiles.ts'
 import { useClassInView } from './useClassInView.ts'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
@@ -15,8 +15,9 @@ export function DropSlot() {
   const { ways, go } = useWaysIn()
   const classId = useClassInView()
   const takeByPhone = async () => {
+    const openedAt = Date.now()
     const files = await chooseFiles({ camera: true })
-    if (files.length > 0) void addFiles(files, { classId, isMine: true })
+    if (files.length > 0) void addFiles(files, { classId, isMine: areJustTaken(files, openedAt) })
   }
   return (
     <div className={styles.slot}>

@@ -10,6 +10,16 @@ interface ChooserOptions {
   readonly accept?: string
 }
 
+/**
+ * Whether files of a camera chooser were taken in it, and not picked among older ones: they are newer than its opening.
+ *
+ * @param openedAt when the chooser was opened, in milliseconds since 1970
+ */
+export function areJustTaken(files: readonly File[], openedAt: number): boolean {
+  // Some devices tell times of files in whole seconds.
+  return files.length > 0 && files.every(({ lastModified }) => lastModified >= openedAt - 1000)
+}
+
 /** The chosen files; none when the chooser was closed without. */
 export function chooseFiles(options: ChooserOptions = {}): Promise<File[]> {
   const { several = false, camera = false, film = false, folder = false, accept } = options

@@ -7,7 +7,7 @@ import type { Language } from '@valise/core/people'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
-import { chooseFiles } from '../evidence/chooseFiles.ts'
+import { areJustTaken, chooseFiles } from '../evidence/chooseFiles.ts'
 import { sessionQueries } from '../people/queries.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -32,37 +32,44 @@ export function CameraScreen() {
 
 /** Signed in, what is taken goes the way of every file: it can be gone on with over a bad line. */
 function OwnCamera({ name }: { readonly name: string }) {
-  const send = async (file: File) => {
+  const send = async (file: File, isMine: boolean) => {
     const { sendOwn } = await import('./sendOwn.ts')
-    await sendOwn(file)
+    await sendOwn(file, isMine)
   }
   return <Camera lent={{ firstName: name, endsAt: null }} send={send} />
 }
 
 interface CameraProps {
   readonly lent: Pick<LentCamera, 'firstName'> & { readonly endsAt: string | null }
-  readonly send: (file: File) => Promise<void>
+  /** Whether it was taken here, and so is its sender's own work, is told along. */
+  readonly send: (file: File, isMine: boolean) => Promise<void>
 }
 
-type Taken = { readonly file: File; readonly state: 'going' | 'there' | 'refused'; readonly error: unknown }
+type Taken = {
+  readonly file: File
+  readonly isMine: boolean
+  readonly state: 'going' | 'there' | 'refused'
+  readonly error: unknown
+}
 
 function Camera({ lent, send }: CameraProps) {
   const { t } = useTranslation('gather')
   const [taken, setTaken] = useState<readonly Taken[]>([])
-  const put = (file: File, state: Taken['state'], error: unknown = null) =>
-    setTaken((before) => [{ file, state, error }, ...before.filter((one) => one.file !== file)])
-  const bring = async (file: File) => {
-    put(file, 'going')
-    await send(file).then(
-      () => put(file, 'there'),
-      (error: unknown) => put(file, 'refused', error),
+  const put = (next: Taken) => setTaken((before) => [next, ...before.filter((one) => one.file !== next.file)])
+  const bring = async (one: Pick<Taken, 'file' | 'isMine'>) => {
+    put({ ...one, state: 'going', error: null })
+    await send(one.file, one.isMine).then(
+      () => put({ ...one, state: 'there', error: null }),
+      (error: unknown) => put({ ...one, state: 'refused', error }),
     )
   }
   const take = async (what: 'camera' | 'film' | 'any') => {
+    const openedAt = Date.now()
     const files = await chooseFiles(
       what === 'any' ? { several: true, accept: 'image/*,video/*' } : { camera: true, film: what === 'film' },
     )
-    for (const file of files) await bring(file)
+    const isMine = what !== 'any' && areJustTaken(files, openedAt)
+    for (const file of files) await bring({ file, isMine })
   }
   return (
     <main className={styles.camera}>
@@ -87,11 +94,7 @@ function Camera({ lent, send }: CameraProps) {
       </div>
       <ul aria-label={t('camera.taken')}>
         {taken.map((one) => (
-          <TakenRow
-            key={one.file.name + one.file.lastModified}
-            one={one}
-            onAgain={() => void bring(one.file)}
-          />
+          <TakenRow key={one.file.name + one.file.lastModified} one={one} onAgain={() => void bring(one)} />
         ))}
       </ul>
     </main>

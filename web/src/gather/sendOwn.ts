@@ -1,8 +1,8 @@
 // Sends a file of one's own and waits until it is kept.
 import { addFiles } from '../evidence/addFiles.ts'
 
-export function sendOwn(file: File): Promise<void> {
+export function sendOwn(file: File, isMine: boolean): Promise<void> {
   return new Promise((resolve, reject) => {
-    void addFiles([file], { isMine: true, onArrived: () => resolve(), onRefused: reject })
+    void addFiles([file], { isMine, onArrived: () => resolve(), onRefused: reject })
   })
 }

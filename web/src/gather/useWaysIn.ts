@@ -29,6 +29,8 @@ export function useWaysIn(place: LandingPlace = {}): WaysIn {
   const landing: LandingPlace = { ...(classId !== null && { classId }), ...place }
   return {
     ways: allWays.filter((way) => {
+      // A phone does not lend its camera to itself.
+      if (way === 'phone') return !globalThis.matchMedia?.('(pointer: coarse)').matches
       if (way === 'drive') return school?.drive === true
       // A slot wants the thing itself, and a board takes its time.
       if (way === 'collage') return landing.onKept === undefined

@@ -47,7 +47,9 @@ export const AddPiece = memo(function AddPiece() {
           getOptionLabel={(kind) => (kind ? t(`kinds.${kind}`) : '')}
           filterOptions={(all, { inputValue }) => {
             const wish = inputValue.replace(/^\//, '').trim().toLowerCase()
-            return all.filter((kind) => t(`kinds.${kind}`).toLowerCase().includes(wish))
+            return all.filter((kind) =>
+              `${t(`kinds.${kind}`)} ${t(`kindsAlso.${kind}`)}`.toLowerCase().includes(wish),
+            )
           }}
           noOptionsText={t('add.none')}
           disableClearable

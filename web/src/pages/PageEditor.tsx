@@ -5,6 +5,7 @@ import type { EvidenceRow } from '@valise/core/evidence'
 import { Suspense, useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { setPlace } from '../ui/place.ts'
+import { useDiscardUntouched, useIsNew } from '../ui/useDiscardUntouched.ts'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
 import { AddPiece } from './AddPiece.tsx'
 import { OtherVersions } from '../drafts/OtherVersions.tsx'
@@ -12,7 +13,7 @@ import { NearlyFull } from './NearlyFull.tsx'
 import { PageAnswers } from './LazyPageAnswers.ts'
 import { PageCanvas } from './PageCanvas.tsx'
 import { PageFoot } from './PageFoot.tsx'
-import { pagePath, pageQueries } from './queries.ts'
+import { pagePath, pageQueries, useDiscardPage } from './queries.ts'
 import { RefusedEdit } from '../drafts/RefusedEdit.tsx'
 import { Seam } from './Seam.tsx'
 import { draftView } from './shownHere.ts'
@@ -31,6 +32,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
   const title = document.title || t('untitled')
   useEffect(() => setPlace({ name: title, parent: t('app:places.pages') }), [title, t])
   useTrayVerbs(editor)
+  useDiscardNewPage(page.id, editor.draft)
   return (
     <PageActsProvider value={acts}>
       <PageStateProvider value={editor}>
@@ -84,6 +86,17 @@ function Look() {
       <div className={styles.lookPaper} dangerouslySetInnerHTML={{ __html: html }} />
     </div>
   )
+}
+
+/** Whoever begins a page and leaves it as it is leaves nothing behind. */
+function useDiscardNewPage(id: string, { sync }: PageEditorState['draft']): void {
+  const isNew = useIsNew()
+  const discard = useDiscardPage(id)
+  useDiscardUntouched(() => {
+    const { document, revision, queued } = sync.state()
+    const isEmpty = document.title === '' && document.rows.length === 0
+    return isNew && isEmpty && revision === 1 && queued === 0
+  }, discard)
 }
 
 /** While a page is open, what the tray holds can be put on it. */

@@ -10,6 +10,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { justBegun } from '../ui/useDiscardUntouched.ts'
 import { PageList } from './PageList.tsx'
 import { pageQueries, useCreatePage } from './queries.ts'
 
@@ -50,7 +51,7 @@ function NewPage() {
   const onNew = () =>
     create.mutate(
       { title: '', lang: i18n.language === 'es' ? 'es' : 'en', key },
-      { onSuccess: ({ id }) => void navigate(`/pages/${id}`) },
+      { onSuccess: ({ id }) => void navigate(`/pages/${id}`, { state: justBegun }) },
     )
   return (
     <div>

@@ -65,6 +65,19 @@ export function usePublish(id: string) {
   })
 }
 
+/** Takes away a page that is as it was begun. */
+export function useDiscardPage(id: string): () => void {
+  const client = useQueryClient()
+  return () => {
+    client.removeQueries({ queryKey: pageQueries.one(id).queryKey })
+    // Where the server refuses, or cannot be had, the page is still there, which loses nothing.
+    ask('DELETE', pagePath(id)).then(
+      () => client.invalidateQueries({ queryKey: pageQueries.all() }),
+      () => undefined,
+    )
+  }
+}
+
 /** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
 export function useBinPage() {
   const client = useQueryClient()

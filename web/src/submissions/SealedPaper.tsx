@@ -6,6 +6,7 @@ import type { SealedPart } from '@valise/core/submissions'
 import '@valise/core/pages/paper.css'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { PaperToRead } from '../access/PaperToRead.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { SinceDialog } from './SinceDialog.tsx'
 import { submissionQueries } from './queries.ts'
@@ -48,8 +49,8 @@ function Paper({ part, isMine }: { readonly part: SealedPart; readonly isMine: b
         )}
       </p>
       <div className={styles.paper}>
-        {/* The core's renderer built it from known parts and escaped all text; these are the bytes that were sealed. */}
-        <div dangerouslySetInnerHTML={{ __html: withMarks(part) }} />
+        {/* These are the bytes that were sealed. */}
+        <PaperToRead html={withMarks(part)} />
       </div>
       {open === null ? null : (
         <SinceDialog

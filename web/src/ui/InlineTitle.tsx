@@ -1,4 +1,5 @@
 // A title that is written where it stands, as a heading would.
+import { useEffect, useRef } from 'react'
 import styles from './InlineTitle.module.css'
 
 interface InlineTitleProps {
@@ -6,15 +7,22 @@ interface InlineTitleProps {
   readonly placeholder?: string
   readonly value: string
   readonly most: number
+  /** Whether one begins to write in it as soon as it is there. */
+  readonly isFocused?: boolean
   readonly onChange: (title: string) => void
   readonly onFocus?: () => void
   readonly onBlur?: () => void
 }
 
 /** It takes the type of the heading around it, and grows with what is written. */
-export function InlineTitle({ label, most, onChange, ...field }: InlineTitleProps) {
+export function InlineTitle({ label, most, isFocused = false, onChange, ...field }: InlineTitleProps) {
+  const element = useRef<HTMLTextAreaElement>(null)
+  useEffect(() => {
+    if (isFocused) element.current?.focus()
+  }, [isFocused])
   return (
     <textarea
+      ref={element}
       className={styles.title}
       rows={1}
       maxLength={most}

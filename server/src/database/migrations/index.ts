@@ -12,6 +12,7 @@ import * as pictureRecipes from './20261128100000_create_picture_recipes.ts'
 import * as collages from './20261128140000_create_collages.ts'
 import * as clockChecks from './20261129110000_create_clock_checks.ts'
 import * as knownDevices from './20261129120000_create_known_devices.ts'
+import * as newsByTime from './20261129130000_index_news_by_time.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
@@ -31,4 +32,5 @@ export const migrations = [
   personOfJobs,
   clockChecks,
   knownDevices,
+  newsByTime,
 ] as const

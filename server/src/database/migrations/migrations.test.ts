@@ -70,6 +70,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261129100000_add_person_to_jobs': [],
   '20261129110000_create_clock_checks': ['clockChecks'],
   '20261129120000_create_known_devices': ['knownDevices'],
+  '20261129130000_index_news_by_time': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
