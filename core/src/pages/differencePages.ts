@@ -117,6 +117,7 @@ function visible({ evidence }: Shown, { id }: Piece): object {
           credit: item.credit,
         },
         ...{ caption: item.caption ?? '', voices: item.voices ?? [] },
+        ...{ alternativeText: item.alternativeText ?? '', transcript: item.transcript ?? '' },
       }
     : {}
 }

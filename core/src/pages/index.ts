@@ -24,7 +24,15 @@ export {
   placedPieces,
 } from './parts.ts'
 export type { PlacedPiece } from './parts.ts'
-export { lacksAlternative, newEntryPiece, newEvidencePiece, newLinePiece, newTextPiece } from './pieces.ts'
+export {
+  lacksAlternative,
+  listUntranscribed,
+  newEntryPiece,
+  newEvidencePiece,
+  newLinePiece,
+  newTextPiece,
+} from './pieces.ts'
+export type { PlayedRecording } from './pieces.ts'
 export { rebaseEdit } from './rebaseEdit.ts'
 export type { RebasedEdit } from './rebaseEdit.ts'
 export { creditsOf, isPlayed, renderPage, renderPiece } from './renderPage.ts'

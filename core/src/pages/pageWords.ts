@@ -10,6 +10,7 @@ interface PageWords {
   readonly gone: string
   readonly untitled: string
   readonly statements: string
+  readonly picture: string
   readonly voice: string
   readonly transcript: string
   readonly licence: Readonly<Record<Extract<keyof typeof licences, 'public-domain' | 'permission'>, string>>
@@ -23,6 +24,7 @@ const en: PageWords = {
   gone: 'This is no longer shown.',
   untitled: 'Without a title',
   statements: 'Statements',
+  picture: 'Picture without a description',
   voice: 'Voice',
   transcript: 'What is said',
   licence: { 'public-domain': 'in the public domain', permission: 'used with permission' },
@@ -35,6 +37,7 @@ const es: PageWords = {
   gone: 'Esto ya no se muestra.',
   untitled: 'Sin título',
   statements: 'Explicaciones',
+  picture: 'Imagen sin descripción',
   voice: 'Voz',
   transcript: 'Lo que se dice',
   licence: { 'public-domain': 'de dominio público', permission: 'usado con permiso' },

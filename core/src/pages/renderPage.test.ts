@@ -3,6 +3,8 @@ import {
   creditsOf,
   differencePages,
   isRichText,
+  lacksAlternative,
+  listUntranscribed,
   newDocument,
   newEntryPiece,
   newEvidencePiece,
@@ -61,6 +63,33 @@ describe('what is said of an item', () => {
     const html = render(own, { evidence: { p: { ...item, caption: 'At low water' } }, entries: {} })
     expect(html).toContain('<figcaption>Mine</figcaption>')
     expect(html).not.toContain('At low water')
+  })
+
+  it('is never left like decoration: its item’s description or its title stands for one of its own', () => {
+    const plain = rowOf(picture())
+    const altOf = (more: object, document = plain) =>
+      /alt="([^"]*)"/.exec(render(document, { evidence: { p: { ...item, ...more } }, entries: {} }))?.[1]
+    expect(altOf({ alternativeText: 'Ten stakes in a line' })).toBe('Ten stakes in a line')
+    expect(altOf({})).toBe('Transect map')
+    expect(altOf({ title: '' })).toBe('Picture without a description')
+    expect(altOf({}, rowOf(picture({ isDecoration: true })))).toBe('')
+    const shown = { evidence: { p: { ...item, alternativeText: 'Ten stakes' } }, entries: {} }
+    const [piece] = plain.rows[0]?.pieces ?? []
+    expect(piece && [lacksAlternative(piece), lacksAlternative(piece, shown)]).toEqual([true, false])
+  })
+
+  it('is told in writing where it is a recording, and owed until then', () => {
+    const film = { ...item, kind: 'video' as const, mime: 'video/webm', fileName: 'creek.webm', title: '' }
+    const document = rowOf(newEvidencePiece('p', { id, kind: 'video' as const }))
+    const showing = (more: object) => ({ evidence: { p: { ...film, ...more } }, entries: {} })
+    const said = showing({ transcript: 'The bank <slips>.' })
+    expect(render(document, said)).toContain(
+      '<details><summary>What is said</summary><p>The bank &lt;slips&gt;.</p></details>',
+    )
+    expect(render(document, showing({}))).not.toContain('<details>')
+    expect(listUntranscribed(document, showing({}))).toEqual([{ id, title: 'creek.webm' }])
+    expect(listUntranscribed(document, said)).toEqual([])
+    expect(differencePages({ document, shown: showing({}) }, { document, shown: said })).toHaveLength(1)
   })
 
   it('is heard as a voice, with its named moments and what is said to be read', () => {

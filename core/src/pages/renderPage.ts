@@ -92,11 +92,16 @@ function renderPicture(piece: PicturePiece, view: PageView): string {
   if (!item) return gone(view)
   if (!item.hasPicture)
     return `<figure>${card(item, view.lang)}${captionUnder(piece, item)}</figure>${voicesOf(piece, item, view)}`
-  const alt = piece.isDecoration ? '' : piece.alternativeText
+  const alt = piece.isDecoration ? '' : describe(piece, item, view)
   const size = item.width && item.height ? ` width="${item.width}" height="${item.height}"` : ''
   const source = escapeHtml(view.address(piece, item, 'screen'))
   const image = `<img src="${source}" alt="${escapeHtml(alt)}"${size} decoding="async">`
   return `<figure>${image}${notesOf(item)}${captionUnder(piece, item)}</figure>${voicesOf(piece, item, view)}`
+}
+
+/** A picture that says something is never published like decoration: without a description its title stands for it. */
+function describe({ alternativeText }: PicturePiece, item: ShownEvidence, view: PageView): string {
+  return alternativeText || item.alternativeText || item.title || pageWords(view.lang).picture
 }
 
 /** What the numbers on the picture show, in words, in their order; a number without words keeps its place. */
@@ -113,9 +118,9 @@ function renderFile(piece: FilePiece, view: PageView): string {
   const label = escapeHtml(item.title || item.fileName)
   const voices = voicesOf(piece, item, view)
   if (item.mime.startsWith('video/'))
-    return `<figure><video src="${source}" controls preload="metadata" aria-label="${label}"></video>${captionUnder(piece, item, item.title)}</figure>${voices}`
+    return `<figure><video src="${source}" controls preload="metadata" aria-label="${label}"></video>${captionUnder(piece, item, item.title)}${saidIn(item, view)}</figure>${voices}`
   if (item.mime.startsWith('audio/'))
-    return `<figure><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio>${captionUnder(piece, item, item.title)}</figure>${voices}`
+    return `<figure><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio>${captionUnder(piece, item, item.title)}${saidIn(item, view)}</figure>${voices}`
   const take = piece.isOffered
     ? `<a href="${source}" download="${escapeHtml(item.fileName)}">${words.take}<span class="only-heard"> ${label}</span></a>`
     : `<small>${words.notOffered}</small>`
@@ -160,12 +165,17 @@ function voicesOf(piece: PicturePiece | FilePiece, { voices = [] }: ShownEvidenc
         ({ atMs, words: said }) => `<li><time>${playTime(atMs)}</time> ${escapeHtml(said)}</li>`,
       )
       const list = moments.length === 0 ? '' : `<ul class="moments">${moments.join('')}</ul>`
-      const text = renderText(textOf(...voice.transcript.split('\n')))
-      const said =
-        voice.transcript === '' ? '' : `<details><summary>${words.transcript}</summary>${text}</details>`
+      const said = saidIn(voice, view)
       return `<figure class="voice"><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio><figcaption>${label}</figcaption>${list}${said}</figure>`
     })
     .join('')
+}
+
+/** What is said in a recording, for those who do not hear it. */
+function saidIn({ transcript = '' }: { readonly transcript?: string }, view: PageView): string {
+  if (transcript === '') return ''
+  const text = renderText(textOf(...transcript.split('\n')))
+  return `<details><summary>${pageWords(view.lang).transcript}</summary>${text}</details>`
 }
 
 function playTime(ms: number): string {

@@ -176,6 +176,10 @@ export const shownEvidenceSchema = object({
   ),
   notes: Type.Optional(Type.Array(Type.String(), { description: 'What its numbered pins show, from 1' })),
   caption: Type.Optional(Type.String({ description: 'Where the piece has none of its own' })),
+  alternativeText: Type.Optional(
+    Type.String({ description: 'Where the piece says nothing for those who cannot see the picture' }),
+  ),
+  transcript: Type.Optional(Type.String({ description: 'What is said in a recording' })),
   voices: Type.Optional(Type.Array(shownVoiceSchema)),
   credit: nullable(creditLineSchema),
   creditsWithin: Type.Optional(Type.Array(creditLineSchema, { description: 'Of the pictures in a collage' })),

@@ -98,6 +98,8 @@ function toShown({
   document,
   parts,
   caption,
+  alternativeText,
+  transcript,
   voices,
   ...version
 }: ShownVersion): ShownEvidence {
@@ -112,6 +114,8 @@ function toShown({
     ...version,
     ...(notes.length > 0 && { notes }),
     ...(caption !== '' && { caption }),
+    ...(alternativeText !== '' && { alternativeText }),
+    ...(transcript !== '' && { transcript }),
     ...(voices.length > 0 && { voices: [...voices] }),
     hasPicture: preview === 'there',
     credit: creditLine(version.title || version.fileName, rights),

@@ -19,6 +19,8 @@ export interface ShownVersion {
   readonly preview: PreviewState
   readonly rights: Rights
   readonly caption: string
+  readonly alternativeText: string
+  readonly transcript: string
   readonly voices: readonly ShownVoice[]
   readonly isNewest: boolean
   readonly look: number
@@ -63,7 +65,9 @@ export async function listShownVersions(
     )
     .orderBy(['evidence.id', 'evidenceVersions.n'])
     .select(
-      ...['id', 'kind', 'title', 'caption', 'rights', 'currentVersion'].map((column) => `evidence.${column}`),
+      ...['id', 'kind', 'title', 'caption', 'alternativeText', 'transcript', 'rights', 'currentVersion'].map(
+        (column) => `evidence.${column}`,
+      ),
       ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview', 'recipeRevision', 'document'].map(
         (column) => `evidenceVersions.${column}`,
       ),

@@ -157,8 +157,7 @@ function withContents({ isIn }: ChosenPart, contents: ShownDocument | null) {
 function documentOf({ id, kind, title }: ItemRow, lang: PageDocument['lang']): PageDocument {
   // The column holds one of the kinds, because only `keepFile` writes it.
   const piece = newEvidencePiece(ITEM_PIECE, { id, kind: kind as EvidenceKind }, 12)
-  const described = piece.kind === 'picture' ? { ...piece, alternativeText: title } : piece
-  return newDocument(title, lang, [{ id: ITEM_PIECE, pieces: [described] }])
+  return newDocument(title, lang, [{ id: ITEM_PIECE, pieces: [piece] }])
 }
 
 /** What readiness is computed from: the parts that go in, and the words about their items. */

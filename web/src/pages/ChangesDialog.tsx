@@ -4,13 +4,13 @@ import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
-import { lacksAlternative, placedPieces } from '@valise/core/pages'
 import type { PageChange } from '@valise/core/pages'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
 import { ChangeList } from './ChangeList.tsx'
 import { usePublish } from './queries.ts'
+import { WordsOwed } from './WordsOwed.tsx'
 import { usePage } from './usePageEditor.ts'
 import styles from './ChangesDialog.module.css'
 
@@ -25,11 +25,12 @@ export function ChangesDialog({ changes, onClose }: ChangesDialogProps) {
   const publish = usePublish(page.id)
   const [isAway, setIsAway] = useState(false)
   const isFirst = page.published === null
-  const undescribed = placedPieces(draft.document).filter(({ piece }) => lacksAlternative(piece)).length
+  const saving = useRef<Promise<unknown>[]>([])
 
   /** What is published is what is seen here, so all of it has to be there first. */
   const onPublish = async () => {
     setIsAway(false)
+    await Promise.all(saving.current)
     draft.sync.deliverNow()
     if ((await draft.sync.settled()) !== 'delivered') return setIsAway(true)
     publish.mutate(draft.sync.state().revision, { onSuccess: onClose })
@@ -39,11 +40,10 @@ export function ChangesDialog({ changes, onClose }: ChangesDialogProps) {
       <DialogTitle id="changes-title" variant="h2">
         {isFirst ? t('changes.first') : t('changes.title', { count: changes.length })}
       </DialogTitle>
-      <DialogContent>
+      {/* It may be longer than the window: then keys scroll it. */}
+      <DialogContent tabIndex={0}>
         <p className={styles.lead}>{isFirst ? t('changes.firstLead') : t('changes.lead')}</p>
-        {undescribed > 0 ? (
-          <p className={styles.care}>{t('changes.undescribed', { count: undescribed })}</p>
-        ) : null}
+        <WordsOwed onSaving={(one) => saving.current.push(one)} />
         <ChangeList changes={changes} />
         {isAway ? <p role="alert">{t('changes.away')}</p> : null}
         <Refusal error={publish.error} />

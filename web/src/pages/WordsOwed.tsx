@@ -1,0 +1,83 @@
+// What a page still owes those who do not see its pictures or hear its recordings, asked for before it is published.
+import TextField from '@mui/material/TextField'
+import { useQuery } from '@tanstack/react-query'
+import { LONGEST_ALTERNATIVE_TEXT, LONGEST_TRANSCRIPT } from '@valise/core/evidence'
+import { lacksAlternative, listUntranscribed, placedPieces } from '@valise/core/pages'
+import type { PlayedRecording } from '@valise/core/pages'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
+import { Refusal } from '../ui/Refusal.tsx'
+import { useKeptText } from '../ui/useKeptText.ts'
+import styles from './ChangesDialog.module.css'
+import { usePage } from './usePageEditor.ts'
+
+interface WordsOwedProps {
+  /** Told of words that are on their way: what is published must not be faster. */
+  readonly onSaving: (saving: Promise<unknown>) => void
+}
+
+export function WordsOwed({ onSaving }: WordsOwedProps) {
+  const { t } = useTranslation('pages')
+  const { draft, shown, setPiece } = usePage()
+  // What was asked for stays in the list while it is being answered.
+  const [owed] = useState(() => ({
+    pictures: placedPieces(draft.document).flatMap(({ piece }) =>
+      piece.kind === 'picture' && lacksAlternative(piece, shown) ? [piece.id] : [],
+    ),
+    recordings: listUntranscribed(draft.document, shown),
+  }))
+  const pictures = placedPieces(draft.document).flatMap(({ piece }) =>
+    piece.kind === 'picture' && owed.pictures.includes(piece.id) ? [piece] : [],
+  )
+  if (pictures.length + owed.recordings.length === 0) return null
+  return (
+    <section className={styles.owed} aria-label={t('owed.label')}>
+      {pictures.length > 0 ? <p>{t('owed.pictures', { count: pictures.length })}</p> : null}
+      {pictures.map((piece) => (
+        <TextField
+          key={piece.id}
+          label={t('owed.describe', { title: shown.evidence[piece.id]?.title ?? '' })}
+          size="small"
+          multiline
+          maxRows={4}
+          fullWidth
+          value={piece.alternativeText}
+          onChange={(event) => setPiece({ ...piece, alternativeText: event.target.value })}
+          slotProps={{ htmlInput: { maxLength: LONGEST_ALTERNATIVE_TEXT } }}
+        />
+      ))}
+      {owed.recordings.length > 0 ? <p>{t('owed.recordings', { count: owed.recordings.length })}</p> : null}
+      {owed.recordings.map((recording) => (
+        <SaidIn key={recording.id} recording={recording} onSaving={onSaving} />
+      ))}
+    </section>
+  )
+}
+
+function SaidIn({ recording, onSaving }: WordsOwedProps & { readonly recording: PlayedRecording }) {
+  const { t } = useTranslation('pages')
+  const { id, title } = recording
+  const item = useQuery(evidenceQueries.one(id))
+  const change = useChangeEvidence(id)
+  const kept = useKeptText(item.data?.transcript ?? '', (transcript) =>
+    onSaving(change.mutateAsync({ transcript }).catch(() => undefined)),
+  )
+  return (
+    <>
+      <TextField
+        label={t('owed.said', { title })}
+        size="small"
+        multiline
+        maxRows={6}
+        fullWidth
+        disabled={item.data === undefined}
+        value={kept.text}
+        onChange={(event) => kept.change(event.target.value)}
+        onBlur={kept.leave}
+        slotProps={{ htmlInput: { maxLength: LONGEST_TRANSCRIPT } }}
+      />
+      <Refusal error={change.error} />
+    </>
+  )
+}
