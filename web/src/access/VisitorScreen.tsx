@@ -1,11 +1,12 @@
 // What an address of a page or a collection shows to somebody who is not signed in: what a link opens, or the door.
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ApiProblem } from '../api/index.ts'
 import { collectionQueries } from '../collections/queries.ts'
 import { DoorFrame } from '../people/DoorFrame.tsx'
 import { Loading } from '../ui/Fetched.tsx'
+import { ScreenName } from '../ui/ScreenName.tsx'
 import { useProblemWords } from '../ui/useProblemWords.ts'
 import { needWords } from '../words/i18n.ts'
 import { accessQueries } from './queries.ts'
@@ -27,10 +28,23 @@ interface VisitorScreenProps {
 export function VisitorScreen({ kind, id }: VisitorScreenProps) {
   const page = useQuery({ ...accessQueries.page(id), enabled: kind === 'pages' })
   const collection = useQuery({ ...collectionQueries.read(id), enabled: kind === 'collections' })
+  const main = useRef<HTMLElement>(null)
+  const isThere = (kind === 'pages' ? page : collection).data !== undefined
+  const shown = useRef<string | null>(null)
+  // The next page is read from its top, by eye and by screen reader; the first one keeps the focus where it is.
+  useEffect(() => {
+    if (!isThere || shown.current === id) return
+    if (shown.current !== null) {
+      main.current?.focus({ preventScroll: true })
+      window.scrollTo(0, 0)
+    }
+    shown.current = id
+  }, [id, isThere])
   const { data, error } = kind === 'pages' ? page : collection
   if (data)
     return (
-      <main className={styles.visitor}>
+      <main ref={main} className={styles.visitor} tabIndex={-1}>
+        <ScreenName />
         {kind === 'pages' ? <ReadPage id={id} /> : <ReadCollection id={id} />}
       </main>
     )

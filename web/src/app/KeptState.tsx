@@ -1,4 +1,4 @@
-// Says whether what was entered last is kept: stitches that end in a knot, and words.
+// Says whether what was entered last is saved: stitches that end in a knot, and words.
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useWhen } from '../ui/useWhen.ts'
@@ -7,6 +7,8 @@ import type { Kept } from './kept.ts'
 import styles from './KeptState.module.css'
 
 const SPOKEN_AT_MOST_EVERY_MS = 60_000
+/** What was saved is said once nothing follows for so long. */
+const SETTLED_MS = 1200
 
 export function KeptState() {
   const { t } = useTranslation()
@@ -16,7 +18,10 @@ export function KeptState() {
   const words = wordsOf(kept)
   // What stays here is told as such, whether the browser knows that it is off-line or not.
   const isTold = isOnline || kept.state === 'on-device'
-  const spoken = useSpokenSeldom(isTold ? words.full : t('kept.offline'))
+  const spoken = useSpoken(
+    isTold ? words.full : t('kept.offline'),
+    isTold ? urgencyOf(kept.state) : 'at-once',
+  )
 
   function wordsOf(state: Kept): { full: string; short: string } {
     switch (state.state) {
@@ -83,14 +88,25 @@ function useOnline(): boolean {
   )
 }
 
-/** The words for a screen reader, changed at most once a minute. */
-function useSpokenSeldom(words: string): string {
-  const [spoken, setSpoken] = useState({ words: '', at: 0 })
+type Urgency = 'at-once' | 'seldom' | 'never'
+
+/** What goes wrong is heard at once; that all went well seldom, and what only lasts a moment never. */
+function urgencyOf(state: Kept['state']): Urgency {
+  if (state === 'refused' || state === 'on-device') return 'at-once'
+  return state === 'kept' ? 'seldom' : 'never'
+}
+
+/** The words for a screen reader: always the last state, never one that is over by then. */
+function useSpoken(words: string, urgency: Urgency): string {
+  const [spoken, setSpoken] = useState({ words: '', at: Number.NEGATIVE_INFINITY, wasUrgent: false })
   useEffect(() => {
-    const wait = Math.max(0, spoken.at + SPOKEN_AT_MOST_EVERY_MS - Date.now())
-    if (words === spoken.words) return
-    const timer = setTimeout(() => setSpoken({ words, at: Date.now() }), wait)
+    if (urgency === 'never' || words === spoken.words) return
+    const isUrgent = urgency === 'at-once'
+    const say = () => setSpoken({ words, at: Date.now(), wasUrgent: isUrgent })
+    // That it went well after all is as urgent as what went wrong before.
+    const rest = isUrgent || spoken.wasUrgent ? 0 : spoken.at + SPOKEN_AT_MOST_EVERY_MS - Date.now()
+    const timer = setTimeout(say, Math.max(isUrgent ? 0 : SETTLED_MS, rest))
     return () => clearTimeout(timer)
-  }, [words, spoken])
+  }, [words, urgency, spoken])
   return spoken.words
 }

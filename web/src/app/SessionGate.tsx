@@ -28,6 +28,7 @@ export function SessionGate() {
   const language = session.data?.state === 'signed-in' ? session.data.language : null
   const isSpoken = useSpoken(language)
   useSharedPreferences()
+  const cameIn = useCameIn(session.data?.state)
 
   return (
     <Fetched query={school}>
@@ -41,7 +42,7 @@ export function SessionGate() {
                 </Suspense>
               )
             }
-            return isSpoken ? <Shell /> : null
+            return isSpoken ? <Shell isJustSignedIn={cameIn} /> : null
           }}
         </Fetched>
       )}
@@ -73,6 +74,13 @@ function useSharedPreferences(): void {
       }),
     [client],
   )
+}
+
+/** Whether whoever is signed in now was asked to come in before, in this window. */
+function useCameIn(state: 'signed-in' | 'signed-out' | undefined): boolean {
+  const [wasOut, setWasOut] = useState(false)
+  if (state === 'signed-out' && !wasOut) setWasOut(true)
+  return wasOut && state === 'signed-in'
 }
 
 function thingAt(path: string): { readonly kind: 'pages' | 'collections'; readonly id: string } | null {

@@ -11,10 +11,12 @@ import { Loading } from '../ui/Fetched.tsx'
 import { Guards } from './Guards.tsx'
 import { Rail } from './Rail.tsx'
 import { UndoHost } from './UndoHost.tsx'
+import { ScreenName } from '../ui/ScreenName.tsx'
+import { useWorkScroll } from './useWorkScroll.ts'
 import { TopBar } from './TopBar.tsx'
 import styles from './Shell.module.css'
 
-export function Shell() {
+export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) {
   const { t } = useTranslation()
   const places = useRef<HTMLDialogElement>(null)
   const work = useRef<HTMLElement>(null)
@@ -22,6 +24,10 @@ export function Shell() {
   const gathers = useSession().memberships.some(({ role }) => role === 'student')
   const closePlaces = () => places.current?.close()
 
+  // Whoever has just come in begins in the work area: the form that had the focus is gone.
+  useEffect(() => {
+    if (isJustSignedIn) work.current?.focus({ preventScroll: true })
+  }, [isJustSignedIn])
   // A new place is read from its top, by eye and by screen reader; the first one keeps the focus where it is.
   const screen = screenOf(pathname)
   const firstScreen = useRef(screen)
@@ -32,14 +38,15 @@ export function Shell() {
     // What was just begun is named first: its title has the focus.
     if (isNew) return
     work.current?.focus({ preventScroll: true })
-    work.current?.scrollTo(0, 0)
   }, [screen, isNew])
+  useWorkScroll(work, screen)
 
   return (
     <div className={styles.shell}>
       <a className={styles.skip} href="#work">
         {t('skip')}
       </a>
+      <ScreenName />
       <TopBar onPlaces={() => places.current?.showModal()} />
       <div className={styles.rail}>
         <Rail />

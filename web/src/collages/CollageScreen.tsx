@@ -21,7 +21,8 @@ function OfItem({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation(['collage', 'app'])
   const words = useEvidenceWords()
   const parent = `${t('app:places.evidence')}, ${words.title(item)}`
-  useEffect(() => setPlace({ name: t('place'), parent, within: 'evidence' }), [t, parent])
+  const title = `${words.title(item)}, ${t('place')}`
+  useEffect(() => setPlace({ name: t('place'), parent, title, within: 'evidence' }), [t, parent, title])
   const collage = useQuery(collageQueries.one(item.id))
   return <Fetched query={collage}>{(kept) => <CollageEditor item={item} kept={kept} />}</Fetched>
 }

@@ -5,7 +5,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
 import type { Evidence, EvidenceRow } from '@valise/core/evidence'
 import { everything, isEverything } from '@valise/core/evidence'
 import { IconAdjustments } from '@tabler/icons-react'
-import { useCallback, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
 import { ApiProblem } from '../api/index.ts'
@@ -15,6 +15,7 @@ import { LeftRecordings } from '../gather/LeftRecordings.tsx'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { hasLostFocus } from '../ui/useRefocus.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { AlikeDialog } from './AlikeDialog.tsx'
 import { BinnedNote } from './BinnedNote.tsx'
@@ -30,6 +31,7 @@ import { SelectionBar } from './SelectionBar.tsx'
 import { UploadList } from './UploadList.tsx'
 import { useChoosing } from './useChoosing.ts'
 import { useEvidenceQuery } from './useEvidenceQuery.ts'
+import { useEvidenceWords } from './useEvidenceWords.ts'
 import { ViewSwitch } from './ViewSwitch.tsx'
 import { WeekRibbon } from './WeekRibbon.tsx'
 import { WordSearch } from './WordSearch.tsx'
@@ -50,6 +52,7 @@ export function EvidenceScreen() {
   const [isComparing, setIsComparing] = useState(false)
   const { toggle, close } = useOpening(openId, search)
   const dayOf = useDayWords()
+  const evidenceWords = useEvidenceWords()
   const count = list.data?.pages[0]?.count ?? 0
 
   const onBinned = (item: Evidence) => {
@@ -71,6 +74,7 @@ export function EvidenceScreen() {
   return (
     <Screen
       place={t('app:places.evidence')}
+      title={opened.data && evidenceWords.title(opened.data)}
       parent={t('app:stops.gather')}
       sentence={<QuerySentence query={query} counts={counts} onChange={change} />}
       act={
@@ -145,11 +149,18 @@ export function EvidenceScreen() {
 /** Opening an item keeps the query; closing it gives the focus back to its tile. */
 function useOpening(openId: string | null, search: string) {
   const navigate = useNavigate()
-  const close = () => {
-    const tile = openId === null ? null : document.querySelector<HTMLElement>(`[data-tile="${openId}"]`)
-    void navigate({ pathname: '/evidence', search }, { replace: true })
-    tile?.focus()
-  }
+  const before = useRef(openId)
+  // However it is closed, by its button, by Escape or by going back.
+  useEffect(() => {
+    const closed = before.current
+    before.current = openId
+    if (closed === null || openId !== null) return
+    const timer = setTimeout(() => {
+      if (hasLostFocus()) document.querySelector<HTMLElement>(`[data-tile="${closed}"]`)?.focus()
+    })
+    return () => clearTimeout(timer)
+  }, [openId])
+  const close = () => void navigate({ pathname: '/evidence', search }, { replace: true })
   const toggle = (id: string) =>
     id === openId
       ? close()

@@ -6,6 +6,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useToday } from '../reflections/useToday.ts'
 import { DayField } from '../ui/DayField.tsx'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import styles from './Fields.module.css'
 
@@ -20,9 +21,18 @@ export function MadeField({ item, readOnly, onKeep }: MadeFieldProps) {
   const when = useWhen()
   const today = useToday()
   const [isOpen, setIsOpen] = useState(false)
+  const button = useRefocus<HTMLButtonElement>(isOpen)
   if (isOpen && !readOnly) {
     return (
-      <div className={styles.form}>
+      <div
+        className={styles.form}
+        onKeyDown={(event) => {
+          if (event.key !== 'Escape' || event.defaultPrevented) return
+          // It closes this field, and not the drawer as well.
+          event.preventDefault()
+          setIsOpen(false)
+        }}
+      >
         <DayField
           label={t('drawer.madeOn')}
           value=""
@@ -42,6 +52,7 @@ export function MadeField({ item, readOnly, onKeep }: MadeFieldProps) {
       {readOnly ? null : (
         <div className={styles.verbs}>
           <Button
+            ref={button}
             size="small"
             variant={item.madeAtKnown ? 'text' : 'outlined'}
             onClick={() => setIsOpen(true)}

@@ -6,7 +6,9 @@ import { creditLine } from '@valise/core/evidence'
 import type { Rights } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { RightsForm } from './RightsForm.tsx'
+import type { RightsValues } from './RightsForm.tsx'
 import { useLicenceName } from './useLicenceName.ts'
 import styles from './Fields.module.css'
 
@@ -21,8 +23,21 @@ interface RightsFieldProps {
 export function RightsField({ rights, title, readOnly, isKeeping, onKeep }: RightsFieldProps) {
   const { t } = useTranslation('evidence')
   const [isOpen, setIsOpen] = useState(false)
+  /** What was typed and put away without being declared. */
+  const [typed, setTyped] = useState<RightsValues | null>(null)
+  const button = useRefocus<HTMLButtonElement>(isOpen ? 'open' : rights.state)
   if (isOpen && !readOnly) {
-    return <RightsForm rights={rights} onKeep={onKeep} onClose={() => setIsOpen(false)} />
+    return (
+      <RightsForm
+        rights={rights}
+        typed={typed}
+        onKeep={onKeep}
+        onClose={(kept) => {
+          setTyped(kept ?? null)
+          setIsOpen(false)
+        }}
+      />
+    )
   }
   return (
     <div className={styles.rights}>
@@ -32,13 +47,13 @@ export function RightsField({ rights, title, readOnly, isKeeping, onKeep }: Righ
           {rights.state === 'mine' ? null : (
             <Button
               size="small"
-              disabled={isKeeping}
-              onClick={() => void onKeep({ state: 'mine' }).catch(() => undefined)}
+              onClick={() => isKeeping || void onKeep({ state: 'mine' }).catch(() => undefined)}
             >
               {t('rights.mine')}
             </Button>
           )}
           <Button
+            ref={button}
             size="small"
             variant={rights.state === 'missing' ? 'outlined' : 'text'}
             onClick={() => setIsOpen(true)}

@@ -14,16 +14,19 @@ import styles from './Fields.module.css'
 
 interface RightsFormProps {
   readonly rights: Rights
+  /** What was typed before and put away. */
+  readonly typed?: RightsValues | null
   readonly onKeep: (rights: Rights) => Promise<unknown>
-  readonly onClose: () => void
+  /** @param typed what is to stand here when it is opened again; nothing once it was declared or cancelled */
+  readonly onClose: (typed?: RightsValues) => void
 }
 
-interface Values {
-  maker: string
-  source: string
+export interface RightsValues {
+  readonly maker: string
+  readonly source: string
 }
 
-export function RightsForm({ rights, onKeep, onClose }: RightsFormProps) {
+export function RightsForm({ rights, typed = null, onKeep, onClose }: RightsFormProps) {
   const { t } = useTranslation(['evidence', 'problems', 'app'])
   const problems = useProblemWords()
   const licenceName = useLicenceName()
@@ -31,16 +34,26 @@ export function RightsForm({ rights, onKeep, onClose }: RightsFormProps) {
     rights.state === 'licensed' ? rights.licence : 'cc-by-4.0',
   )
   const [problem, setProblem] = useState<unknown>(null)
-  const present: Values = rights.state === 'licensed' ? rights : { maker: '', source: '' }
-  const form = useForm<Values>({ defaultValues: present })
+  const present: RightsValues = typed ?? (rights.state === 'licensed' ? rights : { maker: '', source: '' })
+  const form = useForm<RightsValues>({ defaultValues: present })
   const isNeeded = (value: string) => value.trim() !== '' || t('problems:fields.missing')
   const wrong = (name: 'maker' | 'source') =>
     form.formState.errors[name]?.message ?? problems.field(problem, `rights/${name}`)
   const keep = form.handleSubmit(({ maker, source }) =>
-    onKeep({ state: 'licensed', maker, source, licence }).then(onClose, setProblem),
+    onKeep({ state: 'licensed', maker, source, licence }).then(() => onClose(), setProblem),
   )
   return (
-    <form className={styles.form} noValidate onSubmit={(event) => void keep(event)}>
+    <form
+      className={styles.form}
+      noValidate
+      onSubmit={(event) => void keep(event)}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape' || event.defaultPrevented) return
+        // It closes this form, and not the drawer as well; what was typed stands here again.
+        event.preventDefault()
+        onClose(form.getValues())
+      }}
+    >
       <TextField
         {...form.register('maker', { validate: isNeeded })}
         autoFocus
@@ -69,7 +82,7 @@ export function RightsForm({ rights, onKeep, onClose }: RightsFormProps) {
         <Button type="submit" size="small" loading={form.formState.isSubmitting}>
           {t('rights.declare')}
         </Button>
-        <Button size="small" variant="text" onClick={onClose}>
+        <Button size="small" variant="text" onClick={() => onClose()}>
           {t('app:actions.cancel')}
         </Button>
       </div>

@@ -4,6 +4,7 @@ import { IconMicrophone } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
 import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { needWords } from '../words/i18n.ts'
 import { SpokenVoice } from './SpokenVoice.tsx'
 import styles from './SpeakOver.module.css'
@@ -27,6 +28,7 @@ export function SpeakOver(props: SpeakOverProps) {
   const { item, speaking } = props
   const { t } = useTranslation('evidence')
   const [isOpen, setIsOpen] = useState(false)
+  const button = useRefocus<HTMLButtonElement>(isOpen)
   return (
     <div className={styles.over}>
       {item.voices.map((voice, at) => (
@@ -34,11 +36,21 @@ export function SpeakOver(props: SpeakOverProps) {
       ))}
       {item.voices.length > 0 ? <p className={styles.hint}>{t('voice.heard')}</p> : null}
       {isOpen ? (
-        <Suspense fallback={null}>
-          <SpeakRecorder {...props} onClose={() => setIsOpen(false)} />
-        </Suspense>
+        <div
+          onKeyDown={(event) => {
+            if (event.key !== 'Escape') return
+            // It puts the recorder away, and not the drawer as well; what runs or was said stays.
+            event.preventDefault()
+            if (!speaking.isRecording && speaking.moments.length === 0) setIsOpen(false)
+          }}
+        >
+          <Suspense fallback={null}>
+            <SpeakRecorder {...props} onClose={() => setIsOpen(false)} />
+          </Suspense>
+        </div>
       ) : (
         <Button
+          ref={button}
           size="small"
           startIcon={<IconMicrophone size={18} stroke={1.7} />}
           disabled={speaking.isRecording}

@@ -3,9 +3,10 @@ import { IconArrowsMove, IconColumns2, IconTextCaption, IconTrash } from '@table
 import { COLUMNS, lacksAlternative, NARROWEST } from '@valise/core/pages'
 import type { Piece } from '@valise/core/pages'
 import { useState } from 'react'
-import type { ReactNode } from 'react'
+import type { ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { PieceWords } from './PieceWords.tsx'
 import { usePageActs } from './usePageEditor.ts'
 import styles from './PieceBar.module.css'
@@ -24,7 +25,13 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
   const { t } = useTranslation('pages')
   const { setPiece, hold, remove } = usePageActs()
   const [open, setOpen] = useState<'caption' | 'describe' | null>(null)
-  const toggle = (what: 'caption' | 'describe') => setOpen((before) => (before === what ? null : what))
+  // Whichever of the two was opened has the focus again.
+  const [last, setLast] = useState<'caption' | 'describe'>('caption')
+  const opener = useRefocus<HTMLButtonElement>(open)
+  const toggle = (what: 'caption' | 'describe') => {
+    setLast(what)
+    setOpen((before) => (before === what ? null : what))
+  }
   const hasCaption = piece.kind === 'picture' || piece.kind === 'file'
   return (
     <div className={styles.bar} data-side={side} role="toolbar" aria-label={t('bar.label')}>
@@ -45,13 +52,18 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
         </select>
       </label>
       {hasCaption ? (
-        <BarButton isOpen={open === 'caption'} onClick={() => toggle('caption')}>
+        <BarButton
+          opener={last === 'caption' ? opener : null}
+          isOpen={open === 'caption'}
+          onClick={() => toggle('caption')}
+        >
           <IconTextCaption size={15} stroke={1.7} aria-hidden="true" />
           {t('bar.caption')}
         </BarButton>
       ) : null}
       {piece.kind === 'picture' ? (
         <BarButton
+          opener={last === 'describe' ? opener : null}
           isOpen={open === 'describe'}
           needsCare={lacksAlternative(piece)}
           onClick={() => toggle('describe')}
@@ -86,15 +98,17 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
 }
 
 interface BarButtonProps {
+  readonly opener?: Ref<HTMLButtonElement>
   readonly isOpen?: boolean
   readonly needsCare?: boolean
   readonly onClick: () => void
   readonly children: ReactNode
 }
 
-function BarButton({ isOpen, needsCare = false, onClick, children }: BarButtonProps) {
+function BarButton({ opener = null, isOpen, needsCare = false, onClick, children }: BarButtonProps) {
   return (
     <button
+      ref={opener}
       type="button"
       className={styles.button}
       data-care={needsCare}

@@ -5,6 +5,7 @@ import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from 'reac
 import { useTranslation } from 'react-i18next'
 import { PieceBar } from './PieceBar.tsx'
 import { draftView } from './shownHere.ts'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { SpanHandle } from './SpanHandle.tsx'
 import { usePageActs } from './usePageEditor.ts'
 import { usePieceName } from './usePieceName.ts'
@@ -35,6 +36,7 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
   const nameOf = usePieceName(shown)
   const frame = useRef<HTMLDivElement>(null)
   const [tools, setTools] = useState<HTMLElement | null>(null)
+  const chooser = useRefocus<HTMLButtonElement>(isChosen)
   const isWritten = isChosen && piece.kind === 'text'
 
   // One goes on with what one has chosen; a text takes the focus into itself.
@@ -53,7 +55,6 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
       onKeyDown={(event) => {
         if (event.key !== 'Escape' || !isChosen) return
         choose(null)
-        frame.current?.querySelector<HTMLElement>('[data-choose]')?.focus()
       }}
     >
       {isChosen && !isPutting ? <PieceBar piece={piece} side={side} onTools={setTools} /> : null}
@@ -75,6 +76,7 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
       )}
       {isWritten ? null : (
         <button
+          ref={chooser}
           type="button"
           data-choose=""
           className={styles.choose}

@@ -7,6 +7,7 @@ import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { useSeers } from '../access/useSeers.ts'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { ChangesDialog } from './ChangesDialog.tsx'
 import { usePage } from './usePageEditor.ts'
@@ -24,6 +25,8 @@ export function Seam({ isLooking, onLook }: SeamProps) {
   const when = useWhen()
   const { page, draft, shown } = usePage()
   const [isOpen, setIsOpen] = useState(false)
+  // What was published has no button any more: where it stands now is read instead.
+  const seam = useRefocus<HTMLElement>(isOpen)
   // Typing goes first; the ticks follow.
   const document = useDeferredValue(draft.document)
   const changes = useMemo(
@@ -34,7 +37,13 @@ export function Seam({ isLooking, onLook }: SeamProps) {
   const isEmpty = draft.document.rows.every(({ pieces }) => pieces.length === 0)
   const published = page.published
   return (
-    <section className={styles.seam} aria-label={t('seam.label')} data-published={published !== null}>
+    <section
+      ref={seam}
+      tabIndex={-1}
+      className={styles.seam}
+      aria-label={t('seam.label')}
+      data-published={published !== null}
+    >
       <div className={styles.line} aria-hidden="true">
         {published ? <span className={styles.solid} /> : null}
         <span className={styles.knot} />

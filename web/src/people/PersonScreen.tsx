@@ -25,6 +25,7 @@ export function PersonScreen() {
   return (
     <Screen
       place={t('app:places.people')}
+      title={person?.fullName}
       {...(person && { parent: person.fullName })}
       sentence={person?.fullName ?? t('app:places.people')}
       lead={

@@ -19,7 +19,8 @@ export function BenchScreen() {
 function OfPicture({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation(['bench', 'app'])
   const parent = item.title === '' ? t('app:places.evidence') : `${t('app:places.evidence')}, ${item.title}`
-  useEffect(() => setPlace({ name: t('place'), parent, within: 'evidence' }), [t, parent])
+  const title = item.title === '' ? t('place') : `${item.title}, ${t('place')}`
+  useEffect(() => setPlace({ name: t('place'), parent, title, within: 'evidence' }), [t, parent, title])
   const recipe = useQuery(recipeQueries.one({ id: item.id, n: item.version.n }))
   return <Fetched query={recipe}>{(kept) => <Bench item={item} kept={kept} />}</Fetched>
 }

@@ -11,6 +11,7 @@ import { FeedbackThread } from '../feedback/FeedbackThread.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { NotchMeter } from '../ui/NotchMeter.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { LevelMark } from './LevelMark.tsx'
 import { submissionQueries, useAnswer, useUndoAnswer } from './queries.ts'
 import { SayForm } from './SayForm.tsx'
@@ -29,8 +30,9 @@ export function AnswerPanel({ submission, part }: AnswerPanelProps) {
   const { t } = useTranslation('desk')
   const answer = useAnswer(submission.id)
   const written = useWrittenFeedback(submission, part)
+  const panel = useRefocus<HTMLElement>(submission.state)
   return (
-    <aside className={styles.panel} aria-label={t('answer')}>
+    <aside ref={panel} tabIndex={-1} className={styles.panel} aria-label={t('answer')}>
       <Requirements submission={submission} />
       <FeedbackOn submission={submission} written={written} />
       {submission.state === 'with-assessor' ? (

@@ -36,7 +36,19 @@ export function ReviewDesk({ assignmentId, submissionId, firstShelf = 'to-read' 
   const queue = useInfiniteQuery(submissionQueries.queue(assignmentId, shelf))
   const title = queue.data?.pages[0]?.assignment.title
   const name = title ? words.title(title) : ''
-  useEffect(() => setPlace({ name: t('app:places.desk'), parent: name, within: 'desk' }), [name, t])
+  const opened = useQuery({
+    ...submissionQueries.one(submissionId ?? ''),
+    enabled: submissionId !== null,
+  }).data
+  const copy = submissionId !== null && opened ? t('copyOf', { name: opened.ownerName }) : null
+  useEffect(
+    () =>
+      setPlace({
+        ...{ name: t('app:places.desk'), parent: name, within: 'desk' },
+        ...(copy !== null && { title: `${copy}, ${name}` }),
+      }),
+    [name, copy, t],
+  )
   return (
     <div className={styles.desk} data-reading={submissionId !== null}>
       <DeskQueue

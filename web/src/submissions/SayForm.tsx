@@ -6,6 +6,7 @@ import type { Submission } from '@valise/core/submissions'
 import { useTranslation } from 'react-i18next'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useRefocus } from '../ui/useRefocus.ts'
 import type { WrittenFeedback } from './useWrittenFeedback.ts'
 import styles from './SayForm.module.css'
 
@@ -17,6 +18,8 @@ interface SayFormProps {
 export function SayForm({ submission, written }: SayFormProps) {
   const { t } = useTranslation('submissions')
   const { on, isOpen, mayBeOpen } = written
+  // What was sent leaves its button without anything to send: one goes on in the field.
+  const field = useRefocus<HTMLTextAreaElement>(written.isPending)
   const readers = [submission.ownerName, ...submission.assessors].join(', ')
   return (
     <div className={styles.form}>
@@ -33,6 +36,7 @@ export function SayForm({ submission, written }: SayFormProps) {
         />
       </div>
       <TextField
+        inputRef={field}
         label={t('feedback.label')}
         multiline
         minRows={2}

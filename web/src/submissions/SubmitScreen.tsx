@@ -23,6 +23,7 @@ export function SubmitScreen({ id }: { readonly id: string }) {
     <div className={styles.screen}>
       <Screen
         place={t('submit.place')}
+        title={title}
         parent={handIn.data ? title : t('app:places.submissions')}
         within="submissions"
         sentence={title}

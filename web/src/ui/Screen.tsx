@@ -9,6 +9,8 @@ import styles from './Screen.module.css'
 interface ScreenProps {
   /** The name of the place, for the top bar and the window. */
   readonly place: string
+  /** The thing that is open, for the window's title, where the place does not name it. */
+  readonly title?: string | undefined
   /** What the place is part of, or the day. */
   readonly parent?: string
   /** The place of the rail that it belongs to, where the address does not say so. */
@@ -23,8 +25,11 @@ interface ScreenProps {
 }
 
 export function Screen(props: ScreenProps) {
-  const { place, parent = '', within, sentence, lead, act, panel, panelLabel, children } = props
-  useEffect(() => setPlace({ name: place, parent, ...(within && { within }) }), [place, parent, within])
+  const { place, title, parent = '', within, sentence, lead, act, panel, panelLabel, children } = props
+  useEffect(
+    () => setPlace({ name: place, parent, ...(title && { title }), ...(within && { within }) }),
+    [place, title, parent, within],
+  )
   return (
     <div className={styles.screen} data-panel={panel ? 'there' : 'none'}>
       <div className={styles.column}>

@@ -22,6 +22,8 @@ export type PlaceName =
 export interface Place {
   readonly name: string
   readonly parent: string
+  /** The thing that is open, for the window's title, where the name tells the place alone. */
+  readonly title?: string
   /** Which place of the rail it belongs to, where its address begins like another's or like none's. */
   readonly within?: PlaceName
 }
@@ -32,5 +34,5 @@ export const usePlace = place.use
 
 export function setPlace(next: Place): void {
   place.set(next)
-  document.title = `${next.name} · Valise`
+  document.title = `${next.title ?? next.name} · Valise`
 }
