@@ -238,7 +238,7 @@ test('a voice speaks of a picture and points at places while it does', async ({ 
   await expect(page.getByText('2 moments marked')).toBeVisible()
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
   const voice = page.getByRole('region', { name: 'Voice 1' })
-  await expect(voice.getByRole('button', { name: /^Go to moment/ })).toHaveCount(2)
+  await expect(voice.getByRole('button', { name: /go to this moment$/ })).toHaveCount(2)
   await voice
     .getByLabel(/^What is pointed at/)
     .first()

@@ -21,7 +21,7 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await page.getByRole('button', { name: 'Put all beside the words' }).click()
   const beside = page.getByRole('complementary', { name: 'Beside the words' })
   await expect(beside.getByRole('listitem')).toHaveCount(6)
-  await beside.getByRole('button', { name: 'Take Sketch sheet 12 away' }).click()
+  await beside.getByRole('button', { name: 'Take away: Sketch sheet 12' }).click()
   await beside.getByLabel('Caption of Transect map').fill('Where I went')
   await beside.getByRole('button', { name: 'Transect map further up' }).click()
   await writeDay(page, 'Day', '20112026')

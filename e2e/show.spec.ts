@@ -82,7 +82,7 @@ test('pages come into an order, under dividers, by keyboard; hiding and publishi
     'Walking a line',
     'Birds of the north creek',
   ])
-  await page.getByRole('button', { name: 'Hide Walking a line for now' }).click()
+  await page.getByRole('button', { name: 'Hide: Walking a line' }).click()
   await expect(panel.getByRole('listitem')).toHaveText(['By the water', 'Birds of the north creek'])
   await page.reload()
   await expect(page.getByLabel('Title of the collection')).toHaveValue('Creek and marsh')
@@ -91,7 +91,7 @@ test('pages come into an order, under dividers, by keyboard; hiding and publishi
 
   await page.getByRole('button', { name: 'Put the collection into the bin' }).click()
   await page.goto('/bin')
-  await page.getByRole('button', { name: 'Take Creek and marsh out of the bin' }).click()
+  await page.getByRole('button', { name: 'Take it out: Creek and marsh' }).click()
   await page.goto('/collections')
   await expect(page.getByRole('link', { name: 'Creek and marsh' })).toBeVisible()
 })
@@ -237,7 +237,7 @@ test('looking as somebody says because of what, until when, and what stands in t
   await panel.getByLabel('Who').click()
   await page.getByRole('option', { name: /^Odalys Fenn/ }).click()
   await panel.getByRole('link', { name: 'Show it again' }).click()
-  await page.getByRole('button', { name: 'Show How I read a tide table again' }).click()
+  await page.getByRole('button', { name: 'Show it again: How I read a tide table' }).click()
   await kept(page)
   const read = page.getByRole('complementary', { name: 'What others read' })
   await expect(read.getByRole('link', { name: 'How I read a tide table' })).toBeVisible()

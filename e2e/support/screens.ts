@@ -199,10 +199,12 @@ function openBench(tool?: RegExp) {
     await page.goto('/evidence')
     await page.getByRole('button', { name: /^Sketch sheet 12/ }).click()
     await page.getByRole('link', { name: /^Put it right$/ }).click()
-    const keep = page.getByRole('button', { name: /^Keep$/ })
-    if (!tool) return expect(keep).toBeVisible()
-    // A proposal is taken by going on with it.
-    await expect(page.getByRole('img', { name: /^As others get it$/ })).toHaveAttribute('data-ready', 'true')
+    const use = page.getByRole('button', { name: /^Use the changes$/ })
+    if (!tool) return expect(use).toBeVisible()
+    // A suggestion is used by going on with it.
+    await expect(
+      page.getByRole('img', { name: /^(As others get it|Suggested, not saved yet)$/ }),
+    ).toHaveAttribute('data-ready', 'true')
     await page.getByRole('button', { name: tool }).click()
   }
 }

@@ -8,6 +8,8 @@ export function applyOperation(document: PageDocument, operation: Operation): Pa
   switch (operation.op) {
     case 'set-title':
       return { ...document, title: operation.title }
+    case 'set-lang':
+      return { ...document, lang: operation.lang }
     case 'insert-row':
       return isNewRow(document, operation.row)
         ? withRows(document, insertAfter(document.rows, operation.row, operation.after))
@@ -69,6 +71,8 @@ export function invertOperation(document: PageDocument, operation: Operation): O
   switch (operation.op) {
     case 'set-title':
       return { op: 'set-title', title: document.title }
+    case 'set-lang':
+      return { op: 'set-lang', lang: document.lang }
     case 'insert-row':
       return { op: 'remove-row', rowId: operation.row.id }
     case 'remove-row': {

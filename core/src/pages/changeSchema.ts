@@ -12,6 +12,7 @@ export const pageChangesSchema = Type.Unsafe<PageChange[]>(
   Type.Array(
     Type.Union([
       object({ what: Type.Literal('title'), before: Type.String(), after: Type.String() }),
+      object({ what: Type.Literal('language'), before: Type.String(), after: Type.String() }),
       object({ what: Type.Literal('row-moved'), row: Type.Integer() }),
       object({
         what: Type.Enum(['added', 'removed', 'moved', 'changed']),

@@ -9,6 +9,7 @@ import type { PieceKind } from './valueLists.ts'
 
 export type PageChange =
   | { readonly what: 'title'; readonly before: string; readonly after: string }
+  | { readonly what: 'language'; readonly before: string; readonly after: string }
   | { readonly what: 'row-moved'; readonly row: number }
   | {
       readonly what: 'added' | 'removed' | 'moved' | 'changed'
@@ -47,6 +48,8 @@ function changesBetween(
   const changes: PageChange[] = []
   if (before.document.title !== after.document.title)
     changes.push({ what: 'title', before: before.document.title, after: after.document.title })
+  if (before.document.lang !== after.document.lang)
+    changes.push({ what: 'language', before: before.document.lang, after: after.document.lang })
   changes.push(...movedRows(before.document, after.document))
   const old = placedPieces(before.document)
   const earlierOf = new Map(old.map((placed) => [placed.piece.id, placed]))

@@ -37,7 +37,7 @@ interface Wish {
   readonly b: number
   readonly text: string
 }
-const wishes = fc.array(fc.record({ sort: fc.nat(7), a: fc.nat(20), b: fc.nat(20), text: words }), {
+const wishes = fc.array(fc.record({ sort: fc.nat(8), a: fc.nat(20), b: fc.nat(20), text: words }), {
   maxLength: 6,
 })
 
@@ -79,6 +79,8 @@ function toOperation(document: PageDocument, wish: Wish, id: string): Operation 
       return piece && row
         ? { op: 'move-piece', pieceId: piece.id, rowId: row.id, after: afterIn(row.pieces) }
         : null
+    case 7:
+      return { op: 'set-lang', lang: wish.b % 2 === 0 ? 'es' : 'la' }
     default:
       return piece ? { op: 'set-piece', piece: { ...made, id: piece.id } } : null
   }

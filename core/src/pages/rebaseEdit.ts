@@ -76,6 +76,8 @@ function doesOverwrite(state: Rebasing, operation: Operation): boolean {
       const known = new Set(here?.pieces.map(({ id }) => id))
       return there?.pieces.some(({ id }) => !known.has(id) || isWritten(state, id)) ?? false
     }
+    // Nobody's words depend on it: the later choice holds.
+    case 'set-lang':
     case 'insert-row':
     case 'insert-piece':
     case 'move-row':
@@ -100,6 +102,7 @@ function isWritten({ unknown, base, theirs }: Rebasing, pieceId: string): boolea
 function carryOver({ mine, joined }: Rebasing, operation: Operation): Operation | null {
   switch (operation.op) {
     case 'set-title':
+    case 'set-lang':
     case 'set-piece':
       return operation
     case 'insert-row':

@@ -107,11 +107,12 @@ export const rowSchema = object({
 export type Row = Static<typeof rowSchema>
 
 const title = Type.String({ maxLength: LONGEST_PAGE_TITLE })
+const lang = Type.Enum([...textLanguages], { description: 'The language that its texts are read in' })
 
 export const documentSchema = object({
   schema: Type.Literal(DOCUMENT_SCHEMA),
   title,
-  lang: Type.Enum([...textLanguages]),
+  lang,
   rows: Type.Array(rowSchema, { maxItems: MOST_ROWS }),
 })
 export type PageDocument = Static<typeof documentSchema>
@@ -123,6 +124,7 @@ const pieceId = partIdSchema
 
 export const operationSchema = Type.Union([
   object({ op: Type.Literal('set-title'), title }),
+  object({ op: Type.Literal('set-lang'), lang }),
   object({ op: Type.Literal('insert-row'), row: rowSchema, after }),
   object({ op: Type.Literal('remove-row'), rowId }),
   object({ op: Type.Literal('move-row'), rowId, after }),

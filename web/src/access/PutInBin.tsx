@@ -108,7 +108,7 @@ function Effects({ title, effects, onClose, onPut }: EffectsProps) {
       <DialogTitle id={titleId} variant="h2">
         {t('bin.ask', { title })}
       </DialogTitle>
-      <DialogContent tabIndex={0}>
+      <DialogContent>
         <ul>
           {sentences.map((sentence) => (
             <li key={sentence}>{sentence}</li>

@@ -87,11 +87,10 @@ describe('a collection as its reader meets it', () => {
     expect(text(html)).toContain('By Wren Adeyemi-Holt')
   })
 
-  it('shows dividers and nested collections as headings, and pages as links at their depth', () => {
+  it('shows dividers and nested collections as headings, with lists of their pages under them', () => {
     const html = read()
-    expect(html).toMatch(/data-kind="divider" data-depth="0"[^>]*><span>By the water/)
-    expect(html).toMatch(/data-kind="collection" data-depth="0"[^>]*><span>Further out/)
-    expect(html).toMatch(/data-kind="page" data-depth="1"/)
+    expect(html).toMatch(/role="heading" aria-level="2">By the water<\/div><ol[^>]*><li data-kind="page">/)
+    expect(html).toMatch(/role="heading" aria-level="3">Further out<\/div><ol[^>]*><li data-kind="page">/)
     expect(html).not.toMatch(/<a[^>]*><\/a>/)
   })
 

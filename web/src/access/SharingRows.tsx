@@ -3,6 +3,8 @@ import { IconEye, IconEyeOff, IconFileText, IconListTree, IconNeedleThread } fro
 import type { Pass, Sharing, SharingRow, ThingAnswer } from '@valise/core/access'
 import { useTranslation } from 'react-i18next'
 import { useWhen } from '../ui/useWhen.ts'
+import { nestByDepth } from '../ui/nestByDepth.ts'
+import type { Nested } from '../ui/nestByDepth.ts'
 import { PassLines } from './PassLines.tsx'
 import { useAccessWords } from './useAccessWords.ts'
 import styles from './Sharing.module.css'
@@ -27,17 +29,15 @@ interface SharingRowsProps extends RowActs {
 export function SharingRows({ groups, label, isFolded, ...acts }: SharingRowsProps) {
   const { t } = useTranslation('access')
   if (groups.length === 0) return null
-  const rows = groups.flat()
   const list = (
     <ul className={styles.rows} aria-label={label}>
-      {rows.map((row) => (
-        <Row key={`${row.containerId ?? ''} ${row.thing.id}`} row={row} {...acts} />
-      ))}
+      <Rows nested={nestByDepth(groups.flat(), ({ depth }) => depth)} {...acts} />
     </ul>
   )
   if (isFolded === undefined)
     return (
       <>
+        <h2 className="only-heard">{label}</h2>
         <div className={styles.heads} aria-hidden="true">
           <span>{t('sharing.heads.thing')}</span>
           <span>{acts.name}</span>
@@ -52,6 +52,21 @@ export function SharingRows({ groups, label, isFolded, ...acts }: SharingRowsPro
       {list}
     </details>
   )
+}
+
+/** What lies in a collection is a list within its row. */
+function Rows({ nested, ...acts }: RowActs & { readonly nested: readonly Nested<SharingRow>[] }) {
+  const words = useAccessWords()
+  return nested.map(({ item: row, within }) => (
+    <li key={`${row.containerId ?? ''} ${row.thing.id}`}>
+      <Row row={row} {...acts} />
+      {within.length > 0 ? (
+        <ul className={styles.rows} aria-label={words.title(row.thing)}>
+          <Rows nested={within} {...acts} />
+        </ul>
+      ) : null}
+    </li>
+  ))
 }
 
 function Row({
@@ -78,7 +93,7 @@ function Row({
         : IconFileText
   const title = words.title(thing)
   return (
-    <li className={styles.row} data-depth={Math.min(depth, 3)} data-chosen={isChosen}>
+    <div className={styles.row} data-depth={Math.min(depth, 3)} data-chosen={isChosen}>
       <div className={styles.thing}>
         <ThingIcon size={18} stroke={1.7} aria-hidden="true" />
         <div>
@@ -109,7 +124,7 @@ function Row({
         ) : null}
       </p>
       <PassLines row={row} sharing={sharing} onManage={onManage} />
-    </li>
+    </div>
   )
 }
 

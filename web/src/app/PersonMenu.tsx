@@ -26,7 +26,7 @@ export function PersonMenu() {
         className={styles.button}
         aria-expanded={isOpen}
         aria-controls={id}
-        aria-label={t('person.menu', { name: session.fullName })}
+        aria-label={t('person.menu', { name: session.fullName, role: roleWords(t, session) })}
         onClick={toggle}
       >
         <Avatar name={session.fullName} kind={isStudent ? 'student' : 'staff'} size="large" />

@@ -68,6 +68,7 @@ export function AssignmentForm({ assignment }: { readonly assignment: Assignment
           <p>{t('form.languageHint')}</p>
           <TextField
             label={t('form.title')}
+            required
             size="small"
             {...field('title')}
             slotProps={{ htmlInput: { maxLength: LONGEST_ASSIGNMENT_TITLE } }}
@@ -175,12 +176,17 @@ function Keep({ assignment, classId, draft, unsent }: KeepProps) {
         variant="contained"
         color="primary"
         disabled={problem !== null}
+        {...(problem !== null && { 'aria-describedby': 'assignment-problem' })}
         loading={set.isPending || change.isPending}
         onClick={onKeep}
       >
         {assignment ? t('form.keep') : t('form.set')}
       </Button>
-      {problem === null ? null : <span className={styles.problem}>{problem}</span>}
+      {problem === null ? null : (
+        <span id="assignment-problem" className={styles.problem}>
+          {problem}
+        </span>
+      )}
       {unsent.isThere ? (
         <Button variant="text" onClick={unsent.clear}>
           {t(assignment ? 'form.asItWas' : 'form.startAfresh')}

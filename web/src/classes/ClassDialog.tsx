@@ -46,6 +46,7 @@ export function ClassDialog({ changed, onClose }: ClassDialogProps) {
           <Stack spacing={5} sx={{ pt: 2 }}>
             <TextField
               {...form.register('name', needed)}
+              required
               label={t('mine.name')}
               size="small"
               autoFocus
@@ -55,6 +56,7 @@ export function ClassDialog({ changed, onClose }: ClassDialogProps) {
             />
             <TextField
               {...form.register('code', needed)}
+              required
               label={t('mine.code')}
               size="small"
               error={Boolean(codeError)}

@@ -42,8 +42,8 @@ export function ColourField<T extends CollageColour | 'none'>(props: ColourField
 
 function Swatch({ colour }: { readonly colour: CollageColour | 'none' }) {
   return colour === 'none' ? (
-    <span className={styles.swatch} data-none />
+    <span className={styles.swatch} data-swatch data-none />
   ) : (
-    <span className={styles.swatch} style={{ background: boardColours[colour] }} />
+    <span className={styles.swatch} data-swatch style={{ background: boardColours[colour] }} />
   )
 }

@@ -71,7 +71,7 @@ function Panel({ collection }: { readonly collection: Collection }) {
             <p className={styles.quiet}>{t('read.empty')}</p>
           ) : (
             <>
-              <ReadingList id={id} lines={lines} current={null} />
+              <ReadingList id={id} lines={lines} current={null} level={3} />
               <p className={styles.readIt}>
                 <Link component={RouterLink} to={`/collections/${id}?read`}>
                   {t('read.open')}

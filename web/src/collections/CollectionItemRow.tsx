@@ -2,8 +2,11 @@
 import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import Button from '@mui/material/Button'
+import IconButton from '@mui/material/IconButton'
 import Link from '@mui/material/Link'
 import {
+  IconArrowDown,
+  IconArrowUp,
   IconEyeOff,
   IconFileText,
   IconGripVertical,
@@ -28,12 +31,27 @@ interface CollectionItemRowProps {
   readonly thing: HeldThing | null
   /** The item before it; null for the first. */
   readonly after: string | null
+  /** Its place as people count, from 1, and how many there are. */
+  readonly place: number
+  readonly count: number
+  /** Moves it by one place, up or down. */
+  readonly onStep: (by: -1 | 1) => void
   /** Whether it is a heading that was just begun. */
   readonly isBegun: boolean
   readonly onChange: ChangeCollection
 }
 
-export function CollectionItemRow({ item, name, thing, after, isBegun, onChange }: CollectionItemRowProps) {
+export function CollectionItemRow({
+  item,
+  name,
+  thing,
+  after,
+  place,
+  count,
+  onStep,
+  isBegun,
+  onChange,
+}: CollectionItemRowProps) {
   const { t } = useTranslation('collections')
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } =
     useSortable({ id: item.id })
@@ -47,7 +65,7 @@ export function CollectionItemRow({ item, name, thing, after, isBegun, onChange 
         className={styles.grip}
         {...attributes}
         {...listeners}
-        aria-label={t('outline.grip', { name })}
+        aria-label={t('outline.grip', { name, place, count })}
         aria-roledescription={t('outline.role')}
       >
         <IconGripVertical size={16} stroke={1.7} aria-hidden="true" />
@@ -60,6 +78,22 @@ export function CollectionItemRow({ item, name, thing, after, isBegun, onChange 
         )}
       </div>
       <div className={styles.verbs}>
+        <IconButton
+          size="small"
+          aria-label={t('outline.up', { name, place, count })}
+          disabled={place === 1}
+          onClick={() => onStep(-1)}
+        >
+          <IconArrowUp size={16} stroke={1.7} />
+        </IconButton>
+        <IconButton
+          size="small"
+          aria-label={t('outline.down', { name, place, count })}
+          disabled={place === count}
+          onClick={() => onStep(1)}
+        >
+          <IconArrowDown size={16} stroke={1.7} />
+        </IconButton>
         <Button
           variant="text"
           size="small"

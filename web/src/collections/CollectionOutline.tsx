@@ -33,6 +33,7 @@ const byKeyboard = { coordinateGetter: sortableKeyboardCoordinates }
 export function CollectionOutline({ collection, begun, onChange }: CollectionOutlineProps) {
   const { t } = useTranslation('collections')
   const nameOf = useItemName(collection)
+  const [said, setSaid] = useState('')
   const { items, move } = useOrder(collection.items, onChange)
   const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeyboard))
   const ids = items.map(({ id }) => id)
@@ -46,6 +47,13 @@ export function CollectionOutline({ collection, begun, onChange }: CollectionOut
     const [from, to] = [placeOf(active.id), placeOf(over.id)]
     // Moving down, it comes after what it is dropped on; moving up, before it.
     move(String(active.id), from < to ? String(over.id) : (ids[to - 2] ?? null))
+  }
+  /** By buttons, for those who do not drag. */
+  const step = (id: string, by: -1 | 1) => {
+    const place = placeOf(id) + by
+    // Up, it comes after the one before the one above it; down, after the one below it.
+    move(id, by === 1 ? (ids[place - 1] ?? null) : (ids[place - 2] ?? null))
+    setSaid(t('outline.isAt', { name: named(id), place, count: ids.length }))
   }
   const announcements = {
     onDragStart: ({ active }: { active: { id: unknown } }) => t('outline.lifted', { name: named(active.id) }),
@@ -64,6 +72,9 @@ export function CollectionOutline({ collection, begun, onChange }: CollectionOut
       accessibility={{ announcements, screenReaderInstructions: { draggable: t('outline.howToMove') } }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        <p className="only-heard" role="status">
+          {said}
+        </p>
         <ol className={styles.outline} aria-label={t('outline.title')}>
           {items.map((item, n) => (
             <CollectionItemRow
@@ -71,6 +82,9 @@ export function CollectionOutline({ collection, begun, onChange }: CollectionOut
               item={item}
               name={nameOf(item)}
               thing={collection.things.find(({ id }) => id === thingIdOf(item)) ?? null}
+              place={n + 1}
+              count={items.length}
+              onStep={(by) => step(item.id, by)}
               isBegun={item.id === begun}
               after={items[n - 1]?.id ?? null}
               onChange={onChange}

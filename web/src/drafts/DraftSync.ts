@@ -356,6 +356,7 @@ function isAbout(operation: Operation, pieceId: string): boolean {
       return operation.pieceId === pieceId
     case 'set-title':
       return pieceId === 'title'
+    case 'set-lang':
     case 'remove-row':
     case 'move-row':
     case 'move-piece':

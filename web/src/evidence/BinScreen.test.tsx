@@ -38,8 +38,8 @@ describe('the bin', () => {
     const { html, words } = bin({ items: [rowOf({ binnedAt: NOW })] })
     expect(words).toContain('One thing in the bin')
     expect(words).toContain('Here until 26 Dec')
-    expect(html).toContain('aria-label="Take Stake 2, visit 1 out of the bin"')
-    expect(html).toContain('aria-label="Remove Stake 2, visit 1 for good"')
+    expect(html).toContain('aria-label="Take it out: Stake 2, visit 1"')
+    expect(html).toContain('aria-label="Remove for good: Stake 2, visit 1"')
   })
 
   it('counts pages and collections with the evidence, and names each by what it is', () => {

@@ -56,6 +56,7 @@ export function RightsForm({ rights, typed = null, onKeep, onClose }: RightsForm
     >
       <TextField
         {...form.register('maker', { validate: isNeeded })}
+        required
         autoFocus
         size="small"
         label={t('rights.maker')}
@@ -65,6 +66,7 @@ export function RightsForm({ rights, typed = null, onKeep, onClose }: RightsForm
       />
       <TextField
         {...form.register('source', { validate: isNeeded })}
+        required
         size="small"
         label={t('rights.whereFrom')}
         error={Boolean(wrong('source'))}

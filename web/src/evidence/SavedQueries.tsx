@@ -89,6 +89,7 @@ function SavedList({ search, onClose }: { readonly search: string; readonly onCl
           size="small"
           fullWidth
           label={t('saved.name')}
+          required
           value={name}
           onChange={(event) => setName(event.target.value)}
           slotProps={{ htmlInput: { maxLength: LONGEST_QUERY_NAME } }}

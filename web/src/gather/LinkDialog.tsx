@@ -59,6 +59,7 @@ export function LinkDialog({ place }: WayProps) {
           autoFocus
           size="small"
           label={t('link.address')}
+          required
           placeholder="https://"
           value={address}
           onChange={(event) => setAddress(event.target.value)}

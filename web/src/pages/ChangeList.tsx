@@ -1,6 +1,7 @@
 // The changes between two states of a page: structure first, then words.
 import type { PageChange, WordChange } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
+import { localeOf } from '../ui/localeOf.ts'
 import styles from './ChangesDialog.module.css'
 
 export function ChangeList({ changes }: { readonly changes: readonly PageChange[] }) {
@@ -14,13 +15,23 @@ export function ChangeList({ changes }: { readonly changes: readonly PageChange[
 }
 
 function ChangeLine({ change }: { readonly change: PageChange }) {
-  const { t } = useTranslation('pages')
+  const { t, i18n } = useTranslation('pages')
+  const languages = new Intl.DisplayNames(localeOf(i18n.language), { type: 'language' })
   if (change.what === 'title')
     return (
       <li>
         <b>{t('changes.titleOf')}</b>
         <p>
           <del>{change.before || t('untitled')}</del> <ins>{change.after || t('untitled')}</ins>
+        </p>
+      </li>
+    )
+  if (change.what === 'language')
+    return (
+      <li>
+        <b>{t('changes.language')}</b>
+        <p>
+          <del>{languages.of(change.before)}</del> <ins>{languages.of(change.after)}</ins>
         </p>
       </li>
     )

@@ -40,8 +40,7 @@ export function ChangesDialog({ changes, onClose }: ChangesDialogProps) {
       <DialogTitle id="changes-title" variant="h2">
         {isFirst ? t('changes.first') : t('changes.title', { count: changes.length })}
       </DialogTitle>
-      {/* It may be longer than the window: then keys scroll it. */}
-      <DialogContent tabIndex={0}>
+      <DialogContent>
         <p className={styles.lead}>{isFirst ? t('changes.firstLead') : t('changes.lead')}</p>
         <WordsOwed onSaving={(one) => saving.current.push(one)} />
         <ChangeList changes={changes} />

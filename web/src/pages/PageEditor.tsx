@@ -62,6 +62,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
                   <PageFoot
                     id={page.id}
                     title={document.title}
+                    lang={document.lang}
                     canUndo={state.draft.canUndo}
                     sync={state.draft.sync}
                   />

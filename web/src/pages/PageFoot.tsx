@@ -5,21 +5,29 @@ import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { PutInBin } from '../access/PutInBin.tsx'
 import type { DraftSync } from '../drafts/DraftSync.ts'
+import { LanguageField } from '../drafts/LanguageField.tsx'
+import type { TextLanguage } from '../drafts/LanguageField.tsx'
 import { useBinPage } from './queries.ts'
 import styles from './AddPiece.module.css'
 
 interface PageFootProps {
   readonly id: string
   readonly title: string
+  readonly lang: TextLanguage
   readonly canUndo: boolean
   readonly sync: DraftSync
 }
 
-export const PageFoot = memo(function PageFoot({ id, title, canUndo, sync }: PageFootProps) {
+export const PageFoot = memo(function PageFoot({ id, title, lang, canUndo, sync }: PageFootProps) {
   const { t } = useTranslation('pages')
   const bin = useBinPage()
   return (
     <div className={styles.foot}>
+      <LanguageField
+        label={t('foot.language')}
+        value={lang}
+        onChange={(next) => void sync.act([{ op: 'set-lang', lang: next }])}
+      />
       <Button
         variant="text"
         startIcon={<IconArrowBackUp size={18} stroke={1.7} />}

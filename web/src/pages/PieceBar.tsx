@@ -1,10 +1,11 @@
 // The dark bar over the chosen piece: what can be done with it, and what it still owes its readers.
-import { IconArrowsMove, IconColumns2, IconTextCaption, IconTrash } from '@tabler/icons-react'
+import { IconArrowsMove, IconColumns2, IconLanguage, IconTextCaption, IconTrash } from '@tabler/icons-react'
 import { COLUMNS, lacksAlternative, NARROWEST } from '@valise/core/pages'
-import type { Piece } from '@valise/core/pages'
+import type { Piece, TextPiece } from '@valise/core/pages'
 import { useState } from 'react'
 import type { ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useLanguageChoices } from '../drafts/LanguageField.tsx'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { useRefocus } from '../ui/useRefocus.ts'
 import { PieceWords } from './PieceWords.tsx'
@@ -51,6 +52,7 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
           ))}
         </select>
       </label>
+      {piece.kind === 'text' ? <TextLanguageChoice piece={piece} /> : null}
       {hasCaption ? (
         <BarButton
           opener={last === 'caption' ? opener : null}
@@ -94,6 +96,32 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
         <PieceWords piece={piece} what={open} onClose={() => setOpen(null)} />
       ) : null}
     </div>
+  )
+}
+
+/** A text in another language than its page. */
+function TextLanguageChoice({ piece }: { readonly piece: TextPiece }) {
+  const { t } = useTranslation('pages')
+  const { setPiece } = usePageActs()
+  const choices = useLanguageChoices()
+  return (
+    <label className={styles.span}>
+      <IconLanguage size={15} stroke={1.7} aria-hidden="true" />
+      <span className="only-heard">{t('bar.language')}</span>
+      <select
+        value={piece.lang ?? ''}
+        onChange={(event) =>
+          setPiece({ ...piece, lang: choices.find(([lang]) => lang === event.target.value)?.[0] ?? null })
+        }
+      >
+        <option value="">{t('bar.languageOfPage')}</option>
+        {choices.map(([lang, name]) => (
+          <option key={lang} value={lang}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
   )
 }
 

@@ -60,16 +60,18 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
       {isChosen && !isPutting ? <PieceBar piece={piece} side={side} onTools={setTools} /> : null}
       {isWritten ? (
         <Suspense fallback={<Html piece={piece} lang={lang} shown={shown} />}>
-          <TextEditor
-            text={piece.text}
-            fromElsewhere={fromElsewhere}
-            label={t('textOf', { row })}
-            placeholder={t('textHint')}
-            registerFlush={registerFlush}
-            place={`/pieces/${piece.id}`}
-            tools={tools}
-            onText={(text) => setPiece({ ...piece, text })}
-          />
+          <div {...(piece.lang && { lang: piece.lang })}>
+            <TextEditor
+              text={piece.text}
+              fromElsewhere={fromElsewhere}
+              label={t('textOf', { row })}
+              placeholder={t('textHint')}
+              registerFlush={registerFlush}
+              place={`/pieces/${piece.id}`}
+              tools={tools}
+              onText={(text) => setPiece({ ...piece, text })}
+            />
+          </div>
         </Suspense>
       ) : (
         <Html piece={piece} lang={lang} shown={shown} />

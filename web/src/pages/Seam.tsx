@@ -3,7 +3,7 @@ import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { IconEye, IconPencil } from '@tabler/icons-react'
 import { differencePages } from '@valise/core/pages'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { useDeferredValue, useId, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { useSeers } from '../access/useSeers.ts'
@@ -25,6 +25,7 @@ export function Seam({ isLooking, onLook }: SeamProps) {
   const when = useWhen()
   const { page, draft, shown } = usePage()
   const [isOpen, setIsOpen] = useState(false)
+  const stateId = useId()
   // What was published has no button any more: where it stands now is read instead.
   const seam = useRefocus<HTMLElement>(isOpen)
   // Typing goes first; the ticks follow.
@@ -61,13 +62,15 @@ export function Seam({ isLooking, onLook }: SeamProps) {
           <b>{published ? t('seam.published', { time: when.dayTime(published.at) }) : t('seam.never')}</b>
           <small>{published ? <SeenBy id={page.id} /> : t('seam.neverHint')}</small>
         </p>
-        <p className={styles.draft}>
+        <p id={stateId} className={styles.draft}>
           <b>
-            {count === 0 && published
-              ? t('seam.same')
-              : published
-                ? t('seam.draft', { count })
-                : t('seam.draftNew')}
+            {isEmpty && !published
+              ? t('seam.empty')
+              : count === 0 && published
+                ? t('seam.same')
+                : published
+                  ? t('seam.draft', { count })
+                  : t('seam.draftNew')}
           </b>{' '}
           {count > 0 && published ? (
             <Link component="button" type="button" onClick={() => setIsOpen(true)}>
@@ -88,6 +91,7 @@ export function Seam({ isLooking, onLook }: SeamProps) {
           variant="contained"
           color="primary"
           disabled={isEmpty || (count === 0 && published !== null)}
+          aria-describedby={stateId}
           onClick={() => setIsOpen(true)}
         >
           {published && count > 0 ? t('seam.publishChanges', { count }) : t('seam.publish')}

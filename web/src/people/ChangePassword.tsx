@@ -27,6 +27,7 @@ export function ChangePassword() {
     >
       <PasswordField
         {...form.register('present', needed)}
+        required
         label={t('settings.present')}
         autoComplete="current-password"
         error={Boolean(wrong.present)}
@@ -34,6 +35,7 @@ export function ChangePassword() {
       />
       <PasswordField
         {...form.register('next', needed)}
+        required
         label={t('settings.next')}
         autoComplete="new-password"
         error={Boolean(wrong.next)}

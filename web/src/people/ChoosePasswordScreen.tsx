@@ -41,6 +41,7 @@ export function ChoosePasswordScreen() {
         <Stack spacing={5}>
           <PasswordField
             {...form.register('password', { required: t('problems:fields.missing') })}
+            required
             label={t('choose.password')}
             autoComplete="new-password"
             error={Boolean(errors.password ?? refused)}

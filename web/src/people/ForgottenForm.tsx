@@ -19,6 +19,7 @@ export function ForgottenForm({ onBack }: { readonly onBack: () => void }) {
       <Stack spacing={5}>
         <TextField
           {...form.register('signInName', { required: t('problems:fields.missing') })}
+          required
           label={t('signIn.name')}
           size="small"
           fullWidth

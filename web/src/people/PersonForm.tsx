@@ -113,6 +113,7 @@ function PersonText({ form, name, needed = false, help, error }: PersonTextProps
   return (
     <TextField
       {...form.register(name, rules)}
+      required={needed}
       size="small"
       label={t(`form.${name}`)}
       error={Boolean(wrong)}

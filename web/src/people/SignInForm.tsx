@@ -33,6 +33,7 @@ export function SignInForm({ submit, onSignedIn }: SignInFormProps) {
       <Stack spacing={5}>
         <TextField
           {...form.register('signInName', needed)}
+          required
           label={t('signIn.name')}
           size="small"
           fullWidth
@@ -45,6 +46,7 @@ export function SignInForm({ submit, onSignedIn }: SignInFormProps) {
         />
         <PasswordField
           {...form.register('password', needed)}
+          required
           label={t('signIn.password')}
           autoComplete="current-password"
           error={Boolean(errors.password)}

@@ -114,7 +114,7 @@ function Swatch({ colour }: { readonly colour: MarkColour }) {
   const { t } = useTranslation('bench')
   return (
     <>
-      <span className={styles.swatch} data-colour={colour} />
+      <span className={styles.swatch} data-swatch data-colour={colour} />
       <span className="only-heard">{t(`mark.colours.${colour}`)}</span>
     </>
   )

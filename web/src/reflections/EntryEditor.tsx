@@ -10,6 +10,8 @@ import type { Entry } from '@valise/core/reflections'
 import { useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, useNavigate } from 'react-router'
+import { LanguageField } from '../drafts/LanguageField.tsx'
+import type { TextLanguage } from '../drafts/LanguageField.tsx'
 import { OtherVersions } from '../drafts/OtherVersions.tsx'
 import { RefusedEdit } from '../drafts/RefusedEdit.tsx'
 import { TextEditor } from '../drafts/TextEditor.tsx'
@@ -125,6 +127,8 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
           id={entry.id}
           logbookId={entry.logbookId}
           title={document.title}
+          lang={document.lang}
+          onLang={(lang) => sync.act([{ op: 'set-lang', lang }])}
           canUndo={draft.canUndo}
           onUndo={() => sync.undo()}
         />
@@ -166,16 +170,19 @@ interface FootProps {
   readonly id: string
   readonly logbookId: string
   readonly title: string
+  readonly lang: TextLanguage
+  readonly onLang: (lang: TextLanguage) => void
   readonly canUndo: boolean
   readonly onUndo: () => void
 }
 
-function Foot({ id, logbookId, title, canUndo, onUndo }: FootProps) {
+function Foot({ id, logbookId, title, lang, onLang, canUndo, onUndo }: FootProps) {
   const { t } = useTranslation(['pages', 'reflections', 'things'])
   const navigate = useNavigate()
   const bin = useBinEntry()
   return (
     <div className={styles.foot}>
+      <LanguageField label={t('reflections:entry.language')} value={lang} onChange={onLang} />
       <Button
         variant="text"
         startIcon={<IconArrowBackUp size={18} stroke={1.7} />}

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { IconArrowBackUp, IconCheck, IconMessageReply, IconRubberStamp } from '@tabler/icons-react'
 import type { Outcome as AnswerOutcome, Submission } from '@valise/core/submissions'
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useUnsent } from '../drafts/useUnsent.ts'
 import { FeedbackThread } from '../feedback/FeedbackThread.tsx'
@@ -106,6 +106,7 @@ function Outcome({ submission, answer, written }: OutcomeProps) {
   const { t } = useTranslation('desk')
   const words = useSubmissionWords()
   const { scale, revision } = submission
+  const hintId = useId()
   const [levelId, setLevelId] = useState<string | null>(null)
   const asked = useUnsent(`/submissions/${submission.id}#changes`, '')
   const [wantsToAsk, setWantsToAsk] = useState(false)
@@ -143,6 +144,8 @@ function Outcome({ submission, answer, written }: OutcomeProps) {
           autoFocus={wantsToAsk}
           label={t('whatToChange')}
           helperText={t('whatToChangeHint')}
+          required
+          id={`${hintId}-words`}
           multiline
           minRows={2}
           maxRows={8}
@@ -161,6 +164,7 @@ function Outcome({ submission, answer, written }: OutcomeProps) {
             variant="contained"
             color="primary"
             disabled={levelId === null}
+            {...(levelId === null && { 'aria-describedby': hintId })}
             loading={answer.isPending || written.isPending}
             startIcon={<IconRubberStamp size={18} stroke={1.7} />}
             onClick={onAccept}
@@ -177,6 +181,7 @@ function Outcome({ submission, answer, written }: OutcomeProps) {
             variant="contained"
             color="primary"
             disabled={asked.value.trim() === ''}
+            aria-describedby={`${hintId}-words-helper-text`}
             loading={answer.isPending || written.isPending}
             startIcon={<IconMessageReply size={18} stroke={1.7} />}
             onClick={onAsk}
@@ -185,7 +190,11 @@ function Outcome({ submission, answer, written }: OutcomeProps) {
           </Button>
         </div>
       )}
-      {!isAsking && levelId === null ? <p className={styles.hint}>{t('levelFirst')}</p> : null}
+      {!isAsking && levelId === null ? (
+        <p id={hintId} className={styles.hint}>
+          {t('levelFirst')}
+        </p>
+      ) : null}
     </section>
   )
 }

@@ -5,7 +5,7 @@ import Link from '@mui/material/Link'
 import { IconPackage } from '@tabler/icons-react'
 import { gapsOf } from '@valise/core/submissions'
 import type { HandIn } from '@valise/core/submissions'
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useSearchParams } from 'react-router'
 import { useSession } from '../people/useSession.ts'
@@ -54,6 +54,7 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
   const [agreed, setAgreed] = useState<readonly number[]>([])
   // The same for each press until it worked, so that one hand-in is made.
   const [key, setKey] = useState(() => crypto.randomUUID())
+  const hintId = useId()
   const gaps = gapsOf(readiness)
   const musts = gaps.filter(({ weight }) => weight === 'must').length
   const isAgreed = agreed.length === assignment.terms.length
@@ -88,6 +89,7 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
         variant={decision.allowed && musts === 0 && isAgreed ? 'contained' : 'outlined'}
         color={decision.allowed && musts === 0 && isAgreed ? 'primary' : 'inherit'}
         disabled={!decision.allowed || !isAgreed}
+        aria-describedby={hintId}
         loading={send.isPending}
         startIcon={<IconPackage size={18} stroke={1.7} />}
         onClick={() => void onHandIn()}
@@ -96,7 +98,7 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
           ? t('panel.withGaps', { count: gaps.length })
           : t('panel.handIn')}
       </Button>
-      <p className={styles.hint}>
+      <p id={hintId} className={styles.hint}>
         {decision.reason === null ? (
           <>
             {isAgreed ? null : `${t('panel.agreeFirst')} `}

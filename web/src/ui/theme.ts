@@ -86,6 +86,8 @@ export const theme = createTheme({
         },
         outlined: { borderColor: 'var(--line2)', background: 'var(--sheet)' },
         text: { color: 'var(--tan-text)', padding: '0 8px' },
+        // Where the system takes the colours, an edge is all that tells a button from words.
+        contained: { '@media (forced-colors: active)': { border: '1px solid ButtonBorder' } },
       },
     },
     // Labels stand above their field, at a size that can be read.
@@ -154,6 +156,8 @@ export const theme = createTheme({
         },
       },
     },
+    // It may be longer than the window: then keys scroll it.
+    MuiDialogContent: { defaultProps: { tabIndex: 0 } },
     MuiDialog: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', borderRadius: 10 } } },
     MuiMenu: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', border: '1px solid var(--line)' } } },
     MuiMenuItem: {
