@@ -13,11 +13,11 @@ test('a student signs in with name and password, lands where they wanted to go, 
   await expect(page.getByText('This is needed. Fill it in.')).toHaveCount(2)
 
   await page.getByLabel('Sign-in name').fill('Wren')
-  await page.getByLabel('Password', { exact: true }).fill('not this one')
+  await page.getByRole('textbox', { name: 'Password' }).fill('not this one')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('alert')).toContainText('do not belong together')
 
-  await page.getByLabel('Password', { exact: true }).fill('low water at seven')
+  await page.getByRole('textbox', { name: 'Password' }).fill('low water at seven')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Settings')
 

@@ -147,7 +147,7 @@ test('several are tagged, credited, picked up and binned at once', async ({ brow
   await expect(bar).toContainText('3 chosen')
   await bar.getByRole('button', { name: 'Bin' }).click()
   await expect(page.getByText('3 things are in the bin.')).toBeVisible()
-  await page.getByRole('button', { name: 'Take it out again' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('3 of 6')).toBeVisible()
 })
 

@@ -179,7 +179,7 @@ test('the bin gives back what was put there, until it is removed for good', asyn
   for (let time = 0; time < 3; time += 1) {
     await putIntoBin()
     await expect(page).toHaveURL('/evidence')
-    await page.getByRole('button', { name: 'Take it out again' }).click()
+    await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByText('Curlew at the creek is in the bin.')).toHaveCount(0)
     await expect(page.getByRole('button', { name: /^Curlew at the creek/ })).toBeVisible()
   }

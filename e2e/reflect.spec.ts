@@ -23,7 +23,7 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await expect(beside.getByRole('listitem')).toHaveCount(6)
   await beside.getByRole('button', { name: 'Take away: Sketch sheet 12' }).click()
   await beside.getByLabel('Caption of Transect map').fill('Where I went')
-  await beside.getByRole('button', { name: 'Transect map further up' }).click()
+  await beside.getByRole('button', { name: 'Up: Transect map' }).click()
   await writeDay(page, 'Day', '20112026')
   await kept(page)
 

@@ -118,7 +118,7 @@ test('the session ends in the middle: after signing in again it goes on', async 
   letGo()
   const dialog = page.getByRole('dialog', { name: 'You were signed out' })
   await dialog.getByLabel('Sign-in name').fill('juno')
-  await dialog.getByLabel('Password', { exact: true }).fill('low water at seven')
+  await dialog.getByRole('textbox', { name: 'Password' }).fill('low water at seven')
   await dialog.getByRole('button', { name: 'Sign in and go on' }).click()
   await page.getByRole('button', { name: 'Go on with it' }).click()
   await expect(page.getByRole('heading', { name: 'Just gathered' })).toBeVisible({ timeout: 60_000 })

@@ -77,19 +77,22 @@ test('pages come into an order, under dividers, by keyboard; hiding and publishi
   await page.keyboard.press('Space')
   const panel = page.getByRole('complementary', { name: 'What others read' })
   // What is not published is not read.
-  await expect(panel.getByRole('listitem')).toHaveText([
-    'By the water',
+  await expect(panel.getByRole('listitem').filter({ hasNot: page.getByRole('list') })).toHaveText([
     'Walking a line',
     'Birds of the north creek',
   ])
   await page.getByRole('button', { name: 'Hide: Walking a line' }).click()
-  await expect(panel.getByRole('listitem')).toHaveText(['By the water', 'Birds of the north creek'])
+  await expect(panel.getByRole('listitem').filter({ hasNot: page.getByRole('list') })).toHaveText([
+    'Birds of the north creek',
+  ])
   await page.reload()
   await expect(page.getByLabel('Title of the collection')).toHaveValue('Creek and marsh')
   await expect(page.getByLabel('Name of the divider')).toHaveValue('By the water')
-  await expect(panel.getByRole('listitem')).toHaveText(['By the water', 'Birds of the north creek'])
+  await expect(panel.getByRole('listitem').filter({ hasNot: page.getByRole('list') })).toHaveText([
+    'Birds of the north creek',
+  ])
 
-  await page.getByRole('button', { name: 'Put the collection into the bin' }).click()
+  await page.getByRole('button', { name: 'Put the collection in the bin' }).click()
   await page.goto('/bin')
   await page.getByRole('button', { name: 'Take it out: Creek and marsh' }).click()
   await page.goto('/collections')
@@ -146,16 +149,16 @@ test('a link opens on a phone, signed out, what is published and nothing else; e
   // The address that stays has no secret in it.
   expect(visitor.url()).toMatch(/\/collections\/[0-9a-f-]{36}$/)
   await expect(visitor.getByText('opened to Grandfather')).toBeVisible()
-  await expect(visitor.getByRole('listitem')).toHaveText([
-    ...['By the creek', 'What the creek does to its bank', 'One stake, five visits'],
-    ...['Further out', 'Birds of the north creek'],
-    ...['Two banks, one winter', 'Repairing the second bank', 'Glasswort, from green to red'],
+  await expect(visitor.getByRole('heading', { level: 2 })).toHaveText(['By the creek', 'Further out'])
+  await expect(visitor.getByRole('listitem').filter({ hasNot: visitor.getByRole('list') })).toHaveText([
+    ...['What the creek does to its bank', 'One stake, five visits', 'Birds of the north creek'],
+    ...['Repairing the second bank', 'Glasswort, from green to red'],
   ])
   await visitor.getByRole('link', { name: 'Start reading' }).click()
   await expect(visitor.getByText('carries more mud than below')).toBeVisible()
   // Her newer draft says it otherwise.
   await expect(visitor.getByText('almost twice the mud')).toHaveCount(0)
-  await expect(visitor.getByRole('img', { name: /^A map: ten stops/ })).toBeVisible()
+  await expect(visitor.getByRole('button', { name: /^A map: ten stops/ })).toBeVisible()
   await expect(visitor.getByRole('navigation', { name: 'Places' })).toHaveCount(0)
   await expect(visitor.getByText('Page 1 of 5, next')).toBeVisible()
   await visitor.getByRole('link', { name: 'Next page: One stake, five visits' }).click()
@@ -208,7 +211,10 @@ test('looking as somebody says because of what, until when, and what stands in t
     panel.getByRole('heading', { name: 'Odalys Fenn can look until the end of 12 Dec.' }),
   ).toBeVisible()
   await expect(
-    panel.getByRole('listitem').filter({ hasText: 'one of the assessors of Shore Methods' }),
+    panel
+      .getByRole('listitem')
+      .filter({ hasNot: page.getByRole('list') })
+      .filter({ hasText: 'one of the assessors of Shore Methods' }),
   ).toBeVisible()
   await expect(panel.getByText(/There is a pass on Shore year, .*This lies in it\./)).toBeVisible()
   await expect(panel.getByText('Season in the marsh')).toBeVisible()

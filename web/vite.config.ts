@@ -2,6 +2,7 @@
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vite'
 import type { Plugin } from 'vite'
+import paths from './src/app/paths.json' with { type: 'json' }
 import tokens from './src/ui/tokens.json' with { type: 'json' }
 
 /** Writes every colour of tokens.json into the page as a custom property, so that they stand before the first paint. */
@@ -14,6 +15,14 @@ const colourProperties: Plugin = {
         .join(';')
     const children = `:root{${of('light')}}[data-scheme='dark']{${of('dark')}}`
     return [{ tag: 'style', attrs: { nonce: '__NONCE__' }, children, injectTo: 'head' }]
+  },
+}
+
+/** Writes down which addresses the router knows, so that the server can say of others that they are not there. */
+const knownPaths: Plugin = {
+  name: 'known-paths',
+  generateBundle() {
+    this.emitFile({ type: 'asset', fileName: 'paths.json', source: JSON.stringify(paths) })
   },
 }
 
@@ -33,7 +42,7 @@ const devAddress = 'http://localhost:7400'
 const devServer = { target: devAddress, headers: { origin: devAddress } }
 
 export default defineConfig({
-  plugins: [react(), colourProperties],
+  plugins: [react(), colourProperties, knownPaths],
   worker: { format: 'es' },
   build: {
     target: 'es2022',

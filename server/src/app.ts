@@ -13,6 +13,7 @@ import { evidenceRoutes, mountPosters, mountUploads, queryRoutes } from './evide
 import { gatheringRoutes, mountPhone } from './gathering/index.ts'
 import { feedbackRoutes } from './feedback/index.ts'
 import {
+  allowedMethods,
   assertOwnSite,
   describeApi,
   mountRoutes,
@@ -110,8 +111,11 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
   mountRoutes(app, services, routes, { authenticate, checkAnswers: options.checkAnswers ?? false })
   let description: object | undefined
   app.get('/api/openapi.json', (c) => c.json((description ??= describeApi(routes, VERSION))))
-  app.all('/api/*', () => {
-    throw new AppError('not-found', 'not-found')
+  const allowedAt = allowedMethods(routes)
+  app.all('/api/*', (c) => {
+    const allowed = allowedAt(c.req.path)
+    if (allowed === null) throw new AppError('not-found', 'not-found')
+    throw new AppError('not-allowed', 'not-allowed', { params: { allowed } })
   })
   if (services.config.webFolder !== null)
     mountWebSite(app, services.config.webFolder, frameOrigins(services.config.mediaHosts))

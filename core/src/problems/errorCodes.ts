@@ -4,6 +4,7 @@ export const errorCodes = [
   'signed-out',
   'forbidden',
   'not-found',
+  'not-allowed',
   'conflict',
   'gone',
   'stale',

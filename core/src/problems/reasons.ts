@@ -9,6 +9,7 @@ export const reasonSentences = {
   'signed-out': 'You are not signed in. Sign in to go on.',
   'wrong-sign-in': 'That sign-in name and password do not belong together. Check both and try again.',
   'too-many-tries': 'There were too many tries. Wait {{minutes}} minutes, then try again.',
+  'not-allowed': 'This address does not take that request. Ask it in one of the ways that it names.',
   'not-found':
     'There is nothing here that you can open. Check the address, or go back to where you came from.',
   'only-administrators': 'Only an administrator can do this. Ask yours to do it for you.',

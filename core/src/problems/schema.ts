@@ -8,7 +8,8 @@ const params = Type.Record(Type.String(), Type.Union([Type.String(), Type.Number
 export const problemSchema = Type.Object(
   {
     type: Type.String({ description: 'A URN that names the kind of problem' }),
-    title: Type.String({ description: 'The sentence for a person, in English' }),
+    title: Type.String({ description: 'The kind of problem in a few words, the same for all of its kind' }),
+    detail: Type.String({ description: 'What happened here and what to do, for a person, in English' }),
     status: Type.Integer(),
     code: Type.Enum([...errorCodes]),
     reason: Type.String({ description: 'A stable key; translations hang on it' }),

@@ -2,6 +2,7 @@ import { jest } from '@jest/globals'
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { Ajv2020 } from 'ajv/dist/2020.js'
 import { VERSION } from '../app.ts'
 import { makeSmallSchool, makeTestSite, openTestSqlite, testConfig } from '../testing/index.ts'
 import { assertOwnSite, openLog, statusOf } from './index.ts'
@@ -49,6 +50,34 @@ describe('what every answer carries', () => {
     expect(file.headers.get('cache-control')).toContain('immutable')
     expect((await browser.get('/assets/gone.js')).status).toBe(404)
     expect((await browser.get('/../package.json')).body).not.toContain('private')
+  })
+
+  it('says of addresses that its router does not know, and of files that are not there, that they are not', async () => {
+    const { browser } = await start({ ...testConfig, webFolder: builtSite() })
+    const statuses = async (...paths: string[]) =>
+      Promise.all(paths.map(async (path) => (await browser.get(path)).status))
+    expect(await statuses('/', '/people/anything', '/pages/x', '/pages/x/a-title')).toEqual([
+      200, 200, 200, 200,
+    ])
+    expect(await statuses('/nowhere', '/pages/x/y/z', '/favicon.png')).toEqual([404, 404, 404])
+    // Whoever goes there by hand still gets the page, which says so and leads on.
+    expect((await browser.get('/nowhere')).body).toContain('csp-nonce')
+    const posted = await browser.ask('POST', '/people')
+    expect([posted.status, posted.headers.get('allow')]).toEqual([405, 'GET, HEAD'])
+  })
+
+  it('names the ways in which an address can be asked, and how one signs in', async () => {
+    const { browser } = await start()
+    const wrong = await browser.ask('PUT', '/api/session')
+    expect([wrong.status, wrong.body.reason]).toEqual([405, 'not-allowed'])
+    expect(wrong.headers.get('allow')).toBe('DELETE, GET, HEAD, POST')
+    const out = await browser.get('/api/pages')
+    expect([out.status, out.headers.get('www-authenticate')]).toEqual([
+      401,
+      'Cookie realm="Valise", cookie-name=valise',
+    ])
+    expect(out.body.title).toBe('Nobody is signed in')
+    expect(out.body.detail).toMatch(/\.$/)
   })
 
   it('answers for unknown addresses of the API with a problem', async () => {
@@ -179,6 +208,29 @@ describe('the description of the API', () => {
     expect(put.security).toEqual([{ session: [] }])
   })
 
+  it('is made of schemas as JSON Schema 2020-12 has them, and names each operation once', async () => {
+    const { browser } = await start()
+    const { body } = await browser.get('/api/openapi.json')
+    const ajv = new Ajv2020({ strict: false, validateFormats: false })
+    const schemas: object[] = []
+    const ids: string[] = []
+    const walk = (value: unknown, key = '') => {
+      if (typeof value !== 'object' || value === null) return
+      if (key === 'schema') schemas.push(value)
+      if (key === 'schemas') schemas.push(...Object.values(value))
+      if ('operationId' in value) ids.push(String(value.operationId))
+      for (const [name, one] of Object.entries(value)) walk(one, name)
+    }
+    walk(body)
+    expect(schemas.length).toBeGreaterThan(200)
+    expect(schemas.filter((schema) => !ajv.validateSchema(schema))).toEqual([])
+    expect(JSON.stringify(body)).toContain('"prefixItems"')
+    expect(JSON.stringify(body)).not.toMatch(/"items":\[/)
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(Object.keys(body.paths['/api/uploads'])).toEqual(['get', 'post'])
+    expect(Object.keys(body.paths['/api/uploads/{id}']).sort()).toEqual(['delete', 'get', 'head', 'patch'])
+  })
+
   it('closes every object that comes in', async () => {
     const { browser } = await start()
     const { paths } = (await browser.get('/api/openapi.json')).body
@@ -229,5 +281,7 @@ function builtSite(): string {
   mkdirSync(join(folder, 'assets'))
   writeFileSync(join(folder, 'index.html'), '<meta name="csp-nonce" content="__NONCE__" />')
   writeFileSync(join(folder, 'assets/app-1a2b.js'), 'export {}')
+  const paths = ['/people/:id', '/people', '/pages/:id/:slug?']
+  writeFileSync(join(folder, 'paths.json'), JSON.stringify(paths))
   return folder
 }

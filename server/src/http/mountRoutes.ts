@@ -14,11 +14,12 @@ import { answerFile } from './fileAnswer.ts'
 import type { FileAnswer } from './fileAnswer.ts'
 import { answerOnce } from './idempotency.ts'
 import type { KeptAnswer } from './idempotency.ts'
+import { SESSION_COOKIE } from './problemDetails.ts'
 import type { Call, Client, Route, RouteSpec, Who } from './route.ts'
 import { assertAnswer, parseInput } from './validation.ts'
 
 const MOST_BODY_BYTES = 1_000_000
-const COOKIE = 'valise'
+const COOKIE = SESSION_COOKIE
 /** Says that somebody signed in on this device before; it opens nothing by itself. */
 const DEVICE_COOKIE = 'valise-device'
 /** The longest that browsers allow. */

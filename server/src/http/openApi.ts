@@ -2,6 +2,8 @@
 import { problemSchema } from '@valise/core/problems'
 import type { TObject, TSchema } from 'typebox'
 import type { Route, RouteSpec } from './route.ts'
+import { to202012 } from './to202012.ts'
+import { uploadPaths } from './uploadDescription.ts'
 
 const json = (schema: TSchema) => ({ content: { 'application/json': { schema } } })
 
@@ -11,14 +13,15 @@ export function describeApi(routes: readonly Route[], version: string): object {
     const path = (paths[spec.path] ??= {})
     path[spec.method] = operationOf(spec)
   }
-  return {
+  for (const [path, operations] of Object.entries(uploadPaths))
+    paths[path] = { ...paths[path], ...operations }
+  return to202012({
     openapi: '3.1.0',
+    jsonSchemaDialect: 'https://json-schema.org/draft/2020-12/schema',
     info: {
       title: 'Valise',
       version,
       summary: 'Evidence, pages, sharing and hand-ins of one school',
-      description:
-        'Files come in at /api/uploads by the tus protocol 1.0.0 (creation, termination), with filename, lastModified, replaces and classId as metadata.',
     },
     paths,
     components: {
@@ -31,7 +34,7 @@ export function describeApi(routes: readonly Route[], version: string): object {
         },
       },
     },
-  }
+  }) as object
 }
 
 function operationOf(spec: RouteSpec): object {
@@ -51,6 +54,7 @@ function operationOf(spec: RouteSpec): object {
       ? { [spec.status ?? 200]: { description: 'Done', ...json(spec.answer) } }
       : { 204: { description: 'Done' } }
   return {
+    operationId: idOf(spec),
     summary: spec.summary,
     description: `For ${spec.who === 'anyone' ? 'anyone' : spec.who === 'signed-in' ? 'people who are signed in' : 'administrators'}.`,
     tags: [spec.path.split('/')[2]],
@@ -59,6 +63,15 @@ function operationOf(spec: RouteSpec): object {
     ...(spec.body && { requestBody: { required: true, ...json(spec.body) } }),
     responses: { ...done, default: { $ref: '#/components/responses/Problem' } },
   }
+}
+
+/** Such as `getPagesByIdPublished`: method and path, which are one of a kind together. */
+function idOf({ method, path }: Pick<RouteSpec, 'method' | 'path'>): string {
+  const words = path
+    .split('/')
+    .slice(2)
+    .flatMap((segment) => (segment.startsWith('{') ? ['by', segment.slice(1, -1)] : segment.split(/[.-]/)))
+  return method + words.map((word) => word.charAt(0).toUpperCase() + word.slice(1)).join('')
 }
 
 function parametersOf(place: 'path' | 'query', schema: TSchema | undefined): object[] {

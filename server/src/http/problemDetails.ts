@@ -8,6 +8,7 @@ export const statusOf = {
   'signed-out': 401,
   forbidden: 403,
   'not-found': 404,
+  'not-allowed': 405,
   conflict: 409,
   gone: 410,
   stale: 412,
@@ -20,6 +21,28 @@ export const statusOf = {
   busy: 503,
   'no-space': 507,
 } as const satisfies Record<ErrorCode, number>
+
+/** What each kind is in a few words; what happened this time stands in the detail. */
+const titleOf = {
+  'signed-out': 'Nobody is signed in',
+  forbidden: 'Not allowed',
+  'not-found': 'Not found',
+  'not-allowed': 'Method not allowed',
+  conflict: 'Not possible as things stand',
+  gone: 'Gone',
+  stale: 'Changed meanwhile',
+  'too-large': 'Too large',
+  unsupported: 'Unsupported type',
+  invalid: 'Not valid',
+  'needs-revision': 'Revision missing',
+  'too-many': 'Too many requests',
+  unexpected: 'Unexpected error',
+  busy: 'Busy',
+  'no-space': 'Out of space',
+} as const satisfies Record<ErrorCode, string>
+
+/** How a caller comes in: by the cookie that signing in gives. */
+export const SESSION_COOKIE = 'valise'
 
 /**
  * The refusal that `error` means to a person. A full disk, and work that outgrew its limits, can happen to anything;
@@ -36,7 +59,8 @@ export function toAppError(error: unknown): AppError {
 export function problemOf(error: AppError, request: string): Problem {
   return {
     type: `urn:valise:problem:${error.code}`,
-    title: error.message,
+    title: titleOf[error.code],
+    detail: error.message,
     status: statusOf[error.code],
     code: error.code,
     reason: error.reason,
@@ -58,6 +82,10 @@ export function problemResponse(error: AppError, request: string): Response {
   const minutes = error.params['minutes']
   if (error.code === 'too-many' && typeof minutes === 'number')
     headers.set('retry-after', String(minutes * 60))
+  if (error.code === 'signed-out')
+    headers.set('www-authenticate', `Cookie realm="Valise", cookie-name=${SESSION_COOKIE}`)
+  const allowed = error.params['allowed']
+  if (error.code === 'not-allowed' && typeof allowed === 'string') headers.set('allow', allowed)
   if (error.code === 'busy') headers.set('retry-after', '2')
   return new Response(JSON.stringify(problemOf(error, request)), { status: statusOf[error.code], headers })
 }

@@ -1,14 +1,20 @@
 // Serves the built web site: hashed files for ever, the page itself with a fresh nonce each time.
 import { randomBytes } from 'node:crypto'
-import { readFileSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { serveStatic } from '@hono/node-server/serve-static'
+import { AppError } from '@valise/core/problems'
 import type { Hono, MiddlewareHandler } from 'hono'
+import { patternOf } from './patternOf.ts'
 import { contentSecurityPolicy } from './securityHeaders.ts'
 
-/** Every address that is neither API nor file shows the one page; the web site's own router does the rest. */
+/**
+ * Every address that is neither API nor file shows the one page; the web site's own router does the rest. One that the
+ * router does not know is answered as not found, with the page that says so.
+ */
 export function mountWebSite(app: Hono, folder: string, frames: readonly string[]): void {
   const page = readFileSync(join(folder, 'index.html'), 'utf8')
+  const isKnown = readPaths(folder)
   app.use(
     '/assets/*',
     cachedAs('public, max-age=31536000, immutable'),
@@ -16,17 +22,27 @@ export function mountWebSite(app: Hono, folder: string, frames: readonly string[
   )
   app.get('/assets/*', (c) => c.notFound())
   // Icon and the like, by name; the page itself must go through the nonce.
-  app.get(
-    '/:file{[\\w-]+\\.(?:svg|png|ico|webmanifest|js|txt)}',
-    cachedAs('no-cache'),
-    serveStatic({ root: folder }),
-  )
+  const byName = '/:file{[\\w-]+\\.(?:svg|png|ico|webmanifest|js|txt)}'
+  app.get(byName, cachedAs('no-cache'), serveStatic({ root: folder }))
+  app.get(byName, (c) => c.notFound())
   app.get('/*', (c) => {
     const nonce = randomBytes(16).toString('base64')
     c.header('content-security-policy', contentSecurityPolicy(nonce, frames))
     c.header('cache-control', 'no-store')
-    return c.html(page.replaceAll('__NONCE__', nonce))
+    return c.html(page.replaceAll('__NONCE__', nonce), isKnown(c.req.path) ? 200 : 404)
   })
+  app.all('/*', () => {
+    throw new AppError('not-allowed', 'not-allowed', { params: { allowed: 'GET, HEAD' } })
+  })
+}
+
+/** The addresses that the router of the web site knows, as the build wrote them down. */
+function readPaths(folder: string): (path: string) => boolean {
+  const file = join(folder, 'paths.json')
+  if (!existsSync(file)) return () => true
+  const paths: string[] = JSON.parse(readFileSync(file, 'utf8'))
+  const patterns = paths.map(patternOf)
+  return (path) => path === '/' || patterns.some((pattern) => pattern.test(path))
 }
 
 function cachedAs(rule: string): MiddlewareHandler {

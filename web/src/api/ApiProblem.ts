@@ -11,7 +11,7 @@ export class ApiProblem extends Error {
   readonly askedAt: number
 
   constructor(problem: Problem | null, cause?: unknown, askedAt = performance.now()) {
-    super(problem?.title ?? 'The server cannot be reached.', { cause })
+    super(problem?.detail ?? 'The server cannot be reached.', { cause })
     this.name = 'ApiProblem'
     this.code = problem?.code ?? 'unreachable'
     this.reason = problem?.reason ?? 'unreachable'
@@ -22,6 +22,14 @@ export class ApiProblem extends Error {
 
   /** What the server would have refused, told by the device before it is asked. */
   static ofDevice(reason: Problem['reason']): ApiProblem {
-    return new ApiProblem({ type: '', title: '', status: 422, code: 'invalid', reason, params: {} })
+    return new ApiProblem({
+      type: '',
+      title: '',
+      detail: '',
+      status: 422,
+      code: 'invalid',
+      reason,
+      params: {},
+    })
   }
 }

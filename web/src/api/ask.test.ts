@@ -58,7 +58,8 @@ describe('asking the server', () => {
     const problem = {
       code: 'invalid',
       reason: 'password-short',
-      title: 'Too short.',
+      title: 'Not valid',
+      detail: 'Too short.',
       params: { least: 10 },
       errors: [{ path: '/next', reason: 'password-short' }],
     }

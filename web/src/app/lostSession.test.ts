@@ -4,7 +4,7 @@ import { isSessionLost, loseWhereSignedOut, regainSession } from './lostSession.
 describe('a session that was lost', () => {
   const later = () => new Promise((resolve) => setTimeout(resolve, 5))
   const answer = (reason: string) =>
-    new ApiProblem({ type: '', title: '', status: 401, code: 'signed-out', reason, params: {} })
+    new ApiProblem({ type: '', title: '', detail: '', status: 401, code: 'signed-out', reason, params: {} })
 
   it('is lost until somebody signs in again', async () => {
     expect(loseWhereSignedOut(answer('signed-out'))).toBe(true)

@@ -12,7 +12,7 @@ const fetched = (data: string | undefined, error: Error | null) =>
   renderHtml(<Fetched query={{ data, error, refetch }}>{(words) => <p>{words}</p>}</Fetched>)
 const problem = (change: Partial<Problem>) =>
   new ApiProblem({
-    ...{ type: '', title: 'As the server says it.', status: 422, code: 'invalid' as const },
+    ...{ type: '', title: '', detail: 'As the server says it.', status: 422, code: 'invalid' as const },
     ...{ reason: 'file-empty', params: {}, ...change },
   })
 
