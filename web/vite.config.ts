@@ -1,11 +1,14 @@
 // The build of the web site: one page, code split by route, libraries that change seldom in chunks of their own.
+import { readFileSync } from 'node:fs'
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vite'
 import type { Plugin } from 'vite'
 import paths from './src/app/paths.json' with { type: 'json' }
 import tokens from './src/ui/tokens.json' with { type: 'json' }
 
-/** Writes every colour of tokens.json into the page as a custom property, so that they stand before the first paint. */
+const outline = readFileSync(new URL('src/app/outline.css', import.meta.url), 'utf8')
+
+/** Writes every colour of tokens.json and the outline of the shell into the page, so that they stand at the first paint. */
 const colourProperties: Plugin = {
   name: 'colour-properties',
   transformIndexHtml: () => {
@@ -13,7 +16,7 @@ const colourProperties: Plugin = {
       Object.entries(tokens.colour)
         .map(([name, colour]) => `--${name}:${colour[scheme]}`)
         .join(';')
-    const children = `:root{${of('light')}}[data-scheme='dark']{${of('dark')}}`
+    const children = `:root{${of('light')}}[data-scheme='dark']{${of('dark')}}\n${outline}`
     return [{ tag: 'style', attrs: { nonce: '__NONCE__' }, children, injectTo: 'head' }]
   },
 }
@@ -26,16 +29,9 @@ const knownPaths: Plugin = {
   },
 }
 
-const frame = new RegExp(
-  [
-    'web/src/ui/(Avatar|createStore|Empty|Fetched|Missing|Mark|OwnIcon|place|Refusal|Screen|StitchedBox|useLetterKey|useProblemWords|useWhen)\\.',
-    'web/src/(app/(kept|lostSession|places|MissingScreen)|people/(useSession|tabs)|evidence/(trayPlace|trayQueries|Tray|draggedItem|Thumbnail|useEvidenceWords|useClassInView|uploadsHere|uploadQueries|addFiles|chooseFiles)|gather/(useWaysIn|ways|gathering|pastedAddress|arrivals))\\.',
-    'web/src/(api/(ask|ApiProblem|index)|app/queryClient|words/i18n)\\.',
-    '@tanstack/(query-core|react-query)/',
-    'core/src/(evidence/(extensionOf|valueLists)|people/(names|valueLists|textIn))\\.',
-    '@tabler/icons-react/dist/esm/(createReactComponent|icons/(IconBook2|IconFileText|IconPhoto|IconTrash|IconX|IconChevronUp|IconChevronDown|IconArrowBarUp|IconSunHigh|IconUsers|IconUsersGroup|IconBell|IconFile|IconMovie)\\.)',
-  ].join('|'),
-)
+/** Parts that several screens share; not those that bring the editor or the calendar along. */
+const partsOfScreens =
+  /web\/src\/(?!words|pictures|collages)\w+\/(?!TextEditor|TextTools|UnsavedText|NoteEditor|NotePreview|PassDays|LookPanel|MadeField|TimePart|EntryEditor|AssignmentForm|DayField|SliderField)\w+\.(tsx|module\.css)$/
 
 const devAddress = 'http://localhost:7400'
 /** The server takes writes from its own address alone, and Vite stands before it under another. */
@@ -59,9 +55,37 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
-            { name: 'react', test: /node_modules\/(react|react-dom|react-router|scheduler)\// },
-            // What every screen has: in one chunk it packs better than in twenty.
-            { name: 'frame', test: frame },
+            { name: 'react', test: /node_modules\/(react|react-dom|react-router|scheduler)\//, priority: 9 },
+            // What every screen begins with: in one chunk it packs better than in twenty.
+            { name: 'frame', tags: ['$initial'], priority: 8 },
+            // An icon by itself is hardly larger than the request for it.
+            { name: 'icons', test: /@tabler\/icons-react/, priority: 7 },
+            {
+              name: 'mui',
+              test: /node_modules\/(@mui\/(material|system|utils)|@popperjs|react-transition-group|react-hook-form)\//,
+              priority: 7,
+            },
+            // What several screens have of ours: data, words and hooks, and then the parts of screens.
+            {
+              name: 'core',
+              test: /core\/src\/(access|assignments|classes|collections|evidence|people|problems|records|submissions|time)\//,
+              minShareCount: 2,
+              priority: 4,
+            },
+            {
+              name: 'shared',
+              test: /web\/src\/(ui\/(?!DayField|SliderField)|(?!drafts|pictures|collages)\w+\/[\w.]+\.ts$|(pictures|collages)\/queries)/,
+              minShareCount: 2,
+              priority: 3,
+            },
+            { name: 'parts', test: partsOfScreens, minShareCount: 2, priority: 2 },
+            // Large, and seldom needed: they come where they are asked for.
+            {
+              name: 'editor',
+              test: /@tiptap|prosemirror|linkifyjs|web\/src\/drafts\/(TextEditor|TextTools|textExtensions|useUnsavedText|UnsavedText|useFlushAfterPause)\./,
+              priority: 1,
+            },
+            { name: 'dates', test: /@mui\/x-|node_modules\/date-fns\/|web\/src\/ui\/DayField/, priority: 1 },
           ],
         },
       },

@@ -11,6 +11,7 @@ import { collageRoutes } from './collages/index.ts'
 import { collectionRoutes } from './collections/index.ts'
 import { evidenceRoutes, mountPosters, mountUploads, queryRoutes } from './evidence/index.ts'
 import { gatheringRoutes, mountPhone } from './gathering/index.ts'
+import { countsRoute } from './countsRoute.ts'
 import { feedbackRoutes } from './feedback/index.ts'
 import {
   allowedMethods,
@@ -57,9 +58,7 @@ const statusRoutes = [
   ),
 ]
 
-/** The product's own routes, in the order in which the API describes them. */
-export const productRoutes: readonly Route[] = [
-  ...statusRoutes,
+const domainRoutes: readonly Route[] = [
   ...sessionRoutes,
   ...peopleRoutes,
   ...classRoutes,
@@ -76,6 +75,9 @@ export const productRoutes: readonly Route[] = [
   ...feedbackRoutes,
   ...recordRoutes,
 ]
+
+/** The product's own routes, in the order in which the API describes them. */
+export const productRoutes: readonly Route[] = [...statusRoutes, countsRoute(domainRoutes), ...domainRoutes]
 
 export function createApp(services: Services, options: AppOptions = {}): Hono {
   const app = new Hono()

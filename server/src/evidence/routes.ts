@@ -148,7 +148,7 @@ export const evidenceRoutes = [
       const rendition = await findRenditionOf(reader, actor.personId, params.id, params.n, params.kind)
       if (!rendition) throw new AppError('not-found', 'not-found')
       const { fileSha256: sha256, bytes, mime } = rendition
-      return { sha256, bytes, mime, fileName: `${params.kind}.webp`, inline: true }
+      return { sha256, bytes, mime, fileName: `${params.kind}.webp`, inline: true, isVersioned: true }
     },
   ),
   route(

@@ -11,7 +11,11 @@ export interface FileAnswer {
   readonly fileName: string
   /** Whether a browser may show it in its place; else it is only ever saved. */
   readonly inline: boolean
+  /** Whether its address names what it shows: then its owner's browser may keep it for a while. */
+  readonly isVersioned?: boolean
 }
+
+const KEPT_SECONDS = 24 * 3600
 
 /** Answers with the file, or with the range that the request asks for (RFC 9110, one range at most). */
 export async function answerFile(request: Request, files: FileStore, file: FileAnswer): Promise<Response> {
@@ -23,6 +27,14 @@ export async function answerFile(request: Request, files: FileStore, file: FileA
     'cache-control': 'private, no-store, no-transform',
     'accept-ranges': 'bytes',
   })
+  if (file.isVersioned) {
+    const etag = `"${file.sha256.slice(0, 32)}"`
+    headers.set('cache-control', `private, max-age=${KEPT_SECONDS}, no-transform`)
+    // Kept for this session alone: whoever signs in next on the same computer brings another cookie.
+    headers.set('vary', 'cookie')
+    headers.set('etag', etag)
+    if (request.headers.get('if-none-match') === etag) return new Response(null, { status: 304, headers })
+  }
   const range = readRange(request.headers.get('range'), file.bytes)
   if (range === 'outside') {
     headers.set('content-range', `bytes */${file.bytes}`)

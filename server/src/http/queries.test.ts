@@ -39,6 +39,7 @@ const lists = [
   '/api/entries?limit=200',
   '/api/collections?limit=200',
   '/api/collections/count',
+  '/api/counts?of=evidence,pages,review-desk',
   '/api/sharing',
   '/api/sharing/audiences',
   '/api/sharing/look',

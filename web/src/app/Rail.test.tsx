@@ -9,7 +9,7 @@ afterAll(() => Reflect.deleteProperty(globalThis, 'document'))
 beforeEach(() => setPlace({ name: '', parent: '' }))
 
 const rail = (path: string, session = wren) =>
-  renderHtml(<Rail />, { path, session, answers: [[countQuery('pages').queryKey, { kept: 14 }]] })
+  renderHtml(<Rail />, { path, session, answers: [[countQuery('pages').queryKey, 14]] })
 const here = (html: string) =>
   [...html.matchAll(/<a[^>]*aria-current="page"[^>]*>.*?<\/a>/gs)].map(([link]) =>
     link.replace(/<[^>]+>/g, '').replace(/,? ?\d.*$/, ''),

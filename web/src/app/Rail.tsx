@@ -62,12 +62,12 @@ function PlaceItem({ place }: { readonly place: PlaceLink }) {
 function Count({ place }: { readonly place: CountedPlace }) {
   const { t } = useTranslation()
   const { data } = useQuery(countQuery(place))
-  if (!data) return null
+  if (data === undefined) return null
   return (
     <span className={styles.count}>
       <span className="only-heard">, </span>
-      {data.kept}
-      <span className="only-heard"> {t('places.things', { count: data.kept })}</span>
+      {data}
+      <span className="only-heard"> {t('places.things', { count: data })}</span>
     </span>
   )
 }

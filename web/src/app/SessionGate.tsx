@@ -9,6 +9,7 @@ import { hearTabs } from '../people/tabs.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { needWords, speak } from '../words/i18n.ts'
 import { Shell } from './Shell.tsx'
+import { ShellOutline } from './ShellOutline.tsx'
 
 const SignInScreen = lazy(async () => {
   await needWords('people')
@@ -30,6 +31,7 @@ export function SessionGate() {
   useSharedPreferences()
   const cameIn = useCameIn(session.data?.state)
 
+  if (session.isPending || school.isPending) return <ShellOutline />
   return (
     <Fetched query={school}>
       {() => (
@@ -42,7 +44,7 @@ export function SessionGate() {
                 </Suspense>
               )
             }
-            return isSpoken ? <Shell isJustSignedIn={cameIn} /> : null
+            return isSpoken ? <Shell isJustSignedIn={cameIn} /> : <ShellOutline />
           }}
         </Fetched>
       )}

@@ -1,6 +1,6 @@
 // The frame around every screen: top bar, rail, the paper one works on, the Tray.
 import { IconX } from '@tabler/icons-react'
-import { Suspense, useEffect, useRef } from 'react'
+import { lazy, Suspense, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Outlet, useLocation } from 'react-router'
 import { Tray } from '../evidence/Tray.tsx'
@@ -10,11 +10,14 @@ import { useSession } from '../people/useSession.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Guards } from './Guards.tsx'
 import { Rail } from './Rail.tsx'
-import { UndoHost } from './UndoHost.tsx'
+import { undoOffer } from '../ui/undoOffer.ts'
 import { ScreenName } from '../ui/ScreenName.tsx'
 import { useWorkScroll } from './useWorkScroll.ts'
 import { TopBar } from './TopBar.tsx'
 import styles from './Shell.module.css'
+
+/** Seldom seen, so fetched when something can be undone. */
+const UndoHost = lazy(async () => ({ default: (await import('./UndoHost.tsx')).UndoHost }))
 
 export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) {
   const { t } = useTranslation()
@@ -22,6 +25,7 @@ export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) 
   const work = useRef<HTMLElement>(null)
   const { pathname, state } = useLocation()
   const gathers = useSession().memberships.some(({ role }) => role === 'student')
+  const hasUndo = undoOffer.use() !== null
   const closePlaces = () => places.current?.close()
 
   // Whoever has just come in begins in the work area: the form that had the focus is gone.
@@ -67,7 +71,11 @@ export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) 
       {gathers ? <Tray /> : null}
       {gathers ? <WindowDrop /> : null}
       {gathers ? <GatherHost /> : null}
-      <UndoHost />
+      {hasUndo ? (
+        <Suspense fallback={null}>
+          <UndoHost />
+        </Suspense>
+      ) : null}
       <Guards />
     </div>
   )

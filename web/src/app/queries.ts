@@ -1,6 +1,6 @@
 // How many things each place of the rail holds.
 import { queryOptions } from '@tanstack/react-query'
-import { get } from '../api/index.ts'
+import { get, withQuery } from '../api/index.ts'
 
 const counted = [
   'evidence',
@@ -30,6 +30,26 @@ const paths: Partial<Record<CountedPlace, string>> = { opened: 'opened-to-me', d
 export function countQuery(place: CountedPlace) {
   return queryOptions({
     queryKey: [keys[place] ?? place, 'count'],
-    queryFn: ({ signal }) => get<{ kept: number }>(`/api/${paths[place] ?? place}/count`, signal),
+    queryFn: () => fetchCount(paths[place] ?? place),
   })
+}
+
+type Counts = Readonly<Record<string, number>>
+
+/** The places that are about to be asked for together, and their answer. */
+let gathering: { readonly places: Set<string>; readonly answer: Promise<Counts> } | null = null
+
+/** Places that are asked for in one moment go into one request. */
+async function fetchCount(place: string): Promise<number> {
+  if (!gathering) {
+    const places = new Set<string>()
+    const answer = Promise.resolve().then(() => {
+      gathering = null
+      return get<Counts>(withQuery('/api/counts', { of: [...places].join(',') }))
+    })
+    gathering = { places, answer }
+  }
+  gathering.places.add(place)
+  const counts = await gathering.answer
+  return counts[place] ?? 0
 }

@@ -7,13 +7,14 @@ import { MissingScreen } from './MissingScreen.tsx'
 import { needWords } from '../words/i18n.ts'
 import type { ScreenWords } from '../words/i18n.ts'
 import { SessionGate } from './SessionGate.tsx'
+import { ShellOutline } from './ShellOutline.tsx'
 
 export const routes: RouteObject[] = [
   {
     path: '/choose-password',
     errorElement: <Broken />,
-    // Until the first screen's code is there, the plain page stands.
-    hydrateFallbackElement: <></>,
+    // Until the first screen's code is there, the outline of the shell stands.
+    hydrateFallbackElement: <ShellOutline />,
     lazy: inWords(
       'people',
       async () => (await import('../people/ChoosePasswordScreen.tsx')).ChoosePasswordScreen,
@@ -22,13 +23,13 @@ export const routes: RouteObject[] = [
   {
     path: '/camera',
     errorElement: <Broken />,
-    hydrateFallbackElement: <></>,
+    hydrateFallbackElement: <ShellOutline />,
     lazy: inWords('gather', async () => (await import('../gather/CameraScreen.tsx')).CameraScreen),
   },
   {
     path: '/no-such-link',
     errorElement: <Broken />,
-    hydrateFallbackElement: <></>,
+    hydrateFallbackElement: <ShellOutline />,
     lazy: inWords('reading', async () => {
       await needWords('people')
       return (await import('../access/NoSuchLink.tsx')).NoSuchLink
@@ -38,7 +39,7 @@ export const routes: RouteObject[] = [
     path: '/',
     element: <SessionGate />,
     errorElement: <Broken />,
-    hydrateFallbackElement: <></>,
+    hydrateFallbackElement: <ShellOutline />,
     children: [
       { index: true, element: <TodayScreen /> },
       {

@@ -14,12 +14,16 @@ import { arrivals } from '../gather/arrivals.ts'
 import { NewsList } from '../feedback/NewsList.tsx'
 import { newsQueries } from '../feedback/queries.ts'
 import { useSession } from '../people/useSession.ts'
+import { pageQueries } from '../pages/queries.ts'
+import { WhereYouStopped } from '../pages/WhereYouStopped.tsx'
 import { submissionQueries } from '../submissions/queries.ts'
 import { Empty } from '../ui/Empty.tsx'
-import { Fetched } from '../ui/Fetched.tsx'
+import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { needWords } from '../words/i18n.ts'
+import { LatestFeedback } from './LatestFeedback.tsx'
+import { NextSteps } from './NextSteps.tsx'
 import styles from './TodayScreen.module.css'
 
 const NEWS_SHOWN = 4
@@ -37,6 +41,9 @@ export function TodayScreen() {
   const reads = memberships.some(({ role }) => isAssessorRole(role))
   const studies = memberships.some(({ role }) => role === 'student')
   const hint = studies ? t('nothingHint') : reads ? t('readNothingHint') : t('noClassHint')
+  const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
+  /** What stands under each other comes together, so that nothing is pushed down by what comes later. */
+  const isWhole = !(memberships.length > 0 && query.isPending) && !(studies && newest.isPending)
   const isEmpty =
     plan !== undefined && plan.steps.length + plan.reading.length + plan.withAssessors.length === 0
   return (
@@ -57,12 +64,13 @@ export function TodayScreen() {
               <DropSlot />
             </div>
           ) : null}
-          {plan && plan.feedback.length > 0 ? (
-            <Suspense fallback={null}>
-              <LatestFeedback items={plan.feedback} />
-            </Suspense>
+          {/* What comes first in the panel is there first: nothing moves under the reader's eyes. */}
+          {plan || memberships.length === 0 || query.error ? (
+            <>
+              {plan && plan.feedback.length > 0 ? <LatestFeedback items={plan.feedback} /> : null}
+              <LatestNews />
+            </>
           ) : null}
-          <LatestNews />
         </>
       }
       panelLabel={t('news')}
@@ -77,18 +85,11 @@ export function TodayScreen() {
         </>
       ) : null}
       {isEmpty || memberships.length === 0 ? <Empty>{hint}</Empty> : null}
-      {plan && !isEmpty ? (
-        <Suspense fallback={null}>
-          <NextSteps plan={plan} />
-        </Suspense>
-      ) : null}
+      {plan && !isEmpty ? <NextSteps plan={plan} /> : null}
       {query.error ? <Fetched query={query}>{() => null}</Fetched> : null}
-      {studies ? (
-        <Suspense fallback={null}>
-          <WhereYouStopped />
-        </Suspense>
-      ) : null}
-      {memberships.length > 0 ? (
+      {isWhole ? null : <Loading />}
+      {studies && isWhole ? <WhereYouStopped /> : null}
+      {memberships.length > 0 && isWhole ? (
         <section className={styles.classes}>
           <h2>{t('classes')}</h2>
           <ul>
@@ -114,12 +115,6 @@ const UploadList = lazy(async () => {
   return { default: (await import('../evidence/UploadList.tsx')).UploadList }
 })
 
-const NextSteps = lazy(async () => ({ default: (await import('./NextSteps.tsx')).NextSteps }))
-
-const LatestFeedback = lazy(async () => ({
-  default: (await import('./LatestFeedback.tsx')).LatestFeedback,
-}))
-
 /** The day in one sentence: what is due first, else what is to be read. */
 function useSentence(): (plan: TodayPlan, studies: boolean) => string {
   const { t, i18n } = useTranslation('today')
@@ -136,10 +131,6 @@ function useSentence(): (plan: TodayPlan, studies: boolean) => string {
     return studies ? t('nothing') : t('readNothing')
   }
 }
-
-const WhereYouStopped = lazy(async () => ({
-  default: (await import('../pages/WhereYouStopped.tsx')).WhereYouStopped,
-}))
 
 function ComingIn() {
   const here = uploadsHere.use()

@@ -1,0 +1,40 @@
+// How many things several places hold, in one answer: the rail of every screen asks for all of its counts at once.
+import { Type } from 'typebox'
+import { route } from './http/index.ts'
+import type { Route } from './http/index.ts'
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+
+/** @param routes among which those at `/api/<place>/count` answer for one place each */
+export function countsRoute(routes: readonly Route[]): Route {
+  const places = new Map(
+    routes.flatMap((one) => {
+      const [, place] = /^\/api\/([\w-]+)\/count$/.exec(one.spec.path) ?? []
+      return place === undefined ? [] : [[place, one] as const]
+    }),
+  )
+  return route(
+    {
+      method: 'get',
+      path: '/api/counts',
+      summary: 'How many things I have in several places; places that are not known are left out',
+      who: 'signed-in',
+      query: object({ of: Type.String({ maxLength: 300, description: 'Their names, parted by commas' }) }),
+      answer: Type.Record(Type.String(), Type.Integer()),
+    },
+    async (call) => {
+      const names = [...new Set(call.query.of.split(','))]
+      const counts = await Promise.all(
+        names.flatMap((name) => {
+          const one = places.get(name)
+          if (!one) return []
+          // Counting takes nothing but who asks.
+          const counted = one.handle(call as unknown as Parameters<Route['handle']>[0])
+          return [counted.then((answer) => [name, (answer as { kept: number }).kept] as const)]
+        }),
+      )
+      return Object.fromEntries(counts)
+    },
+  )
+}
