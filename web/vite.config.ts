@@ -16,7 +16,7 @@ const colourProperties: Plugin = {
       Object.entries(tokens.colour)
         .map(([name, colour]) => `--${name}:${colour[scheme]}`)
         .join(';')
-    const children = `:root{${of('light')}}[data-scheme='dark']{${of('dark')}}\n${outline}`
+    const children = `:root{${of('light')}}@media not print{[data-scheme='dark']{${of('dark')}}}\n${outline}`
     return [{ tag: 'style', attrs: { nonce: '__NONCE__' }, children, injectTo: 'head' }]
   },
 }

@@ -73,7 +73,7 @@ function NextPages({ collection, read }: NextPagesProps) {
   const place = { n: at + 1, count: pages.length }
   const to = (id: string) => `/pages/${id}?in=${collection.id}`
   return (
-    <nav className={styles.next} aria-label={t('contents', { title: collection.title })}>
+    <nav className={styles.next} data-print="off" aria-label={t('contents', { title: collection.title })}>
       {before ? (
         <Link to={to(before.id)} aria-label={t('back', { title: before.title })}>
           <IconChevronLeft size={20} stroke={1.7} aria-hidden="true" />

@@ -28,7 +28,7 @@ export function ReaderFrame({ read, collection, pageId, own, children }: ReaderF
   const hasPages = collection !== null && pagesToRead(collection.lines).length > 0
   return (
     <div className={styles.reader}>
-      <header className={styles.bar}>
+      <header className={styles.bar} data-print="off">
         <p>
           <Trans
             t={t}

@@ -99,6 +99,7 @@ function Row({
         <div>
           <button
             type="button"
+            data-print="on"
             aria-pressed={isChosen}
             title={t('sharing.choose', { title })}
             onClick={() => onChoose(thing.id)}

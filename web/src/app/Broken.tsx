@@ -6,12 +6,12 @@ import { useTranslation } from 'react-i18next'
 export function Broken() {
   const { t } = useTranslation()
   return (
-    <main style={{ padding: 28 }}>
+    <div style={{ padding: 28 }} role="alert">
       <Typography variant="h1" sx={{ mb: 3 }}>
         {t('states.brokenTitle')}
       </Typography>
       <Typography sx={{ mb: 4 }}>{t('states.brokenText')}</Typography>
       <Button onClick={() => window.location.reload()}>{t('states.reload')}</Button>
-    </main>
+    </div>
   )
 }

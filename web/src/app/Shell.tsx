@@ -12,6 +12,7 @@ import { Guards } from './Guards.tsx'
 import { Rail } from './Rail.tsx'
 import { undoOffer } from '../ui/undoOffer.ts'
 import { ScreenName } from '../ui/ScreenName.tsx'
+import { ScreenBoundary } from './ScreenBoundary.tsx'
 import { useWorkScroll } from './useWorkScroll.ts'
 import { TopBar } from './TopBar.tsx'
 import styles from './Shell.module.css'
@@ -46,7 +47,7 @@ export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) 
   useWorkScroll(work, screen)
 
   return (
-    <div className={styles.shell}>
+    <div className={styles.shell} data-frame>
       <a className={styles.skip} href="#work">
         {t('skip')}
       </a>
@@ -64,13 +65,19 @@ export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) 
       </dialog>
       {/* It scrolls by itself, so it must be reached by keyboard also where nothing in it can be. */}
       <main id="work" ref={work} className={styles.work} tabIndex={0}>
-        <Suspense fallback={<Loading />}>
-          <Outlet />
-        </Suspense>
+        <ScreenBoundary key={screen}>
+          <Suspense fallback={<Loading />}>
+            <Outlet />
+          </Suspense>
+        </ScreenBoundary>
       </main>
       {gathers ? <Tray /> : null}
       {gathers ? <WindowDrop /> : null}
-      {gathers ? <GatherHost /> : null}
+      {gathers ? (
+        <ScreenBoundary key={`gather ${screen}`}>
+          <GatherHost />
+        </ScreenBoundary>
+      ) : null}
       {hasUndo ? (
         <Suspense fallback={null}>
           <UndoHost />

@@ -6,6 +6,7 @@ import { Broken } from './Broken.tsx'
 import { MissingScreen } from './MissingScreen.tsx'
 import { needWords } from '../words/i18n.ts'
 import type { ScreenWords } from '../words/i18n.ts'
+import { awayUntilLoaded } from './ScreenAway.tsx'
 import { SessionGate } from './SessionGate.tsx'
 import { ShellOutline } from './ShellOutline.tsx'
 
@@ -201,8 +202,16 @@ export const routes: RouteObject[] = [
 
 /** A screen that is loaded together with its words, so that it never shows without them. */
 function inWords(name: ScreenWords, load: () => Promise<ComponentType>) {
-  return async () => {
+  const loadWithWords = async () => {
     const [Component] = await Promise.all([load(), needWords(name)])
-    return { Component }
+    return Component
+  }
+  return async () => {
+    try {
+      return { Component: await loadWithWords() }
+    } catch {
+      // There is no connection, or a new version was installed: the frame says so, and goes on trying.
+      return { Component: awayUntilLoaded(loadWithWords) }
+    }
   }
 }

@@ -81,7 +81,7 @@ function Panel({ collection }: { readonly collection: Collection }) {
           )
         }
       </Fetched>
-      <dl className={styles.known}>
+      <dl className={styles.known} data-print="off">
         <dt>{t('read.seenBy')}</dt>
         <dd>
           {seers.words}
@@ -91,7 +91,7 @@ function Panel({ collection }: { readonly collection: Collection }) {
           </Link>
         </dd>
       </dl>
-      <div className={styles.foot}>
+      <div className={styles.foot} data-print="off">
         <PutInBin room="collections" id={id} title={collection.title || t('untitled')} bin={bin} />
         <p className={styles.quiet}>{t('read.binHint')}</p>
       </div>

@@ -3,7 +3,7 @@ import Autocomplete from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
 import { IconFile, IconMinus, IconNotebook, IconPhoto, IconTextSize } from '@tabler/icons-react'
 import { newEntryPiece, newLinePiece, newTextPiece, pieceKinds } from '@valise/core/pages'
-import type { PieceKind } from '@valise/core/pages'
+import type { Piece, PieceKind } from '@valise/core/pages'
 import { memo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
@@ -20,17 +20,25 @@ const icons = {
   line: IconMinus,
 } as const satisfies Record<PieceKind, unknown>
 
-/** It depends on nothing that typing changes, so typing does not render it. */
-export const AddPiece = memo(function AddPiece() {
+/**
+ * It depends on nothing that typing changes, so typing does not render it.
+ *
+ * @param onAdded told once something stands on the page
+ */
+export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?: () => void }) {
   const { t } = useTranslation('pages')
   const { add, addEvidence } = usePageActs()
   const [choosing, setChoosing] = useState<'picture' | 'file' | 'entry' | null>(null)
   const [typed, setTyped] = useState('')
 
+  const put = (pieces: readonly Piece[]) => {
+    add(pieces)
+    onAdded?.()
+  }
   const want = (kind: PieceKind) => {
     setTyped('')
-    if (kind === 'text') add([newTextPiece(crypto.randomUUID())])
-    else if (kind === 'line') add([newLinePiece(crypto.randomUUID())])
+    if (kind === 'text') put([newTextPiece(crypto.randomUUID())])
+    else if (kind === 'line') put([newLinePiece(crypto.randomUUID())])
     else setChoosing(kind)
   }
   return (
@@ -82,13 +90,16 @@ export const AddPiece = memo(function AddPiece() {
               ? ['picture', 'collage']
               : ['file', 'video', 'audio', 'data-table', 'link', 'note']
           }
-          onChoose={(item) => addEvidence([item])}
+          onChoose={(item) => {
+            addEvidence([item])
+            onAdded?.()
+          }}
           onClose={() => setChoosing(null)}
         />
       ) : null}
       {choosing === 'entry' ? (
         <EntryChooser
-          onChoose={(entryId) => add([newEntryPiece(crypto.randomUUID(), entryId)])}
+          onChoose={(entryId) => put([newEntryPiece(crypto.randomUUID(), entryId)])}
           onClose={() => setChoosing(null)}
         />
       ) : null}

@@ -1,4 +1,5 @@
 // The open page: the seam on top, the paper with its rows, and beside it what can be added.
+import useMediaQuery from '@mui/material/useMediaQuery'
 import { renderPage } from '@valise/core/pages'
 import type { Page } from '@valise/core/pages'
 import type { EvidenceRow } from '@valise/core/evidence'
@@ -7,6 +8,7 @@ import { useTranslation } from 'react-i18next'
 import { setPlace } from '../ui/place.ts'
 import { useDiscardUntouched, useIsNew } from '../ui/useDiscardUntouched.ts'
 import { useTrayPlace } from '../evidence/trayPlace.ts'
+import { AddOnPhone } from './AddOnPhone.tsx'
 import { AddPiece } from './AddPiece.tsx'
 import { OtherVersions } from '../drafts/OtherVersions.tsx'
 import { NearlyFull } from './NearlyFull.tsx'
@@ -28,6 +30,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
   const queryKey = useMemo(() => pageQueries.one(page.id).queryKey, [page.id])
   const editor = { ...state, ...acts }
   const [isLooking, setIsLooking] = useState(false)
+  const isNarrow = useMediaQuery('(max-width: 767.95px)')
   const { document } = editor.draft
   const title = document.title || t('untitled')
   useEffect(() => setPlace({ name: title, parent: t('app:places.pages') }), [title, t])
@@ -46,8 +49,9 @@ export function PageEditor({ page }: { readonly page: Page }) {
                 <RefusedEdit draft={editor.draft} />
                 <NearlyFull document={document} />
                 <PageCanvas />
+                {isNarrow ? <AddOnPhone /> : null}
               </div>
-              <aside className={styles.panel} aria-label={t('panel')}>
+              <aside className={styles.panel} aria-label={t('panel')} data-print="off">
                 <div className={styles.stay}>
                   <OtherVersions
                     path={pagePath(page.id)}
@@ -58,7 +62,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
                   <Suspense fallback={null}>
                     <PageAnswers pageId={page.id} />
                   </Suspense>
-                  <AddPiece />
+                  {isNarrow ? null : <AddPiece />}
                   <PageFoot
                     id={page.id}
                     title={document.title}

@@ -41,6 +41,7 @@ export function Seam({ isLooking, onLook }: SeamProps) {
     <section
       ref={seam}
       tabIndex={-1}
+      data-print="off"
       className={styles.seam}
       aria-label={t('seam.label')}
       data-published={published !== null}

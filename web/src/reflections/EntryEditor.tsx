@@ -181,7 +181,7 @@ function Foot({ id, logbookId, title, lang, onLang, canUndo, onUndo }: FootProps
   const navigate = useNavigate()
   const bin = useBinEntry()
   return (
-    <div className={styles.foot}>
+    <div className={styles.foot} data-print="off">
       <LanguageField label={t('reflections:entry.language')} value={lang} onChange={onLang} />
       <Button
         variant="text"

@@ -1,0 +1,53 @@
+// A screen whose code could not be fetched: the frame stays, says so, and the screen opens by itself once it can be had.
+import Button from '@mui/material/Button'
+import { useEffect, useState } from 'react'
+import type { ComponentType } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Empty } from '../ui/Empty.tsx'
+import { setPlace } from '../ui/place.ts'
+import { reloadOnce } from './reloadOnce.ts'
+
+const TRY_AGAIN_MS = 3000
+
+export type LoadScreen = () => Promise<ComponentType>
+
+/** A screen that is tried again and again until it is there. */
+export function awayUntilLoaded(load: LoadScreen): ComponentType {
+  return function AwayUntilLoaded() {
+    const [Screen, setScreen] = useState<ComponentType | null>(null)
+    const tryAgain = () =>
+      load().then(
+        (Component) => setScreen(() => Component),
+        // The server answers and still there is no such code: a new version was installed meanwhile.
+        () => reloadOnce(),
+      )
+    if (Screen) return <Screen />
+    return <ScreenAway onTry={tryAgain} />
+  }
+}
+
+interface ScreenAwayProps {
+  /** Tries once more; what it does about another failure is its own matter. */
+  readonly onTry: () => Promise<void>
+}
+
+export function ScreenAway({ onTry }: ScreenAwayProps) {
+  const { t } = useTranslation()
+  useEffect(() => setPlace({ name: t('states.awayTitle'), parent: '' }), [t])
+  useEffect(() => {
+    const again = () => void onTry()
+    const timer = setInterval(again, TRY_AGAIN_MS)
+    window.addEventListener('online', again)
+    return () => {
+      clearInterval(timer)
+      window.removeEventListener('online', again)
+    }
+  }, [onTry])
+  return (
+    <div style={{ padding: '26px 30px' }} role="alert">
+      <Empty action={<Button onClick={() => void onTry()}>{t('states.retry')}</Button>}>
+        {t('states.away')}
+      </Empty>
+    </div>
+  )
+}
