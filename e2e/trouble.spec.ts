@@ -81,3 +81,34 @@ test('a list that cannot be fetched says what to do', async ({ browser }) => {
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(page.getByRole('table')).toBeVisible()
 })
+
+test('off-line the frame stays, says that a screen is not here yet, and opens it by itself', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Where you stopped' })).toBeVisible()
+  await page.context().setOffline(true)
+  await page.getByRole('link', { name: /^Sharing/ }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'This screen is not here yet' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Tray' })).toBeVisible()
+  await page.context().setOffline(false)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who can see what, and until when')
+})
+
+test('after a new version was installed a window of the old one opens its screens all the same', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Where you stopped' })).toBeVisible()
+  // The code that this window knows of is no longer there; a fresh page knows where the new one is.
+  await page.route('**/assets/SharingScreen-*', (route) => route.fulfill({ status: 404, body: '' }))
+  const reloaded = page.waitForEvent('load')
+  await page.getByRole('link', { name: /^Sharing/ }).click()
+  await reloaded
+  await page.unroute('**/assets/SharingScreen-*')
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Who can see what, and until when')
+})

@@ -36,12 +36,12 @@ export function TodayScreen() {
   const query = useQuery({ ...submissionQueries.today(), enabled: session.memberships.length > 0 })
   const plan = query.data
   const sentenceOf = useSentence()
+  const studies = session.memberships.some(({ role }) => role === 'student')
+  const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
   if (homeOf(session) !== '/') return <Navigate to={homeOf(session)} replace />
   const { memberships } = session
   const reads = memberships.some(({ role }) => isAssessorRole(role))
-  const studies = memberships.some(({ role }) => role === 'student')
   const hint = studies ? t('nothingHint') : reads ? t('readNothingHint') : t('noClassHint')
-  const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
   /** What stands under each other comes together, so that nothing is pushed down by what comes later. */
   const isWhole = !(memberships.length > 0 && query.isPending) && !(studies && newest.isPending)
   const isEmpty =
