@@ -60,7 +60,7 @@ for (const language of ['English', 'Español'] as const) {
     await page.goto('/evidence')
     await page.locator('[data-tile]').first().click()
     const drawer = page.locator('section[tabindex="-1"]').last()
-    await drawer.getByRole('textbox').first().fill('Stake 4, after the storm')
+    await drawer.getByRole('textbox').first().fill(`Stake 4, ${language}`)
     await page.keyboard.press('Tab')
     await expect(page.locator('header [data-state="kept"]')).toBeVisible()
     await expectSound(page, `item, ${language}`)

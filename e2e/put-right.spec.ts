@@ -64,13 +64,16 @@ function look(page: Page, address: string, part: readonly [number, number, numbe
 }
 
 async function screenOf(page: Page, title: string): Promise<string> {
+  let look = 0
   const { items } = await (await page.request.get('/api/evidence?limit=100')).json()
   const item = items.find((one: { title: string }) => one.title === title)
   await expect(async () => {
     const { version } = await (await page.request.get(`/api/evidence/${item.id}`)).json()
+    look = version.look
     expect([version.preview, version.look > 0]).toEqual(['there', true])
   }).toPass()
-  return `/api/evidence/${item.id}/versions/1/screen`
+  // Under its own address: what was shown before is kept by the browser.
+  return `/api/evidence/${item.id}/versions/1/screen?look=${look}`
 }
 
 test('a crooked, dark photo with a name on it is straight, white and nameless in three acts', async ({

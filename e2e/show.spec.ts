@@ -93,6 +93,7 @@ test('pages come into an order, under dividers, by keyboard; hiding and publishi
   ])
 
   await page.getByRole('button', { name: 'Put the collection in the bin' }).click()
+  await expect(page.getByText('Creek and marsh is in the bin.')).toBeVisible()
   await page.goto('/bin')
   await page.getByRole('button', { name: 'Take it out: Creek and marsh' }).click()
   await page.goto('/collections')

@@ -26,7 +26,6 @@ export function PersonMenu() {
         className={styles.button}
         aria-expanded={isOpen}
         aria-controls={id}
-        aria-label={t('person.menu', { name: session.fullName, role: roleWords(t, session) })}
         onClick={toggle}
       >
         <Avatar name={session.fullName} kind={isStudent ? 'student' : 'staff'} size="large" />
@@ -34,6 +33,7 @@ export function PersonMenu() {
           <b>{session.fullName}</b>
           <small>{roleWords(t, session)}</small>
         </span>
+        <span className="only-heard">, {t('person.menu')}</span>
         <IconChevronDown size={15} stroke={1.7} aria-hidden="true" />
       </button>
       <div id={id} className={styles.menu} hidden={!isOpen}>

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 import type { ComponentType } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Empty } from '../ui/Empty.tsx'
-import { setPlace } from '../ui/place.ts'
+import { Screen } from '../ui/Screen.tsx'
 import { reloadOnce } from './reloadOnce.ts'
 
 const TRY_AGAIN_MS = 3000
@@ -14,14 +14,14 @@ export type LoadScreen = () => Promise<ComponentType>
 /** A screen that is tried again and again until it is there. */
 export function awayUntilLoaded(load: LoadScreen): ComponentType {
   return function AwayUntilLoaded() {
-    const [Screen, setScreen] = useState<ComponentType | null>(null)
+    const [Loaded, setLoaded] = useState<ComponentType | null>(null)
     const tryAgain = () =>
       load().then(
-        (Component) => setScreen(() => Component),
+        (Component) => setLoaded(() => Component),
         // The server answers and still there is no such code: a new version was installed meanwhile.
         () => reloadOnce(),
       )
-    if (Screen) return <Screen />
+    if (Loaded) return <Loaded />
     return <ScreenAway onTry={tryAgain} />
   }
 }
@@ -33,7 +33,6 @@ interface ScreenAwayProps {
 
 export function ScreenAway({ onTry }: ScreenAwayProps) {
   const { t } = useTranslation()
-  useEffect(() => setPlace({ name: t('states.awayTitle'), parent: '' }), [t])
   useEffect(() => {
     const again = () => void onTry()
     const timer = setInterval(again, TRY_AGAIN_MS)
@@ -44,10 +43,12 @@ export function ScreenAway({ onTry }: ScreenAwayProps) {
     }
   }, [onTry])
   return (
-    <div style={{ padding: '26px 30px' }} role="alert">
-      <Empty action={<Button onClick={() => void onTry()}>{t('states.retry')}</Button>}>
-        {t('states.away')}
-      </Empty>
-    </div>
+    <Screen place={t('states.awayTitle')} sentence={t('states.awayTitle')}>
+      <div role="alert">
+        <Empty action={<Button onClick={() => void onTry()}>{t('states.retry')}</Button>}>
+          {t('states.away')}
+        </Empty>
+      </div>
+    </Screen>
   )
 }

@@ -23,6 +23,22 @@ export function Frame({ arranging, size, isSnapping, near, onGuides }: FrameProp
   if (!bounds || free.length === 0) return null
   const single = chosen.length === 1 ? free[0] : undefined
   const box = single ? single : { ...bounds, turn: 0 }
+  // Handles of something small would lie over each other and over it: one of them, a little outside, is enough.
+  const isSmall = box.width < size.width * SMALL || box.height < size.height * SMALL
+  const out = isSmall ? size.width * OUTSIDE : 0
+  const roomy = {
+    ...box,
+    x: box.x - out,
+    y: box.y - out,
+    width: box.width + 2 * out,
+    height: box.height + 2 * out,
+  }
+  const grips = isSmall ? corners.filter(isLowerRight) : [...corners, ...(single ? sides : [])]
+  /** What a handle outside the frame stands for. */
+  const inward = (grip: Grip, to: Point): Point => {
+    const [outside, at] = [gripAt(roomy, grip), gripAt(box, grip)]
+    return { x: to.x - outside.x + at.x, y: to.y - outside.y + at.y }
+  }
   const above = Math.min(size.width, size.height) * 0.05
   const top = gripAt(box, { across: 0, down: -1 })
   const angle = (box.turn * Math.PI) / 180
@@ -59,14 +75,14 @@ export function Frame({ arranging, size, isSnapping, near, onGuides }: FrameProp
         }}
         aria-hidden
       />
-      {[...corners, ...(single ? sides : [])].map((grip) => (
+      {grips.map((grip) => (
         <Handle
           key={nameOf(grip)}
           label={t(`frame.${nameOf(grip)}`)}
-          at={gripAt(box, grip)}
+          at={gripAt(roomy, grip)}
           size={size}
           shape={grip.across === 0 || grip.down === 0 ? 'edge' : 'square'}
-          onMove={(to) => resize(grip, to)}
+          onMove={(to) => resize(grip, inward(grip, to))}
           onDone={done}
         />
       ))}
@@ -95,6 +111,15 @@ export function Frame({ arranging, size, isSnapping, near, onGuides }: FrameProp
       ) : null}
     </>
   )
+}
+
+/** Frames under this part of a side of the board have no room for eight handles. */
+const SMALL = 0.1
+/** How far outside the one handle stands then, in parts of the board's width. */
+const OUTSIDE = 0.03
+
+function isLowerRight({ across, down }: Grip): boolean {
+  return across === 1 && down === 1
 }
 
 /** Pictures and numbers keep their shape at corners; their sides crop or stretch. */

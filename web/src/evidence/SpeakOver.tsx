@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button'
 import { IconMicrophone } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useRefocus } from '../ui/useRefocus.ts'
 import { needWords } from '../words/i18n.ts'
@@ -29,6 +29,11 @@ export function SpeakOver(props: SpeakOverProps) {
   const { t } = useTranslation('evidence')
   const [isOpen, setIsOpen] = useState(false)
   const button = useRefocus<HTMLButtonElement>(isOpen)
+  // The button that opened it is gone: one goes on in the recorder.
+  const recorder = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (isOpen) recorder.current?.focus()
+  }, [isOpen])
   return (
     <div className={styles.over}>
       {item.voices.map((voice, at) => (
@@ -37,6 +42,8 @@ export function SpeakOver(props: SpeakOverProps) {
       {item.voices.length > 0 ? <p className={styles.hint}>{t('voice.heard')}</p> : null}
       {isOpen ? (
         <div
+          ref={recorder}
+          tabIndex={-1}
           onKeyDown={(event) => {
             if (event.key !== 'Escape') return
             // It puts the recorder away, and not the drawer as well; what runs or was said stays.

@@ -88,6 +88,8 @@ export function BenchPanes(props: BenchPanesProps) {
         >
           <img
             ref={image}
+            // One that is still being made ready is asked for again once the bench could open it.
+            key={doing === 'opening' ? 'opening' : 'open'}
             className={styles.image}
             src={asTakenAddress(of)}
             alt={item.alternativeText || item.title}

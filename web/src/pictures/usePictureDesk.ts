@@ -3,6 +3,7 @@ import { canBeRendered } from '@valise/core/evidence'
 import { MOST_WORKED_PIXELS } from '@valise/core/pictures'
 import type { Size } from '@valise/core/pictures'
 import { useEffect, useState } from 'react'
+import { ApiProblem } from '../api/index.ts'
 import { fileAddress } from '../evidence/addresses.ts'
 import { openDesk } from './pictureDesk.ts'
 import type { PictureDesk } from './pictureDesk.ts'
@@ -11,6 +12,10 @@ import type { VersionOfItem } from './queries.ts'
 
 /** What browsers open by themselves. */
 const opened = ['image/jpeg', 'image/png', 'image/webp', 'image/gif']
+
+const TRY_AGAIN_MS = 700
+/** About half a minute; what is not there by then will not be. */
+const MOST_TRIES = 40
 
 export type DeskState =
   | { readonly state: 'opening' }
@@ -26,7 +31,7 @@ export function usePictureDesk(of: VersionOfItem, mime: string, original: Size):
     const away = new AbortController()
     const desk = openDesk()
     const open = async () => {
-      const picture = await fetchPicture(asTakenAddress({ id, n }), away.signal)
+      const picture = await fetchOnceMade(asTakenAddress({ id, n }), away.signal)
       await desk.work.open(picture, { width, height })
       if (away.signal.aborted) return
       setState({ state: 'open', desk, isWhole: false })
@@ -49,6 +54,19 @@ export function usePictureDesk(of: VersionOfItem, mime: string, original: Size):
     }
   }, [id, n, mime, width, height])
   return state
+}
+
+/** A picture that has just come in is being made ready: it is asked for until it is there. */
+async function fetchOnceMade(address: string, signal: AbortSignal): Promise<Blob> {
+  for (let tries = 1; ; tries += 1) {
+    try {
+      return await fetchPicture(address, signal)
+    } catch (error) {
+      const isMaking = error instanceof ApiProblem && error.code === 'not-found'
+      if (!isMaking || tries >= MOST_TRIES || signal.aborted) throw error
+      await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS))
+    }
+  }
 }
 
 /** The address of the whole picture, where the browser can open it and it is not too large; else null. */
