@@ -115,6 +115,8 @@ test('new screens are heard by their names, whoever signs in begins in the work 
   // A list is found where it was left.
   await page.setViewportSize({ width: 1280, height: 520 })
   const main = page.getByRole('main')
+  const tideTable = page.getByRole('link', { name: 'How I read a tide table' }).first()
+  await expect(tideTable).toBeVisible()
   await main.evaluate(
     (element) =>
       new Promise((resolve) => {
@@ -123,10 +125,7 @@ test('new screens are heard by their names, whoever signs in begins in the work 
       }),
   )
   // Pressed where it stands: a pointer of the test's own would scroll to it first.
-  await page
-    .getByRole('link', { name: 'How I read a tide table' })
-    .first()
-    .evaluate((link: HTMLElement) => link.click())
+  await tideTable.evaluate((link: HTMLElement) => link.click())
   await expect(page.getByLabel('Title of the page')).toBeVisible()
   await page.goBack()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/pages\.$/)

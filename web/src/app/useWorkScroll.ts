@@ -1,5 +1,5 @@
 // How far the work area was scrolled on each screen: whoever comes back finds it where they left it.
-import { useEffect, useRef } from 'react'
+import { useLayoutEffect, useRef } from 'react'
 import type { RefObject } from 'react'
 import { useLocation, useNavigationType } from 'react-router'
 
@@ -13,7 +13,8 @@ export function useWorkScroll(work: RefObject<HTMLElement | null>, screen: strin
   const places = useRef(new Map<string, number>())
   const shown = useRef(screen)
 
-  useEffect(() => {
+  // Before the new screen is laid out: a shorter one moves the area, and that is not the old screen's place.
+  useLayoutEffect(() => {
     const area = work.current
     if (!area) return
     const wanted = type === 'POP' ? (places.current.get(key) ?? 0) : 0
