@@ -33,17 +33,19 @@ export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) 
   useEffect(() => {
     if (isJustSignedIn) work.current?.focus({ preventScroll: true })
   }, [isJustSignedIn])
-  // A new place is read from its top, by eye and by screen reader; the first one keeps the focus where it is.
+  // A new place is read from its top, by eye and by screen reader; the first one keeps the focus where it is,
+  // and so does an address that is put right without anybody going anywhere.
   const screen = screenOf(pathname)
-  const firstScreen = useRef(screen)
+  const shown = useRef(screen)
+  const isPutRight = state?.isPutRight === true
   const isNew = state?.isNew === true
   useEffect(() => {
-    if (firstScreen.current === screen) return
-    firstScreen.current = ''
+    if (shown.current === screen) return
+    shown.current = screen
     // What was just begun is named first: its title has the focus.
-    if (isNew) return
+    if (isNew || isPutRight) return
     work.current?.focus({ preventScroll: true })
-  }, [screen, isNew])
+  }, [screen, isNew, isPutRight])
   useWorkScroll(work, screen)
 
   return (

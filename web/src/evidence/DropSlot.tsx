@@ -20,7 +20,7 @@ export function DropSlot() {
     if (files.length > 0) void addFiles(files, { classId, isMine: areJustTaken(files, openedAt) })
   }
   return (
-    <div className={styles.slot}>
+    <div className={styles.slot} data-print="off">
       <StitchedBox>
         <p className={styles.byPointer}>
           <Sentence words={t('add.slot')} onVerb={go} />

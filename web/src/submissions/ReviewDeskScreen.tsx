@@ -14,7 +14,8 @@ export function ReviewDeskScreen() {
   const reading = useQuery({ ...submissionQueries.reading(), enabled: assignmentId === undefined })
   if (assignmentId !== undefined) return <ReviewDesk assignmentId={assignmentId} submissionId={null} />
   const [first] = reading.data ?? []
-  if (first) return <Navigate to={`/review-desk/${first.assignmentId}`} replace />
+  if (first)
+    return <Navigate to={`/review-desk/${first.assignmentId}`} replace state={{ isPutRight: true }} />
   return (
     <Screen
       place={t('app:places.desk')}

@@ -38,7 +38,7 @@ export function TodayScreen() {
   const sentenceOf = useSentence()
   const studies = session.memberships.some(({ role }) => role === 'student')
   const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
-  if (homeOf(session) !== '/') return <Navigate to={homeOf(session)} replace />
+  if (homeOf(session) !== '/') return <Navigate to={homeOf(session)} replace state={{ isPutRight: true }} />
   const { memberships } = session
   const reads = memberships.some(({ role }) => isAssessorRole(role))
   const hint = studies ? t('nothingHint') : reads ? t('readNothingHint') : t('noClassHint')

@@ -17,7 +17,7 @@ function heightOf(position: number, of: number): number {
 
 export function NotchMeter({ position, of }: NotchMeterProps) {
   return (
-    <span className={styles.meter} data-empty={position === null} aria-hidden="true">
+    <span className={styles.meter} data-empty={position === null} data-print="ink" aria-hidden="true">
       {position === null ? null : <i style={{ height: heightOf(position, of) }} className={styles.notch} />}
     </span>
   )

@@ -8,7 +8,7 @@ interface ReadinessDashesProps {
 
 export function ReadinessDashes({ there, of }: ReadinessDashesProps) {
   return (
-    <span className={styles.line} aria-hidden="true">
+    <span className={styles.line} data-print="ink" aria-hidden="true">
       {Array.from({ length: of }, (_, n) => (
         <i key={n} data-there={n < there} />
       ))}
