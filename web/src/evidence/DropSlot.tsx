@@ -65,14 +65,18 @@ interface SentenceProps {
 
 /** The library's own component for this weighs more than the rest of this screen. */
 function Sentence({ words, onVerb }: SentenceProps) {
-  return words.split(/(<\w+>.*?<\/\w+>)/).map((piece, n) => {
-    const [, name, inner] = /^<(\w+)>(.*)<\//.exec(piece) ?? []
+  return words.split(/(<\w+>.*?<\/\w+>[,.]?)/).map((piece, n) => {
+    const [, name, inner, mark] = /^<(\w+)>(.*)<\/\w+>(.?)$/.exec(piece) ?? []
     if (name === undefined) return <Fragment key={n}>{piece}</Fragment>
     return (
-      // The tags in the words are names of ways in.
-      <button key={n} type="button" onClick={() => onVerb(name as Way)}>
-        {inner}
-      </button>
+      // A comma stays with its verb: browsers break lines after a button wherever it ends.
+      <span key={n} className={styles.verb}>
+        {/* The tags in the words are names of ways in. */}
+        <button type="button" onClick={() => onVerb(name as Way)}>
+          {inner}
+        </button>
+        {mark}
+      </span>
     )
   })
 }
