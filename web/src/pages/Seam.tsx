@@ -26,8 +26,6 @@ export function Seam({ isLooking, onLook }: SeamProps) {
   const { page, draft, shown } = usePage()
   const [isOpen, setIsOpen] = useState(false)
   const stateId = useId()
-  // What was published has no button any more: where it stands now is read instead.
-  const seam = useRefocus<HTMLElement>(isOpen)
   // Typing goes first; the ticks follow.
   const document = useDeferredValue(draft.document)
   const changes = useMemo(
@@ -37,6 +35,9 @@ export function Seam({ isLooking, onLook }: SeamProps) {
   const count = changes.length
   const isEmpty = draft.document.rows.every(({ pieces }) => pieces.length === 0)
   const published = page.published
+  const canPublish = !isEmpty && (count > 0 || published === null)
+  // What was published has no button any more, at once or when the answer is here: where it stands now is read instead.
+  const seam = useRefocus<HTMLElement>(`${isOpen} ${canPublish}`)
   return (
     <section
       ref={seam}
@@ -91,7 +92,7 @@ export function Seam({ isLooking, onLook }: SeamProps) {
         <Button
           variant="contained"
           color="primary"
-          disabled={isEmpty || (count === 0 && published !== null)}
+          disabled={!canPublish}
           aria-describedby={stateId}
           onClick={() => setIsOpen(true)}
         >

@@ -5,7 +5,7 @@ import type { RefObject } from 'react'
 /** Whether nothing has the focus: what had it was removed, or can no longer be used. */
 export function hasLostFocus(): boolean {
   const { activeElement } = document
-  return activeElement === null || activeElement === document.body
+  return activeElement === null || activeElement === document.body || activeElement.matches(':disabled')
 }
 
 /**
