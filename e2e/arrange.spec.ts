@@ -308,3 +308,35 @@ test('an item knows where it is used, and a page goes into the bin and comes bac
   await page.goto(address)
   await expect(page.getByLabel('Title of the page')).toHaveValue('What the creek does to its bank')
 })
+
+test('words for a recording are asked for before publishing, which waits until they are saved', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'What I heard')
+  await page.getByRole('combobox', { name: /^Type/ }).fill('/sound')
+  await page.getByRole('option', { name: 'File' }).click()
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Marsh at low water/ })
+    .click()
+  await kept(page)
+  await page.getByRole('button', { name: 'Publish', exact: true }).click()
+  const dialog = page.getByRole('dialog')
+  const said = dialog.getByLabel(/^What is said in “Marsh at low water”/)
+  // As long as the words cannot be saved nothing is published without them, and they stay in their field.
+  await page.route('**/api/evidence/*', (route) =>
+    route.request().method() === 'PATCH' ? route.abort() : route.continue(),
+  )
+  await said.fill('Water runs, a heron calls.')
+  await dialog.getByRole('button', { name: 'Publish' }).click()
+  await expect(dialog.getByRole('alert')).toBeVisible()
+  await expect(dialog.getByRole('button', { name: 'Publish' })).toBeEnabled()
+  await expect(said).toHaveValue('Water runs, a heron calls.')
+  await page.unroute('**/api/evidence/*')
+  await dialog.getByRole('button', { name: 'Publish' }).click()
+  await expect(dialog).toBeHidden()
+  await page.getByRole('button', { name: 'Look at it' }).click()
+  await page.getByText('What is said', { exact: true }).click()
+  await expect(page.getByText('Water runs, a heron calls.')).toBeVisible()
+})

@@ -1,4 +1,5 @@
 // A page or a part as its reader meets it: the core's HTML, whose pictures can be looked at large.
+import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import { IconX } from '@tabler/icons-react'
 import { useEffect, useRef, useState } from 'react'
@@ -45,10 +46,15 @@ export function PaperToRead({ html }: PaperToReadProps) {
       />
       {enlarged ? (
         <Dialog open fullScreen onClose={() => setEnlarged(null)} aria-label={t('picture.large')}>
-          <button type="button" className={styles.close} autoFocus onClick={() => setEnlarged(null)}>
-            <IconX size={20} stroke={1.7} aria-hidden="true" />
+          <Button
+            variant="text"
+            startIcon={<IconX size={20} stroke={1.7} />}
+            autoFocus
+            onClick={() => setEnlarged(null)}
+            sx={{ alignSelf: 'flex-start', m: '6px' }}
+          >
             {t('actions.close')}
-          </button>
+          </Button>
           {/* It may be larger than the window: then it is scrolled, by keys as well. */}
           <div className={styles.large} tabIndex={0} role="group" aria-label={t('picture.large')}>
             <img src={enlarged.source} alt={enlarged.alternativeText} />

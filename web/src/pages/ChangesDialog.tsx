@@ -25,12 +25,13 @@ export function ChangesDialog({ changes, onClose }: ChangesDialogProps) {
   const publish = usePublish(page.id)
   const [isAway, setIsAway] = useState(false)
   const isFirst = page.published === null
-  const saving = useRef<Promise<unknown>[]>([])
+  const saving = useRef(new Map<string, () => Promise<boolean>>())
 
   /** What is published is what is seen here, so all of it has to be there first. */
   const onPublish = async () => {
     setIsAway(false)
-    await Promise.all(saving.current)
+    const saved = await Promise.all([...saving.current.values()].map((settled) => settled()))
+    if (saved.includes(false)) return
     draft.sync.deliverNow()
     if ((await draft.sync.settled()) !== 'delivered') return setIsAway(true)
     publish.mutate(draft.sync.state().revision, { onSuccess: onClose })
@@ -42,7 +43,7 @@ export function ChangesDialog({ changes, onClose }: ChangesDialogProps) {
       </DialogTitle>
       <DialogContent>
         <p className={styles.lead}>{isFirst ? t('changes.firstLead') : t('changes.lead')}</p>
-        <WordsOwed onSaving={(one) => saving.current.push(one)} />
+        <WordsOwed onSaving={(id, settled) => saving.current.set(id, settled)} />
         <ChangeList changes={changes} />
         {isAway ? <p role="alert">{t('changes.away')}</p> : null}
         <Refusal error={publish.error} />

@@ -13,8 +13,8 @@ import styles from './ChangesDialog.module.css'
 import { usePage } from './usePageEditor.ts'
 
 interface WordsOwedProps {
-  /** Told of words that are on their way: what is published must not be faster. */
-  readonly onSaving: (saving: Promise<unknown>) => void
+  /** Told of words that are being saved: `settled` waits for them, retries once if that failed, and tells whether they are. */
+  readonly onSaving: (id: string, settled: () => Promise<boolean>) => void
 }
 
 export function WordsOwed({ onSaving }: WordsOwedProps) {
@@ -60,9 +60,16 @@ function SaidIn({ recording, onSaving }: WordsOwedProps & { readonly recording: 
   const { id, title } = recording
   const item = useQuery(evidenceQueries.one(id))
   const change = useChangeEvidence(id)
-  const kept = useKeptText(item.data?.transcript ?? '', (transcript) =>
-    onSaving(change.mutateAsync({ transcript }).catch(() => undefined)),
-  )
+  const kept = useKeptText(item.data?.transcript ?? '', (transcript) => {
+    // Why it failed stands under the field.
+    const save = () =>
+      change.mutateAsync({ transcript }).then(
+        () => true,
+        () => false,
+      )
+    const first = save()
+    onSaving(id, async () => (await first) || save())
+  })
   return (
     <>
       <TextField

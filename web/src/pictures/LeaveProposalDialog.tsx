@@ -45,7 +45,7 @@ export function LeaveProposalDialog({ recipe, onUse }: LeaveProposalDialogProps)
         <Button variant="text" onClick={() => blocker.reset()}>
           {t('leaving.stay')}
         </Button>
-        <Button onClick={() => blocker.proceed()}>{t('leaving.asTaken')}</Button>
+        <Button onClick={() => blocker.proceed()}>{t('leaving.without')}</Button>
         <Button
           variant="contained"
           color="primary"
