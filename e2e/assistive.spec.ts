@@ -91,10 +91,10 @@ test('sending feedback and accepting leave the focus in the answer', async ({ br
   await page.goto('/review-desk')
   const next = page.getByRole('link', { name: /^Read / })
   await expect(next).toBeVisible()
-  // The first screen leaves the focus where the browser had it, though its address is completed meanwhile.
+  // The first screen leaves the focus where the browser had it.
   await expect(page.locator('body')).toBeFocused()
   await next.click()
-  const answer = page.getByRole('complementary', { name: 'Answer' })
+  const answer = page.getByRole('complementary', { name: /^Your answer to/ })
   await answer.getByLabel('Feedback', { exact: true }).fill('You looked twice.')
   await answer.getByRole('button', { name: 'Send feedback' }).press('Enter')
   await expect(answer.getByLabel('Feedback', { exact: true })).toBeFocused()

@@ -1,7 +1,7 @@
 // Handing in: what is missing is mended in place, what is sealed stays, and nothing that was typed is lost.
 import { createHash, createPublicKey, verify } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { chooseFiles, dayField, justGathered, kept, writeDay } from './support/acts.ts'
+import { chooseFiles, dayField, justGathered, kept, unsentPlaces, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -21,26 +21,6 @@ async function openAssignment(page: Page, title: string) {
 async function agree(page: Page) {
   await expect(panelOf(page).getByRole('checkbox').first()).toBeVisible()
   for (const term of await panelOf(page).getByRole('checkbox').all()) await term.check()
-}
-
-/** All that this device keeps of what was not sent, as anybody finds it who opens the browser's store. */
-function unsentPlaces(page: Page): Promise<string> {
-  return page.evaluate(
-    () =>
-      new Promise<string>((resolve) => {
-        const opening = indexedDB.open('valise')
-        // Where there is no store yet, none is made.
-        opening.onupgradeneeded = () => opening.transaction?.abort()
-        opening.onerror = () => resolve('')
-        opening.onsuccess = () => {
-          const all = opening.result.transaction('unsent').objectStore('unsent').getAll()
-          all.onsuccess = () => {
-            opening.result.close()
-            resolve(all.result.map(({ place, sealed }) => place + new TextDecoder().decode(sealed)).join())
-          }
-        }
-      }),
-  )
 }
 
 /** On the screen of what was handed in, once its copy is sealed; Submit tells of the last hand-in as well. */
@@ -166,56 +146,6 @@ test('the receipt proves what was handed in, without asking the school', async (
   expect(JSON.parse(receipt).manifestSha256).toBe(createHash('sha256').update(manifest).digest('hex'))
 })
 
-test('of two assessors who answer one copy, the second hears that it was answered', async ({ browser }) => {
-  const desks = await Promise.all(['Odalys', 'Rufus'].map((who) => site.pageAs(browser, who)))
-  const [odalys, rufus] = desks as [Page, Page]
-  await odalys.goto('/review-desk')
-  await odalys.getByRole('link', { name: /^Read / }).click()
-  await expect(odalys.getByText('Checksum agrees.')).toBeVisible()
-  await rufus.goto(odalys.url())
-  await rufus.getByText('Por mi cuenta', { exact: true }).click() // reads in Spanish
-  await odalys.getByText('On my own', { exact: true }).click()
-  await odalys.getByRole('button', { name: 'Accept' }).click()
-  await expect(odalys.getByRole('button', { name: 'Undo the answer' })).toBeVisible()
-  await rufus.getByRole('button', { name: 'Aceptar' }).click()
-  await expect(rufus.getByRole('alert')).toContainText('Entretanto esto se contestó')
-  await expect(rufus.getByText('Aceptado', { exact: true }).first()).toBeVisible()
-  await odalys.getByRole('button', { name: 'Undo the answer' }).click()
-  await expect(odalys.getByRole('button', { name: 'Accept' })).toBeVisible()
-
-  // What is written goes with the answer.
-  await odalys.getByLabel('Feedback', { exact: true }).fill('The second look was worth it.')
-  await odalys.getByText('On my own', { exact: true }).click()
-  await odalys.getByRole('button', { name: 'Accept and send' }).click()
-  await expect(odalys.getByRole('button', { name: 'Undo the answer' })).toBeVisible()
-  await expect(
-    odalys.getByRole('listitem').filter({ hasText: 'The second look was worth it.' }),
-  ).toBeVisible()
-  await expect(odalys.getByLabel('Feedback', { exact: true })).toHaveValue('')
-  await odalys.getByRole('button', { name: 'Undo the answer' }).click()
-  await expect(odalys.getByRole('button', { name: 'Accept' })).toBeVisible()
-})
-
-test('an answer that is half written waits on the device, for its writer alone', async ({ browser }) => {
-  const page = await site.pageAs(browser, 'Odalys')
-  await page.goto('/review-desk')
-  await page.getByRole('link', { name: /^Read / }).click()
-  await expect(page.getByText('Checksum agrees.')).toBeVisible()
-  await page.getByLabel('Feedback', { exact: true }).fill('You looked twice, and')
-  await page.getByText('On my own', { exact: true }).click()
-  // Each of the three columns scrolls; the screen around them does not.
-  expect(await page.locator('main').evaluate((main) => main.scrollHeight - main.clientHeight)).toBe(0)
-  await expect.poll(() => unsentPlaces(page)).toContain('#feedback')
-  expect(await unsentPlaces(page)).not.toContain('looked twice')
-  await page.reload()
-  await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('You looked twice, and')
-  await page.getByRole('button', { name: 'Send feedback', exact: true }).click()
-  await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('')
-  await page.reload()
-  await expect(page.getByText('You looked twice, and')).toBeVisible()
-  await expect(page.getByLabel('Feedback', { exact: true })).toHaveValue('')
-})
-
 test('an assignment is set, found by its students in their language, changed by two, and ended', async ({
   browser,
 }) => {
@@ -260,14 +190,4 @@ test('an assignment is set, found by its students in their language, changed by 
   await expect(odalys.getByText(/Nobody can hand in\.$/)).toBeVisible()
   await tomasz.reload()
   await expect(panelOf(tomasz).getByRole('button', { name: 'Hand in and seal' })).toBeDisabled()
-})
-
-test('on a phone the queue leads to a copy and back', async ({ browser }) => {
-  const page = await site.pageAs(browser, 'Odalys', { viewport: { width: 360, height: 740 }, hasTouch: true })
-  await page.goto('/review-desk')
-  await page.getByRole('link', { name: /^Nell Sorrel/ }).tap()
-  await expect(page.getByRole('heading', { level: 1, name: 'Nell Sorrel' })).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Queue' })).toBeHidden()
-  await page.getByRole('link', { name: 'To the queue' }).tap()
-  await expect(page.getByRole('link', { name: /^Nell Sorrel/ })).toContainText('opened')
 })

@@ -115,3 +115,23 @@ export async function settled(page: Page): Promise<void> {
     })
   })
 }
+
+/** All that this device keeps of what was not sent, as anybody finds it who opens the browser's store. */
+export function unsentPlaces(page: Page): Promise<string> {
+  return page.evaluate(
+    () =>
+      new Promise<string>((resolve) => {
+        const opening = indexedDB.open('valise')
+        // Where there is no store yet, none is made.
+        opening.onupgradeneeded = () => opening.transaction?.abort()
+        opening.onerror = () => resolve('')
+        opening.onsuccess = () => {
+          const all = opening.result.transaction('unsent').objectStore('unsent').getAll()
+          all.onsuccess = () => {
+            opening.result.close()
+            resolve(all.result.map(({ place, sealed }) => place + new TextDecoder().decode(sealed)).join())
+          }
+        }
+      }),
+  )
+}

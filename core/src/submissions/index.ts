@@ -19,6 +19,7 @@ export {
   submissionRowSchema,
   submissionSchema,
   todaySchema,
+  undoneOutcomeSchema,
 } from './schema.ts'
 export type {
   ChoiceChange,
@@ -40,6 +41,7 @@ export type {
   SubmissionList,
   SubmissionRow,
   TodayPlan,
+  UndoneOutcome,
 } from './schema.ts'
 export { receiptPrefixOf, toManifest, toReceiptNumber, toReceiptText } from './sealedCopy.ts'
 export type { ReceiptFacts, SealedFile } from './sealedCopy.ts'

@@ -8,7 +8,7 @@ import {
   weights,
   wantedSorts,
 } from '../assignments/index.ts'
-import { feedbackSchema } from '../feedback/index.ts'
+import { feedbackSchema, newFeedbackSchema } from '../feedback/index.ts'
 import { pageChangesSchema } from '../pages/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
@@ -185,9 +185,9 @@ export const submissionListSchema = object({
 })
 export type SubmissionList = Static<typeof submissionListSchema>
 
-/** A line of the queue of one assignment. */
+/** A page of the queue of one assignment, or of all that somebody reads. */
 export const queueSchema = object({
-  assignment: assignmentSchema,
+  assignment: nullable(assignmentSchema),
   items: Type.Array(submissionRowSchema),
   next: nullable(Type.String()),
   toRead: count,
@@ -195,12 +195,22 @@ export const queueSchema = object({
 })
 export type Queue = Static<typeof queueSchema>
 
-/** An outcome: changes with a sentence, or acceptance with one level of the scale. */
+const feedback = Type.Optional(newFeedbackSchema)
+
+/** An outcome: changes with a sentence, or acceptance with one level of the scale; feedback may go along. */
 export const outcomeSchema = Type.Union([
-  object({ act: Type.Literal('ask-for-changes'), words: Type.String({ minLength: 1, maxLength: 2000 }) }),
-  object({ act: Type.Literal('accept'), levelId: Type.String({ maxLength: 40 }) }),
+  object({
+    act: Type.Literal('ask-for-changes'),
+    words: Type.String({ minLength: 1, maxLength: 2000 }),
+    feedback,
+  }),
+  object({ act: Type.Literal('accept'), levelId: Type.String({ maxLength: 40 }), feedback }),
 ])
 export type Outcome = Static<typeof outcomeSchema>
+
+/** A submission after its outcome was undone, and what that outcome was, so that one can go on from it. */
+export const undoneOutcomeSchema = object({ submission: submissionSchema, outcome: outcomeSchema })
+export type UndoneOutcome = Static<typeof undoneOutcomeSchema>
 
 /** What to do next about one assignment. */
 export const nextStepSchema = object({

@@ -23,8 +23,13 @@ export async function insertFeedback(trx: Trx, feedback: FeedbackToKeep): Promis
   return id
 }
 
-export async function deleteFeedback(trx: Trx, id: string): Promise<void> {
+/** Deletes feedback that is taken back. @returns what it was; null where there is none */
+export async function takeFeedback(trx: Trx, id: string | null): Promise<NewFeedback | null> {
+  if (id === null) return null
+  const row: FeedbackRow | undefined = await trx.sql('feedback').where({ id }).first()
+  if (!row) return null
   await trx.sql('feedback').where({ id }).delete()
+  return { part: row.part, isOpen: row.isOpen === 1, text: row.text }
 }
 
 /** All that was said on these submissions, the oldest first. Whether one may read it was decided before. */
@@ -62,7 +67,7 @@ function feedbackRows(reader: Reader): Knex.QueryBuilder {
     .select('feedback.*', 'author.fullName', 'author.firstName', 'author.chosenName', 'author.shownNameRule')
 }
 
-interface FeedbackRecord {
+interface FeedbackRow {
   readonly id: string
   readonly submissionId: string
   readonly part: number | null
@@ -71,6 +76,9 @@ interface FeedbackRecord {
   readonly isRequest: number
   readonly text: string
   readonly at: string
+}
+
+interface FeedbackRecord extends FeedbackRow {
   readonly fullName: string | null
   readonly firstName: string | null
   readonly chosenName: string | null

@@ -5,8 +5,10 @@ import {
   ask,
   describeEachDatabase,
   handInChosen,
+  handInSealed,
   newsKinds,
   sendEdit,
+  setAssignment,
   startSealed,
   writeText,
 } from '../testing/index.ts'
@@ -67,12 +69,72 @@ describeEachDatabase('submissions at the review desk', (open, onSqlite) => {
       { text: ask.words, isRequest: true, isOpen: false },
     ])
     const { body } = await odalys.delete(`/api/submissions/${id}/outcome`)
-    expect(body).toMatchObject({ state: 'with-assessor', level: null, decidedAt: null })
+    expect(body).toMatchObject({
+      submission: { state: 'with-assessor', level: null, decidedAt: null },
+      outcome: { act: 'ask-for-changes', words: ask.words },
+    })
     expect((await wren.get(`/api/submissions/${id}/feedback`)).body).toEqual([])
     expect(await newsKinds(wren)).not.toContain('changes-asked')
     await answer(odalys, id, accept)
     pass(2)
     expect((await odalys.delete(`/api/submissions/${id}/outcome`)).body.reason).toBe('too-late-to-undo')
+  })
+
+  it('take feedback along with an answer, which an undo gives back to whoever wrote it', async () => {
+    const { wren, odalys, id } = await startSealed(open)
+    const feedback = { part: 1, isOpen: true, text: 'A clear map' }
+    const unreadable = { ...feedback, text: ' ' }
+    expect((await answer(odalys, id, { ...accept, feedback: unreadable })).status).toBe(422)
+    expect((await odalys.get(`/api/submissions/${id}`)).body.state).toBe('with-assessor')
+
+    await answer(odalys, id, { ...accept, feedback })
+    expect((await wren.get(`/api/submissions/${id}/feedback`)).body).toMatchObject([feedback])
+    // One thing happened, so it is one piece of news.
+    expect(await newsKinds(wren)).not.toContain('feedback-given')
+
+    const undone = await odalys.delete(`/api/submissions/${id}/outcome`)
+    expect(undone.body.outcome).toEqual({ ...accept, feedback })
+    expect((await wren.get(`/api/submissions/${id}/feedback`)).body).toEqual([])
+
+    await answer(odalys, id, { ...ask, feedback })
+    expect((await wren.get(`/api/submissions/${id}/feedback`)).body).toHaveLength(2)
+    const again = await odalys.delete(`/api/submissions/${id}/outcome`)
+    expect(again.body.outcome).toEqual({ ...ask, feedback })
+  })
+
+  onSqlite('are answered once, however often the same answer is delivered', async () => {
+    const { odalys, id } = await startSealed(open)
+    const { body } = await odalys.get(`/api/submissions/${id}`)
+    const feedback = { part: null, isOpen: false, text: 'Good' }
+    const deliver = () =>
+      odalys.post(
+        `/api/submissions/${id}/outcome`,
+        { ...accept, feedback },
+        { 'if-match': `"r${body.revision}"`, 'idempotency-key': 'answer-to-wren' },
+      )
+    expect([(await deliver()).status, (await deliver()).status]).toEqual([200, 200])
+    expect((await odalys.get(`/api/submissions/${id}/feedback`)).body).toHaveLength(1)
+  })
+
+  onSqlite('stand in one queue over all assignments: the oldest to read, the newest read', async () => {
+    const { site, wren, odalys, id, school, page, pass, assignment } = await startSealed(open)
+    pass(1)
+    const second = await setAssignment(odalys, school.classes.methods)
+    const later = await handInSealed(site, wren, second, [{ kind: 'page', id: page.id }])
+    const queue = async (query = '') => (await odalys.get(`/api/review-desk/queue${query}`)).body
+    expect(await queue()).toMatchObject({
+      ...{ assignment: null, toRead: 2, read: 0 },
+      items: [
+        { id, assignmentId: assignment },
+        { id: later, assignmentId: second },
+      ],
+    })
+    const { next } = await queue('?limit=1')
+    expect((await queue(`?limit=1&cursor=${encodeURIComponent(next)}`)).items).toMatchObject([{ id: later }])
+    await odalys.post(`/api/submissions/${later}/open`)
+    for (const one of [id, later]) await answer(odalys, one, accept)
+    expect(await queue('?shelf=read')).toMatchObject({ toRead: 0, read: 2, items: [{ id: later }, { id }] })
+    expect((await wren.get('/api/review-desk/queue')).body).toMatchObject({ toRead: 0, read: 0, items: [] })
   })
 
   onSqlite('come again after changes, beside what was before', async () => {

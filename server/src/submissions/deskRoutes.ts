@@ -10,8 +10,10 @@ import {
   sealedPartSchema,
   submissionRowSchema,
   submissionSchema,
+  undoneOutcomeSchema,
 } from '@valise/core/submissions'
 import { Type } from 'typebox'
+import type { PageWish } from '../database/index.ts'
 import { fileRoute, route } from '../http/index.ts'
 import * as desk from './deskService.ts'
 import { countReading, listReading } from './listStore.ts'
@@ -23,6 +25,15 @@ const PAGE = 60
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const byId = object({ id: idSchema })
+const queueQuery = object({
+  shelf: Type.Optional(Type.Enum(['to-read', 'read'])),
+  cursor: Type.Optional(Type.String({ maxLength: 400 })),
+  limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
+})
+
+function wishOf({ cursor, limit }: { readonly cursor?: string; readonly limit?: number }): PageWish {
+  return { cursor, limit: limit ?? PAGE }
+}
 
 export const deskRoutes = [
   route(
@@ -48,22 +59,26 @@ export const deskRoutes = [
   route(
     {
       method: 'get',
+      path: '/api/review-desk/queue',
+      summary: 'What was handed in for any assignment that I read: to read, oldest first; read, newest first',
+      who: 'signed-in',
+      query: queueQuery,
+      answer: queueSchema,
+    },
+    ({ reader, actor, query }) => desk.getQueue(reader, actor, null, query.shelf ?? 'to-read', wishOf(query)),
+  ),
+  route(
+    {
+      method: 'get',
       path: '/api/assignments/{id}/queue',
-      summary: 'What was handed in for an assignment, what came in first on top',
+      summary: 'What was handed in for an assignment: to read, oldest first; read, newest first',
       who: 'signed-in',
       params: byId,
-      query: object({
-        shelf: Type.Optional(Type.Enum(['to-read', 'read'])),
-        cursor: Type.Optional(Type.String({ maxLength: 400 })),
-        limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
-      }),
+      query: queueQuery,
       answer: queueSchema,
     },
     ({ reader, actor, params, query }) =>
-      desk.getQueue(reader, actor, params.id, query.shelf ?? 'to-read', {
-        cursor: query.cursor,
-        limit: query.limit ?? PAGE,
-      }),
+      desk.getQueue(reader, actor, params.id, query.shelf ?? 'to-read', wishOf(query)),
   ),
   route(
     {
@@ -126,12 +141,14 @@ export const deskRoutes = [
     {
       method: 'post',
       path: '/api/submissions/{id}/outcome',
-      summary: 'Accept with one level of the scale, or ask for changes with a sentence',
+      summary:
+        'Accept with one level of the scale, or ask for changes with a sentence; feedback may go along',
       who: 'signed-in',
       params: byId,
       body: outcomeSchema,
       answer: submissionSchema,
       needsRevision: true,
+      once: true,
     },
     ({ writable, actor, params, revision, body }) =>
       desk.answer(writable, actor, params.id, { revision, outcome: body }),
@@ -140,10 +157,10 @@ export const deskRoutes = [
     {
       method: 'delete',
       path: '/api/submissions/{id}/outcome',
-      summary: 'Undo my answer within a moment',
+      summary: 'Undo my answer within a moment, and have back what it was',
       who: 'signed-in',
       params: byId,
-      answer: submissionSchema,
+      answer: undoneOutcomeSchema,
     },
     ({ writable, actor, params }) => desk.undoAnswer(writable, actor, params.id),
   ),

@@ -4,17 +4,17 @@ import type { Localized, PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import type { RecordAction } from '@valise/core/records'
 import { decideOutcome, decideUndoOutcome, stateAfter } from '@valise/core/submissions'
-import type { Outcome, Queue, ReceivedLevel, Submission } from '@valise/core/submissions'
+import type { Outcome, Queue, ReceivedLevel, Submission, UndoneOutcome } from '@valise/core/submissions'
 import { findViewer } from '../access/index.ts'
 import { getAssignment, listAssignmentsById } from '../assignments/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { PageWish, Reader, Trx, Writable } from '../database/index.ts'
 import {
-  deleteFeedback,
   forgetNews,
   insertFeedback,
   listFeedbackOn,
   listOpenFeedback,
+  takeFeedback,
   tellNews,
 } from '../feedback/index.ts'
 import type { NewsToTell } from '../feedback/index.ts'
@@ -29,14 +29,16 @@ import { listParts } from './sealedStore.ts'
 import { updateSubmission } from './submissionStore.ts'
 import type { KeptSubmission } from './submissionStore.ts'
 
+/** @param assignmentId null for the queue over all assignments */
 export async function getQueue(
   reader: Reader,
   actor: PersonActor,
-  assignmentId: string,
+  assignmentId: string | null,
   shelf: QueueShelf,
   wish: PageWish,
 ): Promise<Queue> {
-  const assignment = await getAssignment(reader, actor, assignmentId, 'assessor')
+  const assignment =
+    assignmentId === null ? null : await getAssignment(reader, actor, assignmentId, 'assessor')
   return {
     assignment,
     ...(await listQueue(reader, actor, assignmentId, shelf, wish)),
@@ -57,7 +59,7 @@ export function openCopy(on: Writable, actor: PersonActor, id: string): Promise<
   })
 }
 
-/** Accepts with one level of the scale, or asks for changes with a sentence. */
+/** Accepts with one level of the scale, or asks for changes with a sentence; feedback may be sent with either. */
 export function answer(
   on: Writable,
   actor: PersonActor,
@@ -73,11 +75,14 @@ export function answer(
     const isAccepted = outcome.act === 'accept'
     const level = outcome.act === 'accept' ? await findLevel(trx, kept, outcome.levelId) : null
     const outcomeFeedbackId =
-      outcome.act === 'accept' ? null : await keepRequest(trx, actor, kept, outcome.words)
+      outcome.act === 'accept' ? null : await saveRequest(trx, actor, kept, outcome.words)
+    const feedbackWithOutcomeId = outcome.feedback
+      ? await saveFeedback(trx, actor, kept, outcome.feedback)
+      : null
     const action = isAccepted ? 'work-accepted' : 'changes-asked'
     const outcomeNewsId = await tellOwner(trx, actor, kept, action)
     await update(trx, kept, {
-      ...{ state, level, outcomeNewsId, outcomeFeedbackId },
+      ...{ state, level, outcomeNewsId, outcomeFeedbackId, feedbackWithOutcomeId },
       ...{ decidedAt: trx.now, decidedBy: actor.personId },
     })
     await noteAct(trx, actor, action, id)
@@ -85,19 +90,26 @@ export function answer(
   })
 }
 
-/** Within a moment: as if it had not been answered, also for the student. */
-export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promise<Submission> {
+/** Within a moment: as if it had not been answered, also for the student. What was written comes back. */
+export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promise<UndoneOutcome> {
   return inTransaction(on, async (trx) => {
     const kept = await getKeptSubmission(trx, actor, id, 'assessor')
     assertAllowed(decideUndoOutcome(kept, actor.personId, trx.now), 'conflict')
     const state = stateAfter(kept.state, 'undo')
     if (state === null) throw new AppError('conflict', 'nothing-to-undo')
     if (kept.outcomeNewsId !== null) await forgetNews(trx, kept.ownerId, kept.outcomeNewsId)
-    if (kept.outcomeFeedbackId !== null) await deleteFeedback(trx, kept.outcomeFeedbackId)
-    const cleared = { level: null, outcomeNewsId: null, outcomeFeedbackId: null }
+    const request = await takeFeedback(trx, kept.outcomeFeedbackId)
+    const feedback = await takeFeedback(trx, kept.feedbackWithOutcomeId)
+    const outcome = kept.level
+      ? { act: 'accept' as const, levelId: kept.level.level.id }
+      : { act: 'ask-for-changes' as const, words: request?.text ?? '' }
+    const cleared = { level: null, outcomeNewsId: null, outcomeFeedbackId: null, feedbackWithOutcomeId: null }
     await update(trx, kept, { state, ...cleared, decidedAt: null, decidedBy: null })
     await noteAct(trx, actor, 'answer-undone', id)
-    return getSubmission(trx, actor, id)
+    return {
+      submission: await getSubmission(trx, actor, id),
+      outcome: { ...outcome, ...(feedback && { feedback }) },
+    }
   })
 }
 
@@ -144,17 +156,7 @@ export function addFeedback(
     const kept = await getKeptSubmission(trx, actor, id)
     const isMine = kept.ownerId === actor.personId
     if (!isMine && kept.openedAt === null) throw new AppError('conflict', 'open-it-first')
-    const parts = await listParts(trx, id)
-    const part = wish.part === null ? null : parts.find(({ n }) => n === wish.part)
-    if (part === undefined) throw new AppError('not-found', 'not-found')
-    // Only a page has readers of its own who could read along.
-    if (wish.isOpen && part?.kind !== 'page') throw new AppError('conflict', 'only-private-here')
-    const text = wish.text.trim()
-    if (text === '')
-      throw new AppError('invalid', 'invalid-input', { fields: [{ path: '/text', reason: 'missing' }] })
-    const thingId = wish.isOpen ? (part?.thingId ?? null) : null
-    const authorId = actor.personId
-    await insertFeedback(trx, { ...wish, text, submissionId: id, authorId, thingId, isRequest: false })
+    await saveFeedback(trx, actor, kept, wish)
     if (isMine)
       for (const assessor of await listAssessors(trx, kept.classId))
         await tellNews(trx, await newsOf(trx, actor, kept, 'feedback-given', assessor.id))
@@ -163,17 +165,35 @@ export function addFeedback(
   })
 }
 
-async function keepRequest(
+/** @returns the id of the feedback */
+async function saveFeedback(
   trx: Trx,
   actor: PersonActor,
-  kept: KeptSubmission,
-  words: string,
+  { id }: KeptSubmission,
+  wish: NewFeedback,
 ): Promise<string> {
-  const text = words.trim()
-  if (text === '')
-    throw new AppError('invalid', 'invalid-input', { fields: [{ path: '/words', reason: 'missing' }] })
+  const parts = await listParts(trx, id)
+  const part = wish.part === null ? null : parts.find(({ n }) => n === wish.part)
+  if (part === undefined) throw new AppError('not-found', 'not-found')
+  // Only a page has readers of its own who could read along.
+  if (wish.isOpen && part?.kind !== 'page') throw new AppError('conflict', 'only-private-here')
+  const text = neededText(wish.text, '/text')
+  const thingId = wish.isOpen ? (part?.thingId ?? null) : null
+  const authorId = actor.personId
+  return insertFeedback(trx, { ...wish, text, submissionId: id, authorId, thingId, isRequest: false })
+}
+
+function saveRequest(trx: Trx, actor: PersonActor, { id }: KeptSubmission, words: string): Promise<string> {
+  const text = neededText(words, '/words')
   const shared = { part: null, isOpen: false, thingId: null, isRequest: true }
-  return insertFeedback(trx, { ...shared, text, submissionId: kept.id, authorId: actor.personId })
+  return insertFeedback(trx, { ...shared, text, submissionId: id, authorId: actor.personId })
+}
+
+function neededText(text: string, path: string): string {
+  const trimmed = text.trim()
+  if (trimmed === '')
+    throw new AppError('invalid', 'invalid-input', { fields: [{ path, reason: 'missing' }] })
+  return trimmed
 }
 
 /** A level is kept as it was called when it was given. */

@@ -2,6 +2,7 @@
 import type { PersonActor } from '@valise/core/people'
 import type { ReadingStep, SubmissionList, SubmissionRow } from '@valise/core/submissions'
 import type { Instant } from '@valise/core/time'
+import type { Knex } from 'knex'
 import { countRows, newestFirst, parseCursor, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { submissionRows, submissionScope, toSubmission, toSubmissionRow } from './submissionStore.ts'
@@ -32,52 +33,62 @@ export type QueueShelf = 'to-read' | 'read'
 
 const shelves = { 'to-read': ['with-assessor'], read: ['changes-asked', 'accepted'] } as const
 
-/** One page of what was handed in for an assignment, what came in first on top. */
+/**
+ * One page of what was handed in for an assignment, or for all of them: what is to be read with the oldest on top,
+ * what was read with the newest.
+ */
 export async function listQueue(
   reader: Reader,
   actor: PersonActor,
-  assignmentId: string,
+  assignmentId: string | null,
   shelf: QueueShelf,
   { cursor, limit }: PageWish,
 ): Promise<{ readonly items: SubmissionRow[]; readonly next: string | null }> {
-  const [after, afterId] = cursor === undefined ? [] : parseCursor(cursor, 2)
-  const rows: SubmissionRecord[] = await submissionRows(reader)
-    .where('submissions.assignmentId', assignmentId)
-    .modify(submissionScope(reader, actor, 'assessor'))
-    .whereIn('submissions.state', [...shelves[shelf]])
-    .modify((q) => {
-      if (after === undefined || afterId === undefined) return
-      q.where((later) =>
-        later
-          .where('submissions.requestedAt', '>', after)
-          .orWhere((same) =>
-            same.where('submissions.requestedAt', after).where('submissions.id', '>', afterId),
-          ),
-      )
-    })
-    .orderBy(['submissions.requestedAt', 'submissions.id'])
+  const queue = submissionRows(reader)
+    .modify(onShelf(reader, actor, assignmentId, shelf))
     .limit(limit + 1)
+  const rows: SubmissionRecord[] = await (shelf === 'read'
+    ? newestFirst(queue, ['submissions', 'requestedAt'], { cursor, limit })
+    : oldestFirst(queue, cursor))
   const items = rows.slice(0, limit).map((row) => toSubmissionRow(toSubmission(row)))
   const last = items.at(-1)
   return { items, next: rows.length > limit && last ? toCursor([last.requestedAt, last.id]) : null }
 }
 
-/** How many of an assignment are to be read, and how many were. */
+function oldestFirst(queue: Knex.QueryBuilder, cursor: string | undefined): Knex.QueryBuilder {
+  const [after, afterId] = cursor === undefined ? [] : parseCursor(cursor, 2)
+  if (after !== undefined && afterId !== undefined)
+    queue.where((later) =>
+      later
+        .where('submissions.requestedAt', '>', after)
+        .orWhere((same) =>
+          same.where('submissions.requestedAt', after).where('submissions.id', '>', afterId),
+        ),
+    )
+  return queue.orderBy(['submissions.requestedAt', 'submissions.id'])
+}
+
+/** How many of an assignment, or of all of them, are to be read, and how many were. */
 export async function countQueue(
   reader: Reader,
   actor: PersonActor,
-  assignmentId: string,
+  assignmentId: string | null,
 ): Promise<{ readonly toRead: number; readonly read: number }> {
   const countOn = (shelf: QueueShelf) =>
     countRows(
       reader
         .sql('submissions')
         .join('assignments', 'assignments.id', 'submissions.assignmentId')
-        .where({ assignmentId })
-        .modify(submissionScope(reader, actor, 'assessor'))
-        .whereIn('state', [...shelves[shelf]]),
+        .modify(onShelf(reader, actor, assignmentId, shelf)),
     )
   return { toRead: await countOn('to-read'), read: await countOn('read') }
+}
+
+function onShelf(reader: Reader, actor: PersonActor, assignmentId: string | null, shelf: QueueShelf) {
+  return (query: Knex.QueryBuilder): void => {
+    if (assignmentId !== null) query.where('submissions.assignmentId', assignmentId)
+    query.modify(submissionScope(reader, actor, 'assessor')).whereIn('submissions.state', [...shelves[shelf]])
+  }
 }
 
 /** Everything that somebody is to read now, by assignment; where the oldest came in first stands first. */

@@ -70,7 +70,10 @@ export interface KeptSubmission extends SubmissionRow {
   readonly receipt: string | null
   readonly signature: string | null
   readonly outcomeNewsId: string | null
+  /** The sentence that asked for changes. */
   readonly outcomeFeedbackId: string | null
+  /** The feedback that was sent together with the outcome. */
+  readonly feedbackWithOutcomeId: string | null
   readonly revision: number
 }
 
@@ -167,6 +170,7 @@ export interface SubmissionColumns {
   readonly level?: ReceivedLevel | null
   readonly outcomeNewsId?: string | null
   readonly outcomeFeedbackId?: string | null
+  readonly feedbackWithOutcomeId?: string | null
 }
 
 /** @returns whether it was still as it was read: what an act leads to was decided for that state */

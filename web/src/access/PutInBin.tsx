@@ -12,7 +12,7 @@ import { useId, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
-import { offerUndo } from '../ui/undoOffer.ts'
+import { offerUndo } from '../ui/footNote.ts'
 import { useListWords } from '../ui/useListWords.ts'
 import { accessQueries } from './queries.ts'
 
@@ -30,7 +30,7 @@ export function PutInBin({ room, id, title, bin }: PutInBinProps) {
   const [effects, setEffects] = useState<BinEffects | null>(null)
   const [error, setError] = useState<unknown>(null)
   const put = () => {
-    const takeOut = () => bin.mutate({ id, act: 'out' })
+    const takeOut = () => bin.mutateAsync({ id, act: 'out' })
     bin.mutate(
       { id, act: 'in' },
       {

@@ -10,15 +10,15 @@ import { useSession } from '../people/useSession.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Guards } from './Guards.tsx'
 import { Rail } from './Rail.tsx'
-import { undoOffer } from '../ui/undoOffer.ts'
+import { footNote } from '../ui/footNote.ts'
 import { ScreenName } from '../ui/ScreenName.tsx'
 import { ScreenBoundary } from './ScreenBoundary.tsx'
 import { useWorkScroll } from './useWorkScroll.ts'
 import { TopBar } from './TopBar.tsx'
 import styles from './Shell.module.css'
 
-/** Seldom seen, so fetched when something can be undone. */
-const UndoHost = lazy(async () => ({ default: (await import('./UndoHost.tsx')).UndoHost }))
+/** Seldom seen, so fetched when there is something to say. */
+const FootNoteHost = lazy(async () => ({ default: (await import('./FootNoteHost.tsx')).FootNoteHost }))
 
 export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) {
   const { t } = useTranslation()
@@ -26,7 +26,7 @@ export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) 
   const work = useRef<HTMLElement>(null)
   const { pathname, state } = useLocation()
   const gathers = useSession().memberships.some(({ role }) => role === 'student')
-  const hasUndo = undoOffer.use() !== null
+  const hasFootNote = footNote.use() !== null
   const closePlaces = () => places.current?.close()
 
   // Whoever has just come in begins in the work area: the form that had the focus is gone.
@@ -80,9 +80,9 @@ export function Shell({ isJustSignedIn }: { readonly isJustSignedIn: boolean }) 
           <GatherHost />
         </ScreenBoundary>
       ) : null}
-      {hasUndo ? (
+      {hasFootNote ? (
         <Suspense fallback={null}>
-          <UndoHost />
+          <FootNoteHost />
         </Suspense>
       ) : null}
       <Guards />

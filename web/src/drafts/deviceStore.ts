@@ -36,6 +36,8 @@ export interface DeviceStore {
   put(path: string, snapshot: DraftSnapshot): Promise<void>
   remove(path: string, windowId: string): Promise<void>
   list(): Promise<LeftBehind[]>
+  /** Where something was typed and not sent. */
+  unsentPlaces(): Promise<string[]>
   /** What was typed at a place and not sent, as JSON. */
   unsentAt(place: string): Promise<unknown>
   putUnsent(place: string, value: unknown): Promise<void>
@@ -75,6 +77,10 @@ async function openDeviceStore(personId: string): Promise<DeviceStore | null> {
       return Promise.all(
         kept.map(async (one) => ({ path: one.path, snapshot: await unseal<DraftSnapshot>(key, one) })),
       )
+    },
+    unsentPlaces: async () => {
+      const keys = await database.getAllKeys('unsent', IDBKeyRange.bound([personId], [personId, []]))
+      return keys.map(([, place]) => place)
     },
     unsentAt: async (place) => {
       const kept = await database.get('unsent', [personId, place])

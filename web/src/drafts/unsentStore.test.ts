@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto'
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals'
 import { FakeServer } from '../testing/fakeServer.ts'
 import { deviceStoreOf } from './deviceStore.ts'
-import { readUnsent, unsentInWindow, writeUnsent } from './unsentStore.ts'
+import { listUnsentPlaces, readUnsent, subscribeUnsent, unsentInWindow, writeUnsent } from './unsentStore.ts'
 
 let server: FakeServer
 beforeEach(() => {
@@ -33,5 +33,26 @@ describe('what was not sent yet', () => {
     const reading = readUnsent('wren', '/api/recipes/b')
     writeUnsent('wren', '/api/recipes/b', 'newer')
     expect([await reading, unsentInWindow('wren', '/api/recipes/b')]).toEqual(['left', 'newer'])
+  })
+
+  it('is found by its place, in this window and on the device, as long as it is there', async () => {
+    await (await deviceStoreOf('wren'))?.putUnsent('/submissions/c#feedback', 'left')
+    writeUnsent('wren', '/submissions/d#feedback', 'typed')
+    writeUnsent('juno', '/submissions/e#feedback', 'of another person')
+    const found = await listUnsentPlaces('wren')
+    expect(found).toContain('/submissions/c#feedback')
+    expect(found).toContain('/submissions/d#feedback')
+    expect(found).not.toContain('/submissions/e#feedback')
+    writeUnsent('wren', '/submissions/d#feedback', undefined)
+    expect(await listUnsentPlaces('wren')).not.toContain('/submissions/d#feedback')
+  })
+
+  it('tells whoever listens when it changes, until they stop', () => {
+    const places: string[] = []
+    const stop = subscribeUnsent((place) => places.push(place))
+    writeUnsent('wren', '/submissions/f#feedback', 'typed')
+    stop()
+    writeUnsent('wren', '/submissions/f#feedback', undefined)
+    expect(places).toEqual(['/submissions/f#feedback'])
   })
 })

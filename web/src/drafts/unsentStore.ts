@@ -9,6 +9,20 @@ function keyOf(personId: string, place: string): string {
   return `${personId} ${place}`
 }
 
+type Listener = (place: string) => void
+const listeners = new Set<Listener>()
+
+/** Calls back with the place when something is put or removed there. @returns a function that ends it */
+export function subscribeUnsent(listener: Listener): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+function put(personId: string, place: string, value: unknown): void {
+  inWindow.set(keyOf(personId, place), value)
+  for (const listener of listeners) listener(place)
+}
+
 /** Whether this window has put or removed something at the place. */
 export function isInWindow(personId: string, place: string): boolean {
   return inWindow.has(keyOf(personId, place))
@@ -26,19 +40,32 @@ export function unsentInWindow(personId: string, place: string): unknown {
 export async function readUnsent(personId: string, place: string): Promise<unknown> {
   if (isInWindow(personId, place)) return unsentInWindow(personId, place)
   const stored = await (await deviceStoreOf(personId))?.unsentAt(place)
-  if (!isInWindow(personId, place) && stored !== undefined) inWindow.set(keyOf(personId, place), stored)
+  if (!isInWindow(personId, place) && stored !== undefined) put(personId, place, stored)
   return stored
 }
 
 /** Stores what was not sent; undefined removes it. Where the device stores nothing, this window still has it. */
 export function writeUnsent(personId: string, place: string, value: unknown): void {
   const key = keyOf(personId, place)
-  inWindow.set(key, value)
+  put(personId, place, value)
   if (writing.has(key)) return
   const written = write(personId, place)
     .catch(() => undefined)
     .finally(() => writing.delete(key))
   writing.set(key, written)
+}
+
+/** Where this person has typed something and not sent it, in this window or on the device. */
+export async function listUnsentPlaces(personId: string): Promise<ReadonlySet<string>> {
+  const stored = (await (await deviceStoreOf(personId))?.unsentPlaces()) ?? []
+  const places = new Set(stored)
+  const prefix = keyOf(personId, '')
+  for (const [key, value] of inWindow) {
+    if (!key.startsWith(prefix)) continue
+    if (value === undefined) places.delete(key.slice(prefix.length))
+    else places.add(key.slice(prefix.length))
+  }
+  return places
 }
 
 async function write(personId: string, place: string): Promise<void> {

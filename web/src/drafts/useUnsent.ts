@@ -1,7 +1,14 @@
 // What was typed into a form and not sent yet: it stays in the window and on this device until it is sent or discarded.
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
 import { useSession } from '../people/useSession.ts'
-import { isInWindow, readUnsent, unsentInWindow, writeUnsent } from './unsentStore.ts'
+import {
+  isInWindow,
+  listUnsentPlaces,
+  readUnsent,
+  subscribeUnsent,
+  unsentInWindow,
+  writeUnsent,
+} from './unsentStore.ts'
 
 export interface Unsent<T> {
   readonly value: T
@@ -18,30 +25,53 @@ export interface Unsent<T> {
  */
 export function useUnsent<T>(place: string, nothing: T): Unsent<T> {
   const { personId } = useSession()
-  const [value, setValue] = useState<T>(() => (unsentInWindow(personId, place) as T | undefined) ?? nothing)
+  const read = () => (unsentInWindow(personId, place) as T | undefined) ?? nothing
+  const value = useSyncExternalStore(subscribeUnsent, read, read)
 
   useEffect(() => {
-    if (isInWindow(personId, place)) return
-    let isGone = false
-    const restore = async () => {
-      const stored = (await readUnsent(personId, place)) as T | undefined
-      // What was typed meanwhile is the newer.
-      if (!isGone && stored !== undefined && unsentInWindow(personId, place) === stored) setValue(stored)
-    }
     // A device that cannot be read takes nothing away: one types into the window as before.
-    restore().catch(() => undefined)
-    return () => {
-      isGone = true
-    }
+    if (!isInWindow(personId, place)) readUnsent(personId, place).catch(() => undefined)
   }, [personId, place])
 
   const change = useCallback(
-    (next: T) => {
-      setValue(next)
-      writeUnsent(personId, place, next === nothing ? undefined : next)
-    },
+    (next: T) => writeUnsent(personId, place, next === nothing ? undefined : next),
     [personId, place, nothing],
   )
   const clear = useCallback(() => change(nothing), [change, nothing])
   return { value, isThere: value !== nothing, change, clear }
+}
+
+const none: ReadonlySet<string> = new Set()
+
+/** Where something was typed and not sent, on whatever screen; also by another window, once one comes back to this. */
+export function useUnsentPlaces(): ReadonlySet<string> {
+  const { personId } = useSession()
+  const [places, setPlaces] = useState(none)
+  useEffect(() => {
+    let isGone = false
+    const refresh = () => {
+      listUnsentPlaces(personId)
+        .then((found) => isGone || setPlaces(found))
+        // A device that cannot be read: what this window holds is noticed below.
+        .catch(() => undefined)
+    }
+    const unsubscribe = subscribeUnsent((place) =>
+      setPlaces((before) => {
+        const isThere = unsentInWindow(personId, place) !== undefined
+        if (before.has(place) === isThere) return before
+        const after = new Set(before)
+        if (isThere) after.add(place)
+        else after.delete(place)
+        return after
+      }),
+    )
+    refresh()
+    window.addEventListener('focus', refresh)
+    return () => {
+      isGone = true
+      unsubscribe()
+      window.removeEventListener('focus', refresh)
+    }
+  }, [personId])
+  return places
 }

@@ -1,7 +1,7 @@
 // What was just put into the bin, with the way back.
 import { useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { UndoNote } from '../ui/UndoNote.tsx'
+import { FootNote } from '../ui/FootNote.tsx'
 import { evidenceQueries, useBin } from './queries.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 
@@ -24,9 +24,9 @@ export function BinnedNote({
     onGone()
   }
   return (
-    <UndoNote
+    <FootNote
       words={item ? t('bin.done', { title: words.title(item) }) : t('bin.doneMany', { count: ids.length })}
-      onUndo={() => void takeOut().catch(() => undefined)}
+      action={{ label: 'undo', run: () => void takeOut().catch(() => undefined) }}
       onGone={onGone}
     />
   )

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import type { DragEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { useLetterKey } from '../ui/useLetterKey.ts'
+import { useLetterKeys } from '../ui/useLetterKeys.ts'
 import { draggedItem } from './draggedItem.ts'
 import { trayQueries, useCarry } from './trayQueries.ts'
 import { Thumbnail } from './Thumbnail.tsx'
@@ -21,7 +21,7 @@ export function Tray() {
   const [isOpen, setIsOpen] = useState(false)
   const { data: items = NONE } = useQuery(trayQueries.all())
   const toggle = () => setIsOpen((open) => !open)
-  const letterKeys = useLetterKey('t', toggle)
+  const letterKeys = useLetterKeys({ t: toggle })
   const TrayIcon = isOpen ? IconChevronDown : IconChevronUp
   const count = items.length === 0 ? t('tray.empty') : t('tray.count', { count: items.length })
   return (

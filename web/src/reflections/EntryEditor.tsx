@@ -21,7 +21,7 @@ import { toShownEvidence } from '../pages/shownHere.ts'
 import { DayField } from '../ui/DayField.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
-import { offerUndo } from '../ui/undoOffer.ts'
+import { offerUndo } from '../ui/footNote.ts'
 import { useKeptText } from '../ui/useKeptText.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { setPlace } from '../ui/place.ts'
@@ -201,7 +201,7 @@ function Foot({ id, logbookId, title, lang, onLang, canUndo, onUndo }: FootProps
               onSuccess: () => {
                 void navigate(`/logbooks/${logbookId}`)
                 offerUndo(t('things:bin.done', { title: title || t('pages:chooser.untitledEntry') }), () =>
-                  bin.mutate({ id, act: 'out' }),
+                  bin.mutateAsync({ id, act: 'out' }),
                 )
               },
             },

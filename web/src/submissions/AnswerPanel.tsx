@@ -1,54 +1,97 @@
-// The answer: requirements as they were handed in, the level, feedback, and the two outcomes with their undo.
+// The answer: requirements as they were handed in, what was said, and the reply: feedback, level and outcome.
 import Button from '@mui/material/Button'
-import TextField from '@mui/material/TextField'
-import { useQuery } from '@tanstack/react-query'
-import { IconArrowBackUp, IconCheck, IconMessageReply, IconRubberStamp } from '@tabler/icons-react'
-import type { Outcome as AnswerOutcome, Submission } from '@valise/core/submissions'
-import { useId, useState } from 'react'
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { IconArrowBackUp, IconCheck } from '@tabler/icons-react'
+import type { Submission } from '@valise/core/submissions'
+import { useEffect, useRef } from 'react'
+import type { KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useUnsent } from '../drafts/useUnsent.ts'
+import { useLocation } from 'react-router'
 import { FeedbackThread } from '../feedback/FeedbackThread.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
-import { NotchMeter } from '../ui/NotchMeter.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useRefocus } from '../ui/useRefocus.ts'
 import { LevelMark } from './LevelMark.tsx'
-import { submissionQueries, useAnswer, useUndoAnswer } from './queries.ts'
+import { OutcomeForm } from './OutcomeForm.tsx'
+import { submissionQueries } from './queries.ts'
 import { SayForm } from './SayForm.tsx'
 import { StateMark } from './StateMark.tsx'
+import { useAnswering } from './useAnswering.ts'
+import { useAnswerKeys } from './useAnswerKeys.ts'
+import type { Answers } from './useAnswers.ts'
 import { useSubmissionWords } from './useSubmissionWords.ts'
-import { useWrittenFeedback } from './useWrittenFeedback.ts'
-import type { WrittenFeedback } from './useWrittenFeedback.ts'
 import styles from './AnswerPanel.module.css'
 
 interface AnswerPanelProps {
   readonly submission: Submission
   readonly part: number
+  readonly answers: Answers
+  /** Whether another copy comes after this one. */
+  readonly hasNext: boolean
+  /** Scrolls the copy beside it, by so much of its height. */
+  readonly onScroll: (pages: number) => void
 }
 
-export function AnswerPanel({ submission, part }: AnswerPanelProps) {
+export function AnswerPanel({ submission, part, answers, hasNext, onScroll }: AnswerPanelProps) {
   const { t } = useTranslation('desk')
-  const answer = useAnswer(submission.id)
-  const written = useWrittenFeedback(submission, part)
+  const { state } = useLocation()
+  const answering = useAnswering(submission, part, answers)
   const panel = useRefocus<HTMLElement>(submission.state)
+  const field = useRef<HTMLTextAreaElement>(null)
+  const request = useRef<HTMLTextAreaElement>(null)
+  const toPanel = () => panel.current?.focus({ preventScroll: true })
+  const mayAnswer = submission.state === 'with-assessor'
+  const toAnswer = state?.toAnswer === true
+  // From copy to copy the focus stays in the answer.
+  useEffect(() => {
+    if (toAnswer) panel.current?.focus({ preventScroll: true })
+  }, [toAnswer, panel])
+  useAnswerKeys(submission, answering, {
+    toFeedback: () => field.current?.focus(),
+    toRequest: () => request.current?.focus(),
+    undo: submission.mayUndo ? () => void answers.undo(submission.id) : undefined,
+  })
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const isHere = event.target === event.currentTarget
+    const pages = isHere ? scrolled[event.key] : undefined
+    if (pages !== undefined) {
+      event.preventDefault()
+      onScroll(event.key === ' ' && event.shiftKey ? -pages : pages)
+    }
+    // Out of a field, so that digits and letters act again; what was typed stays.
+    if (event.key === 'Escape' && event.target instanceof HTMLTextAreaElement) toPanel()
+  }
   return (
-    <aside ref={panel} tabIndex={-1} className={styles.panel} aria-label={t('answer')}>
+    <aside
+      ref={panel}
+      tabIndex={-1}
+      className={styles.panel}
+      aria-label={t('answerTo', { name: submission.ownerName })}
+      onKeyDown={onKeyDown}
+    >
       <Requirements submission={submission} />
-      <FeedbackOn submission={submission} written={written} />
-      {submission.state === 'with-assessor' ? (
-        <Outcome submission={submission} answer={answer} written={written} />
-      ) : (
-        <Answered submission={submission} />
-      )}
-      {/* It stays when the other assessor's answer takes the place of what was refused. */}
-      <Refusal error={answer.error} />
+      <Said submission={submission} />
+      <div className={styles.reply}>
+        <SayForm submission={submission} written={answering.written} inputRef={field} />
+        {mayAnswer ? (
+          <OutcomeForm
+            submission={submission}
+            answering={answering}
+            hasNext={hasNext}
+            requestRef={request}
+            onCancel={toPanel}
+          />
+        ) : (
+          <Answered submission={submission} onUndo={() => answers.undo(submission.id)} />
+        )}
+      </div>
     </aside>
   )
 }
 
-interface WritingProps {
-  readonly submission: Submission
-  readonly written: WrittenFeedback
+/** While the focus is in the answer, and in none of its fields, the copy is read by these keys: pages of its height. */
+const scrolled: Readonly<Record<string, number>> = {
+  ...{ PageDown: 0.9, PageUp: -0.9, ' ': 0.9, ArrowDown: 0.1, ArrowUp: -0.1, Home: -Infinity, End: Infinity },
 }
 
 /** What was asked, and whether it was there when it was handed in. */
@@ -58,14 +101,19 @@ function Requirements({ submission }: { readonly submission: Submission }) {
   const { requirements, readiness } = submission
   if (requirements.length === 0) return null
   const there = readiness.filter(({ isThere }) => isThere).length
+  const lineOf = (id: string) => readiness.find((line) => line.id === id)
+  // What is missing is seen without scrolling.
+  const inOrder = [true, false].flatMap((isMissing) =>
+    requirements.filter(({ id }) => (lineOf(id)?.isThere !== true) === isMissing),
+  )
   return (
     <section>
       <h2 className={styles.heading}>
         {t('asked')} <small>{t('work:readiness.there', { there, of: readiness.length })}</small>
       </h2>
       <ul className={styles.asked}>
-        {requirements.map((requirement) => {
-          const line = readiness.find(({ id }) => id === requirement.id)
+        {inOrder.map((requirement) => {
+          const line = lineOf(requirement.id)
           const isThere = line?.isThere === true
           return (
             <li key={requirement.id} data-there={isThere}>
@@ -85,123 +133,32 @@ function Requirements({ submission }: { readonly submission: Submission }) {
   )
 }
 
-function FeedbackOn({ submission, written }: WritingProps) {
+function Said({ submission }: { readonly submission: Submission }) {
   const { t } = useTranslation('submissions')
   const feedback = useQuery(submissionQueries.feedback(submission.id))
   const nameOf = (n: number) => submission.partList.find((one) => one.n === n)?.title ?? ''
   return (
-    <section>
-      <h2 className={styles.heading}>{t('feedback.title')}</h2>
-      <Fetched query={feedback}>{(items) => <FeedbackThread items={items} nameOfPart={nameOf} />}</Fetched>
-      <SayForm submission={submission} written={written} />
-    </section>
+    <Fetched query={feedback}>
+      {(items) =>
+        items.length === 0 ? null : (
+          <section>
+            <h2 className={styles.heading}>{t('feedback.title')}</h2>
+            <FeedbackThread items={items} nameOfPart={nameOf} />
+          </section>
+        )
+      }
+    </Fetched>
   )
 }
 
-interface OutcomeProps extends WritingProps {
-  readonly answer: ReturnType<typeof useAnswer>
+interface AnsweredProps {
+  readonly submission: Submission
+  readonly onUndo: () => Promise<unknown>
 }
 
-function Outcome({ submission, answer, written }: OutcomeProps) {
+function Answered({ submission, onUndo }: AnsweredProps) {
   const { t } = useTranslation('desk')
-  const words = useSubmissionWords()
-  const { scale, revision } = submission
-  const hintId = useId()
-  const [levelId, setLevelId] = useState<string | null>(null)
-  const asked = useUnsent(`/submissions/${submission.id}#changes`, '')
-  const [wantsToAsk, setWantsToAsk] = useState(false)
-  const isAsking = wantsToAsk || asked.isThere
-  /** An answer takes what is written along; where that is refused, nothing is answered yet. */
-  const give = async (outcome: AnswerOutcome) => {
-    if (await written.send()) answer.mutate({ revision, outcome })
-  }
-  const onAccept = () => levelId !== null && void give({ act: 'accept', levelId })
-  // The words stay on the device, for whoever undoes the answer and goes on writing.
-  const onAsk = () => void give({ act: 'ask-for-changes', words: asked.value })
-  const onDontAsk = () => {
-    setWantsToAsk(false)
-    asked.clear()
-  }
-  return (
-    <section className={styles.outcome} aria-labelledby="level">
-      <fieldset className={styles.levels}>
-        <legend id="level">{t('level')}</legend>
-        {scale.map((level, at) => (
-          <label key={level.id} data-on={level.id === levelId}>
-            <input
-              type="radio"
-              name="level"
-              checked={level.id === levelId}
-              onChange={() => setLevelId(level.id)}
-            />
-            <NotchMeter position={at + 1} of={scale.length} />
-            <span>{words.title(level.name)}</span>
-          </label>
-        ))}
-      </fieldset>
-      {isAsking ? (
-        <TextField
-          autoFocus={wantsToAsk}
-          label={t('whatToChange')}
-          helperText={t('whatToChangeHint')}
-          required
-          id={`${hintId}-words`}
-          multiline
-          minRows={2}
-          maxRows={8}
-          fullWidth
-          value={asked.value}
-          onChange={(event) => asked.change(event.target.value)}
-          slotProps={{ htmlInput: { maxLength: 2000 } }}
-        />
-      ) : null}
-      {!isAsking ? (
-        <div className={styles.acts}>
-          <Button startIcon={<IconMessageReply size={18} stroke={1.7} />} onClick={() => setWantsToAsk(true)}>
-            {t('ask')}
-          </Button>
-          <Button
-            variant="contained"
-            color="primary"
-            disabled={levelId === null}
-            {...(levelId === null && { 'aria-describedby': hintId })}
-            loading={answer.isPending || written.isPending}
-            startIcon={<IconRubberStamp size={18} stroke={1.7} />}
-            onClick={onAccept}
-          >
-            {t(written.isThere ? 'acceptAndSend' : 'accept')}
-          </Button>
-        </div>
-      ) : (
-        <div className={styles.acts}>
-          <Button variant="text" onClick={onDontAsk}>
-            {t('dontAsk')}
-          </Button>
-          <Button
-            variant="contained"
-            color="primary"
-            disabled={asked.value.trim() === ''}
-            aria-describedby={`${hintId}-words-helper-text`}
-            loading={answer.isPending || written.isPending}
-            startIcon={<IconMessageReply size={18} stroke={1.7} />}
-            onClick={onAsk}
-          >
-            {t('ask')}
-          </Button>
-        </div>
-      )}
-      {!isAsking && levelId === null ? (
-        <p id={hintId} className={styles.hint}>
-          {t('levelFirst')}
-        </p>
-      ) : null}
-    </section>
-  )
-}
-
-function Answered({ submission }: { readonly submission: Submission }) {
-  const { t } = useTranslation('desk')
-  const undo = useUndoAnswer(submission.id)
+  const undo = useMutation({ mutationFn: onUndo })
   return (
     <section className={styles.outcome} aria-live="polite">
       <p className={styles.answered}>

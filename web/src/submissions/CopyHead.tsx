@@ -12,9 +12,10 @@ import styles from './ReviewDesk.module.css'
 export function CopyHead({ submission }: { readonly submission: Submission }) {
   const { t } = useTranslation('desk')
   const when = useWhen()
-  const check = useQuery(submissionQueries.check(submission.id))
+  const isOpen = submission.openedAt !== null
+  const check = useQuery({ ...submissionQueries.check(submission.id), enabled: isOpen })
   const number = submission.number ?? ''
-  const agreement = check.data ? (check.data.agrees ? t('agrees') : '') : t('checking')
+  const agreement = check.data ? (check.data.agrees ? t('agrees') : '') : isOpen ? t('checking') : ''
   return (
     <header className={styles.head}>
       <Seal size={40} isSealed label={t('sealed', { number })} />

@@ -1,9 +1,11 @@
-// The queue of one assignment: how much is read, who is next, and the other assignments one click away.
-import type { InfiniteData, UseInfiniteQueryResult } from '@tanstack/react-query'
+// The queue of one assignment, or over all of them: how much is to read, who is next, where words are unsent.
 import { useQuery } from '@tanstack/react-query'
-import type { Queue, SubmissionRow } from '@valise/core/submissions'
+import { IconPencil } from '@tabler/icons-react'
+import type { SubmissionRow } from '@valise/core/submissions'
+import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate } from 'react-router'
+import { useUnsentPlaces } from '../drafts/useUnsent.ts'
 import { Avatar } from '../ui/Avatar.tsx'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
@@ -11,39 +13,49 @@ import { MoreButton } from '../ui/MoreButton.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { submissionQueries } from './queries.ts'
-import type { QueueShelf } from './queries.ts'
+import { hasUnsentWords } from './unsentAnswer.ts'
+import { copyAddress, queueAddress } from './useQueue.ts'
+import type { DeskQueueState } from './useQueue.ts'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './DeskQueue.module.css'
 
 interface DeskQueueProps {
-  readonly assignmentId: string
-  readonly query: UseInfiniteQueryResult<InfiniteData<Queue>>
-  readonly shelf: QueueShelf
+  readonly queue: DeskQueueState
+  /** The copy that is open. */
   readonly current: string | null
-  readonly onShelf: (shelf: QueueShelf) => void
 }
 
-export function DeskQueue({ assignmentId, query, shelf, current, onShelf }: DeskQueueProps) {
+export function DeskQueue({ queue, current }: DeskQueueProps) {
   const { t } = useTranslation('desk')
   const words = useSubmissionWords()
+  const unsent = useUnsentPlaces()
+  const list = useRef<HTMLUListElement>(null)
+  const { assignmentId, query, rows, shelf, setShelf } = queue
   // Beside a copy, whose it is heads the screen.
   const Heading = current === null ? 'h1' : 'h2'
+  useEffect(() => {
+    list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' })
+  }, [current])
   return (
     <section className={styles.queue} aria-label={t('queue')}>
       <Fetched query={query}>
         {({ pages }) => {
           const [first] = pages
-          const items = pages.flatMap((page) => page.items)
           if (!first) return null
           const { assignment, read, toRead } = first
+          const title = assignment
+            ? words.title(assignment.title)
+            : t(shelf === 'read' ? 'newestFirst' : 'oldestFirst')
           return (
             <>
-              <Heading className={styles.title}>{words.title(assignment.title)}</Heading>
-              <p className={styles.count}>
-                <b>{t('read', { read, all: read + toRead })}</b>
-                <meter min={0} max={Math.max(1, read + toRead)} value={read} aria-hidden="true" />
-              </p>
-              <OtherAssignments assignmentId={assignmentId} title={words.title(assignment.title)} />
+              <Heading className={styles.title}>{title}</Heading>
+              {assignment ? (
+                <p className={styles.count}>
+                  <b>{t('read', { read, all: read + toRead })}</b>
+                  <meter min={0} max={Math.max(1, read + toRead)} value={read} aria-hidden="true" />
+                </p>
+              ) : null}
+              <WhichQueue assignmentId={assignmentId} title={title} />
               <ChoiceBar
                 label={t('shelf')}
                 value={shelf}
@@ -51,14 +63,20 @@ export function DeskQueue({ assignmentId, query, shelf, current, onShelf }: Desk
                   ['to-read', t('toRead', { count: toRead })],
                   ['read', t('wasRead', { count: read })],
                 ]}
-                onChange={onShelf}
+                onChange={setShelf}
               />
-              {items.length === 0 ? (
+              {rows.length === 0 ? (
                 <p className={styles.empty}>{t(shelf === 'to-read' ? 'allRead' : 'noneRead')}</p>
               ) : (
-                <ul>
-                  {items.map((row) => (
-                    <Line key={row.id} row={row} isCurrent={row.id === current} />
+                <ul ref={list}>
+                  {rows.map((row) => (
+                    <Line
+                      key={row.id}
+                      row={row}
+                      queueOf={assignmentId}
+                      isCurrent={row.id === current}
+                      hasUnsent={row.id !== current && hasUnsentWords(unsent, row.id)}
+                    />
                   ))}
                 </ul>
               )}
@@ -71,21 +89,35 @@ export function DeskQueue({ assignmentId, query, shelf, current, onShelf }: Desk
   )
 }
 
-function Line({ row, isCurrent }: { readonly row: SubmissionRow; readonly isCurrent: boolean }) {
+interface LineProps {
+  readonly row: SubmissionRow
+  readonly queueOf: string | null
+  readonly isCurrent: boolean
+  readonly hasUnsent: boolean
+}
+
+function Line({ row, queueOf, isCurrent, hasUnsent }: LineProps) {
   const { t } = useTranslation(['desk', 'submissions', 'work'])
   const when = useWhen()
   const words = useSubmissionWords()
   const facts = [
+    ...(queueOf === null ? [words.title(row.title)] : []),
     row.n > 1 ? t('againOn', { time: when.date(row.requestedAt) }) : when.date(row.requestedAt),
     ...(row.gaps > 0 ? [t('submissions:gaps', { count: row.gaps })] : []),
   ]
   return (
     <li>
-      <Link to={`/submissions/${row.id}`} aria-current={isCurrent ? 'true' : undefined}>
+      <Link to={copyAddress(row.id, queueOf)} aria-current={isCurrent ? 'true' : undefined}>
         <Avatar name={row.ownerName} kind="student" />
         <span>
           <b>{row.ownerName}</b>
           <small>{facts.join(', ')}</small>
+          {hasUnsent ? (
+            <em className={styles.unsent}>
+              <IconPencil size={14} stroke={1.7} aria-hidden="true" />
+              {t('unsent')}
+            </em>
+          ) : null}
         </span>
         <span className={styles.state}>
           {row.lateMinutes > 0 ? <em data-kind="late">{t('late')}</em> : null}
@@ -99,30 +131,34 @@ function Line({ row, isCurrent }: { readonly row: SubmissionRow; readonly isCurr
   )
 }
 
-/** Where more than one assignment has something to read. */
-function OtherAssignments({
+/** The queue over all assignments, or one of those with something to read. */
+function WhichQueue({
   assignmentId,
   title,
 }: {
-  readonly assignmentId: string
+  readonly assignmentId: string | null
   readonly title: string
 }) {
   const { t } = useTranslation('desk')
   const words = useSubmissionWords()
   const navigate = useNavigate()
-  const reading = useQuery(submissionQueries.reading())
-  const others = (reading.data ?? []).filter((one) => one.assignmentId !== assignmentId)
-  if (others.length === 0) return null
-  const choices = others.map(
-    (one) => [one.assignmentId, t('other', { title: words.title(one.title), count: one.toRead })] as const,
-  )
+  const { data: reading = [] } = useQuery(submissionQueries.reading())
+  const all = reading.reduce((sum, { toRead }) => sum + toRead, 0)
+  const others = reading.filter((one) => one.assignmentId !== assignmentId)
+  const choices = [
+    ['', t('allToRead', { count: all })] as const,
+    ...(assignmentId === null ? [] : [[assignmentId, title] as const]),
+    ...others.map(
+      (one) => [one.assignmentId, t('other', { title: words.title(one.title), count: one.toRead })] as const,
+    ),
+  ]
   return (
     <div>
       <SelectField
         label={t('assignment')}
-        value={assignmentId}
-        choices={[[assignmentId, title], ...choices]}
-        onChange={(id) => void navigate(`/review-desk/${id}`)}
+        value={assignmentId ?? ''}
+        choices={choices}
+        onChange={(id) => void navigate(queueAddress(id === '' ? null : id))}
         fullWidth
       />
     </div>

@@ -1,4 +1,3 @@
-import type { InfiniteData, UseInfiniteQueryResult } from '@tanstack/react-query'
 import type { Queue, Submission, SubmissionRow } from '@valise/core/submissions'
 import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { assignment, feedback, scale, submission, submissionRow } from '../testing/samples.ts'
@@ -10,6 +9,8 @@ import { OwnSubmission } from './OwnSubmission.tsx'
 import { PageAnswers } from './PageAnswers.tsx'
 import { submissionQueries } from './queries.ts'
 import type { QueueShelf } from './queries.ts'
+import type { Answers } from './useAnswers.ts'
+import type { DeskQueueState } from './useQueue.ts'
 
 const received = { level: scale[2] ?? { id: '', name: {} }, position: 3, of: 4 }
 const opened = { openedAt: '2026-11-24T10:42:00.000Z' }
@@ -18,16 +19,22 @@ describe('the queue', () => {
   const queue = (
     items: readonly Partial<SubmissionRow>[],
     shelf: QueueShelf = 'to-read',
-    language?: 'es',
+    { language, isOfAll = false }: { readonly language?: 'es'; readonly isOfAll?: boolean } = {},
   ) => {
     const rows = items.map((row, n) => ({ ...submissionRow, id: `s${n}`, ...row }))
-    const page: Queue = { assignment, items: rows, next: null, toRead: rows.length, read: 7 }
-    const query = {
-      ...{ data: { pages: [page], pageParams: [null] }, isPending: false, isError: false, error: null },
-      ...{ hasNextPage: false, isFetchingNextPage: false },
-    } as unknown as UseInfiniteQueryResult<InfiniteData<Queue>> // what the list reads of it
-    const desk = { assignmentId: 'transect', query, shelf, current: 's0', onShelf: () => undefined }
-    return renderHtml(<DeskQueue {...desk} />, language && { language })
+    const page: Queue = {
+      assignment: isOfAll ? null : assignment,
+      ...{ items: rows, next: null, toRead: rows.length, read: 7 },
+    }
+    const desk = {
+      assignmentId: isOfAll ? null : 'transect',
+      query: {
+        ...{ data: { pages: [page], pageParams: [null] }, isPending: false, isError: false, error: null },
+        ...{ hasNextPage: false, isFetchingNextPage: false },
+      },
+      ...{ rows, shelf },
+    } as unknown as DeskQueueState // what the list reads of it
+    return renderHtml(<DeskQueue queue={desk} current="s0" />, language && { language })
   }
 
   it('says how much is read, and who stands in it since when', () => {
@@ -48,6 +55,14 @@ describe('the queue', () => {
     expect(seen).not.toContain('aria-current')
   })
 
+  it('over all assignments says of which each is, and leads to a copy that keeps that queue', () => {
+    const html = queue([{}, { requestedAt: '2026-11-21T16:42:00.000Z' }], 'to-read', { isOfAll: true })
+    expect(text(html)).toContain('To read, oldest first')
+    expect(text(html)).toContain('Transect portfolio, 20 Nov')
+    expect(html).toContain('href="/submissions/s1?queue=all"')
+    expect(queue([{}])).toContain('href="/submissions/s0"')
+  })
+
   it('says on the other shelf what was answered', () => {
     const words = text(queue([{ state: 'accepted', level: received }, { state: 'changes-asked' }], 'read'))
     expect(words).toContain('On my own')
@@ -57,7 +72,7 @@ describe('the queue', () => {
   it('says so when nothing is there, in both languages', () => {
     expect(text(queue([]))).toContain('All of it is read.')
     expect(text(queue([], 'read'))).toContain('None is read yet.')
-    expect(text(queue([], 'to-read', 'es'))).not.toMatch(/read|allRead/)
+    expect(text(queue([], 'to-read', { language: 'es' }))).not.toMatch(/read|allRead/)
   })
 })
 
@@ -67,7 +82,7 @@ describe('the head of a sealed copy', () => {
     [submissionQueries.check('s1').queryKey, { agrees, files: 3, faults: agrees ? [] : faults }],
   ]
   const head = (agrees?: boolean) =>
-    renderWords(<CopyHead submission={{ ...submission, isMine: false }} />, {
+    renderWords(<CopyHead submission={{ ...submission, isMine: false, ...opened }} />, {
       answers: agrees === undefined ? [] : answersOf(agrees),
     })
 
@@ -82,9 +97,16 @@ describe('the head of a sealed copy', () => {
 })
 
 describe('the answer', () => {
+  const answers: Answers = { give: () => undefined, undo: () => Promise.resolve() }
   const panel = (change: Partial<Submission>, part = 1, said = [feedback]) =>
     renderHtml(
-      <AnswerPanel submission={{ ...submission, isMine: false, ...opened, ...change }} part={part} />,
+      <AnswerPanel
+        submission={{ ...submission, isMine: false, ...opened, ...change }}
+        answers={answers}
+        part={part}
+        hasNext
+        onScroll={() => undefined}
+      />,
       {
         answers: [[submissionQueries.feedback('s1').queryKey, said]],
       },
@@ -94,12 +116,14 @@ describe('the answer', () => {
     const words = panel({}).replace(/<[^>]+>/g, ' ')
     expect(words).toContain('1 of 3 there')
     expect(words).toContain('The creek still lacks 2 data tables.')
+    // What is missing stands first.
+    expect(words.indexOf('still lacks')).toBeLessThan(words.indexOf('There'))
   })
 
   it('offers each level of the scale, and accepts none before one is chosen', () => {
     const html = panel({})
     for (const { name } of scale) expect(html).toContain(name.en)
-    expect(/<button[^>]*disabled=""[^>]*>(?:(?!<button).)*Accept/s.test(html)).toBe(true)
+    expect(/<button[^>]*disabled=""[^>]*>(?:(?!<button).)*Accept and open next/s.test(html)).toBe(true)
     expect(html).toContain('Choose a level to accept, or ask for changes.')
   })
 

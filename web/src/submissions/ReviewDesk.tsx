@@ -1,29 +1,37 @@
-// The desk itself: the queue at the left, the sealed copy in the middle, the answer at the right.
+// The desk itself: the queue at the left, the sealed copy in the middle, the answer at the right, the keys below.
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { IconEyeglass } from '@tabler/icons-react'
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import type { Submission, SubmissionRow } from '@valise/core/submissions'
-import { useEffect, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import type { Submission } from '@valise/core/submissions'
+import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link as RouterLink } from 'react-router'
+import { Link as RouterLink, useLocation } from 'react-router'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
+import { runFootNote } from '../ui/footNote.ts'
 import { setPlace } from '../ui/place.ts'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useLetterKeys } from '../ui/useLetterKeys.ts'
 import { AnswerPanel } from './AnswerPanel.tsx'
 import { CopyFaults } from './CopyFaults.tsx'
 import { CopyHead } from './CopyHead.tsx'
+import { DeskKeys } from './DeskKeys.tsx'
 import { DeskQueue } from './DeskQueue.tsx'
 import { PartTabs } from './PartTabs.tsx'
 import { submissionQueries, useOpenCopy } from './queries.ts'
 import type { QueueShelf } from './queries.ts'
 import { SealedPaper } from './SealedPaper.tsx'
+import { useAnswers } from './useAnswers.ts'
+import type { Answers } from './useAnswers.ts'
+import { copyAddress, queueAddress, useQueue } from './useQueue.ts'
+import type { DeskQueueState } from './useQueue.ts'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './ReviewDesk.module.css'
 
 interface ReviewDeskProps {
-  readonly assignmentId: string
+  /** Whose queue stands beside; null for that over all assignments. */
+  readonly assignmentId: string | null
   readonly submissionId: string | null
   /** Where the queue begins: with what is to read, unless one that was read is open. */
   readonly firstShelf?: QueueShelf
@@ -32,15 +40,14 @@ interface ReviewDeskProps {
 export function ReviewDesk({ assignmentId, submissionId, firstShelf = 'to-read' }: ReviewDeskProps) {
   const { t } = useTranslation(['desk', 'app'])
   const words = useSubmissionWords()
-  const [shelf, setShelf] = useState<QueueShelf>(firstShelf)
-  const queue = useInfiniteQuery(submissionQueries.queue(assignmentId, shelf))
-  const title = queue.data?.pages[0]?.assignment.title
-  const name = title ? words.title(title) : ''
-  const opened = useQuery({
-    ...submissionQueries.one(submissionId ?? ''),
-    enabled: submissionId !== null,
-  }).data
-  const copy = submissionId !== null && opened ? t('copyOf', { name: opened.ownerName }) : null
+  const opened =
+    useQuery({ ...submissionQueries.one(submissionId ?? ''), enabled: submissionId !== null }).data ?? null
+  const queue = useQueue(assignmentId, opened, firstShelf)
+  const answers = useAnswers(queue)
+  const [end, setEnd] = useState<'first' | 'last' | null>(null)
+  const assignment = queue.query.data?.pages[0]?.assignment
+  const name = assignment ? words.title(assignment.title) : assignmentId === null ? t('all') : ''
+  const copy = opened ? t('copyOf', { name: opened.ownerName }) : null
   useEffect(
     () =>
       setPlace({
@@ -49,86 +56,163 @@ export function ReviewDesk({ assignmentId, submissionId, firstShelf = 'to-read' 
       }),
     [name, copy, t],
   )
+  const move = async (to: 'next' | 'before') => {
+    setEnd(null)
+    if (!(await queue.move(to))) setEnd(to === 'next' ? 'last' : 'first')
+  }
+  // While the next copy is fetched, keys that were meant for its answer must not lead away from it.
+  const isFetching = submissionId !== null && opened === null
+  useLetterKeys(
+    isFetching
+      ? {}
+      : { n: () => void move('next'), b: () => void move('before'), u: () => void runFootNote() },
+  )
   return (
     <div className={styles.desk} data-reading={submissionId !== null}>
-      <DeskQueue
-        assignmentId={assignmentId}
-        query={queue}
-        shelf={shelf}
-        current={submissionId}
-        onShelf={setShelf}
-      />
+      <DeskQueue queue={queue} current={submissionId} />
       {submissionId === null ? (
-        <Begin next={queue.data?.pages[0]?.items[0]} />
+        <Begin queue={queue} />
       ) : (
-        <Reading key={submissionId} id={submissionId} />
+        <Reading key={submissionId} id={submissionId} queue={queue} answers={answers} />
       )}
+      <DeskKeys
+        levels={opened?.state === 'with-assessor' ? opened.scale.length : 0}
+        isOpen={opened !== null}
+      />
+      <p className="only-heard" role="status">
+        {end === null ? '' : t(`keys.${end}`)}
+      </p>
     </div>
   )
 }
 
 /** Nothing is opened by itself: the first look is written down, and the student can't take it back any more. */
-function Begin({ next }: { readonly next: SubmissionRow | undefined }) {
+function Begin({ queue }: { readonly queue: DeskQueueState }) {
   const { t } = useTranslation('desk')
-  if (!next) return <div className={styles.begin} />
+  const { next, shelf, assignmentId, query } = queue
+  const toRead = query.data?.pages[0]?.toRead
+  if (toRead === undefined) return <div className={styles.begin} />
+  if (shelf === 'to-read' && next)
+    return (
+      <div className={styles.begin}>
+        <Empty
+          action={
+            <Button
+              component={RouterLink}
+              to={copyAddress(next.id, assignmentId)}
+              variant="contained"
+              color="primary"
+              startIcon={<IconEyeglass size={18} stroke={1.7} />}
+            >
+              {t('begin', { name: next.ownerName })}
+            </Button>
+          }
+        >
+          {t('pick')}
+        </Empty>
+      </div>
+    )
   return (
     <div className={styles.begin}>
-      <Empty
-        action={
-          <Button
-            component={RouterLink}
-            to={`/submissions/${next.id}`}
-            variant="contained"
-            color="primary"
-            startIcon={<IconEyeglass size={18} stroke={1.7} />}
-          >
-            {t('begin', { name: next.ownerName })}
-          </Button>
-        }
-      >
-        {t('pick')}
-      </Empty>
+      {toRead > 0 ? null : assignmentId === null ? <Empty>{t('nothingHint')}</Empty> : <OthersToRead />}
     </div>
   )
 }
 
-function Reading({ id }: { readonly id: string }) {
+/** All of one assignment is read: where else something waits. */
+function OthersToRead() {
+  const { t } = useTranslation('desk')
+  const { data: reading = [] } = useQuery(submissionQueries.reading())
+  const count = reading.reduce((sum, { toRead }) => sum + toRead, 0)
+  if (count === 0) return <Empty>{t('nothingHint')}</Empty>
+  return (
+    <Empty
+      action={
+        <Button component={RouterLink} to={queueAddress(null)} variant="contained" color="primary">
+          {t('toAll')}
+        </Button>
+      }
+    >
+      {t('othersWait', { count })}
+    </Empty>
+  )
+}
+
+interface ReadingProps {
+  readonly id: string
+  readonly queue: DeskQueueState
+  readonly answers: Answers
+}
+
+function Reading({ id, queue, answers }: ReadingProps) {
   const submission = useQuery(submissionQueries.one(id))
   return (
     <Fetched query={submission}>
-      {(data) => (data.openedAt === null ? <Opening submission={data} /> : <Opened submission={data} />)}
+      {(data) => <Copy submission={data} queue={queue} answers={answers} />}
     </Fetched>
   )
 }
 
-/** The first look is written down before anything is shown. */
-function Opening({ submission }: { readonly submission: Submission }) {
-  const { t } = useTranslation('desk')
-  const { mutate, error } = useOpenCopy(submission.id)
-  useEffect(() => mutate(), [mutate])
-  return (
-    <div className={styles.copy}>
-      <p role="status">{t('opening')}</p>
-      <Refusal error={error} />
-    </div>
-  )
+interface CopyProps extends Omit<ReadingProps, 'id'> {
+  readonly submission: Submission
 }
 
-function Opened({ submission }: { readonly submission: Submission }) {
+function Copy({ submission, queue, answers }: CopyProps) {
   const { t } = useTranslation('desk')
-  const [part, setPart] = useState(1)
+  const { state } = useLocation()
+  const { id, assignmentId, openedAt, partList } = submission
+  const copy = useRef<HTMLElement>(null)
+  const [part, setPart] = useState<number>(partList.some(({ n }) => n === state?.part) ? state.part : 1)
+  const scrollCopy = (pages: number) => {
+    const { current } = copy
+    if (current) current.scrollTop += Math.max(-1e6, Math.min(1e6, pages * current.clientHeight))
+  }
   return (
     <>
-      <section className={styles.copy} aria-label={t('copyOf', { name: submission.ownerName })}>
-        <Link component={RouterLink} className={styles.back} to={`/review-desk/${submission.assignmentId}`}>
+      <section
+        ref={copy}
+        tabIndex={0}
+        className={styles.copy}
+        aria-label={t('copyOf', { name: submission.ownerName })}
+      >
+        <Link
+          component={RouterLink}
+          className={styles.back}
+          to={queueAddress(queue.assignmentId === null ? null : assignmentId)}
+        >
           {t('toQueue')}
         </Link>
         <CopyHead submission={submission} />
-        <CopyFaults id={submission.id} />
-        <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
-        <SealedPaper key={part} id={submission.id} n={part} isMine={false} />
+        {openedAt === null ? (
+          <Opening id={id} />
+        ) : (
+          <>
+            <CopyFaults id={id} />
+            <PartTabs parts={partList} open={part} onOpen={setPart} />
+            <SealedPaper key={part} id={id} n={part} isMine={false} />
+          </>
+        )}
       </section>
-      <AnswerPanel submission={submission} part={part} />
+      <AnswerPanel
+        submission={submission}
+        part={part}
+        answers={answers}
+        hasNext={queue.next !== null}
+        onScroll={scrollCopy}
+      />
+    </>
+  )
+}
+
+/** The first look is written down before anything is shown. */
+function Opening({ id }: { readonly id: string }) {
+  const { t } = useTranslation('desk')
+  const { mutate, error } = useOpenCopy(id)
+  useEffect(() => mutate(), [mutate])
+  return (
+    <>
+      <p role="status">{t('opening')}</p>
+      <Refusal error={error} />
     </>
   )
 }

@@ -1,8 +1,11 @@
 // Writing feedback: on a part or the whole, open or private, with who reads it said beside.
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
+import { useForkRef } from '@mui/material/utils'
 import { LONGEST_FEEDBACK } from '@valise/core/submissions'
 import type { Submission } from '@valise/core/submissions'
+import { useId } from 'react'
+import type { Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -13,38 +16,43 @@ import styles from './SayForm.module.css'
 interface SayFormProps {
   readonly submission: Submission
   readonly written: WrittenFeedback
+  readonly inputRef?: Ref<HTMLTextAreaElement>
 }
 
-export function SayForm({ submission, written }: SayFormProps) {
+export function SayForm({ submission, written, inputRef }: SayFormProps) {
   const { t } = useTranslation('submissions')
+  const fieldId = useId()
   const { on, isOpen, mayBeOpen } = written
   // What was sent leaves its button without anything to send: one goes on in the field.
-  const field = useRefocus<HTMLTextAreaElement>(written.isPending)
+  const field = useForkRef(useRefocus<HTMLTextAreaElement>(written.isPending), inputRef ?? null)
   const readers = [submission.ownerName, ...submission.assessors].join(', ')
   return (
     <div className={styles.form}>
       <div className={styles.on}>
-        <span aria-hidden="true">{t('feedback.about')}</span>
-        <ChoiceBar
-          label={t('feedback.onLabel')}
-          value={on}
-          choices={[
-            ['part', t('feedback.onPart')],
-            ['whole', t('feedback.onWhole')],
-          ]}
-          onChange={written.setOn}
-        />
+        <label htmlFor={fieldId}>{t('feedback.label')}</label>
+        {submission.partList.length < 2 ? null : (
+          <ChoiceBar
+            label={t('feedback.onLabel')}
+            value={on}
+            choices={[
+              ['part', t('feedback.onPart')],
+              ['whole', t('feedback.onWhole')],
+            ]}
+            onChange={written.setOn}
+          />
+        )}
       </div>
       <TextField
+        id={fieldId}
+        hiddenLabel
         inputRef={field}
-        label={t('feedback.label')}
         multiline
         minRows={2}
-        maxRows={10}
+        maxRows={6}
         fullWidth
         value={written.text}
         onChange={(event) => written.setText(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: LONGEST_FEEDBACK } }}
+        slotProps={{ htmlInput: { maxLength: LONGEST_FEEDBACK, 'aria-keyshortcuts': 'F' } }}
       />
       <div className={styles.who}>
         <ChoiceBar
@@ -57,19 +65,19 @@ export function SayForm({ submission, written }: SayFormProps) {
           barred={mayBeOpen ? null : 'open'}
           onChange={(value) => written.setIsOpen(value === 'open')}
         />
+        <Button
+          size="small"
+          disabled={!written.isThere}
+          loading={written.isPending}
+          onClick={() => void written.send()}
+        >
+          {t('feedback.say')}
+        </Button>
         <p className={styles.readers}>
           {isOpen ? t('feedback.readOpen') : t('feedback.readBy', { readers })}
           {mayBeOpen ? null : ` ${t('feedback.onlyPrivate')}`}
         </p>
       </div>
-      <Button
-        size="small"
-        disabled={!written.isThere}
-        loading={written.isPending}
-        onClick={() => void written.send()}
-      >
-        {t('feedback.say')}
-      </Button>
       <Refusal error={written.error} />
     </div>
   )

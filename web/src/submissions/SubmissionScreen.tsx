@@ -2,7 +2,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { needWords } from '../words/i18n.ts'
@@ -17,6 +17,8 @@ const ReviewDesk = lazy(async () => {
 export function SubmissionScreen() {
   const { t } = useTranslation('app')
   const { id = '' } = useParams()
+  const [search] = useSearchParams()
+  const isInQueueOfAll = search.get('queue') === 'all'
   // An assessor who goes to the next copy keeps the queue while it is fetched.
   const submission = useQuery({ ...submissionQueries.one(id), placeholderData: keepPreviousData })
   const isNext = submission.isPlaceholderData
@@ -26,7 +28,7 @@ export function SubmissionScreen() {
     ) : (
       <Suspense fallback={<Loading />}>
         <ReviewDesk
-          assignmentId={submission.data.assignmentId}
+          assignmentId={isInQueueOfAll ? null : submission.data.assignmentId}
           submissionId={id}
           firstShelf={submission.data.state === 'with-assessor' ? 'to-read' : 'read'}
         />

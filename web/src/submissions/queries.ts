@@ -1,5 +1,11 @@
 // What the screens know of handing in, sealed copies and the review desk, and what they can have done with them.
-import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import {
+  infiniteQueryOptions,
+  queryOptions,
+  useMutation,
+  useMutationState,
+  useQueryClient,
+} from '@tanstack/react-query'
 import type { QueryClient } from '@tanstack/react-query'
 import type { Feedback, NewFeedback } from '@valise/core/feedback'
 import type {
@@ -15,6 +21,7 @@ import type {
   SubmissionList,
   SubmissionRow,
   TodayPlan,
+  UndoneOutcome,
 } from '@valise/core/submissions'
 import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
 
@@ -85,11 +92,12 @@ export const submissionQueries = {
       queryFn: ({ signal }) => get<ReadingStep[]>('/api/review-desk', signal),
       staleTime: 0,
     }),
-  queue: (assignmentId: string, shelf: QueueShelf) =>
+  /** @param assignmentId null for the queue over all assignments */
+  queue: (assignmentId: string | null, shelf: QueueShelf) =>
     infiniteQueryOptions({
-      queryKey: [...submissionQueries.all(), 'queue', assignmentId, shelf],
+      queryKey: [...submissionQueries.all(), 'queue', assignmentId ?? 'all', shelf],
       queryFn: ({ pageParam, signal }) =>
-        get<Queue>(withQuery(`/api/assignments/${assignmentId}/queue`, { cursor: pageParam, shelf }), signal),
+        get<Queue>(withQuery(queuePath(assignmentId), { cursor: pageParam, shelf }), signal),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
       staleTime: 0,
@@ -98,6 +106,10 @@ export const submissionQueries = {
 
 function handInPath(assignmentId: string): string {
   return `/api/assignments/${assignmentId}/hand-in`
+}
+
+function queuePath(assignmentId: string | null): string {
+  return assignmentId === null ? '/api/review-desk/queue' : `/api/assignments/${assignmentId}/queue`
 }
 
 function submissionPath(id: string): string {
@@ -171,27 +183,66 @@ export function useOpenCopy(id: string) {
   })
 }
 
-export function useAnswer(id: string) {
+export interface Answer {
+  readonly submission: Submission
+  readonly outcome: Outcome
+  /** The same for each try of one answer, so that it is given once. */
+  readonly key: string
+}
+
+const ANSWER = ['answer'] as const
+
+/** Gives an answer, which may be under way while one reads on: `onDone` and `onRefused` run on whatever screen. */
+export function useAnswer({ onDone, onRefused }: AnswerCallbacks) {
   const client = useQueryClient()
   return useMutation({
+    mutationKey: ANSWER,
     meta: { kept: true },
-    mutationFn: ({ revision, outcome }: { readonly revision: number; readonly outcome: Outcome }) =>
-      ask<Submission>('POST', `${submissionPath(id)}/outcome`, { body: outcome, revision }),
-    onSuccess: (submission) => {
-      client.setQueryData(submissionQueries.one(id).queryKey, submission)
+    // With the same key it has one effect, whichever of the tries arrived.
+    retry: (count, error) =>
+      error instanceof ApiProblem && ['unreachable', 'busy'].includes(error.code) && count < 2,
+    mutationFn: ({ submission: { id, revision }, outcome, key }: Answer) =>
+      ask<Submission>('POST', `${submissionPath(id)}/outcome`, { body: outcome, revision, key }),
+    onSuccess: (answered, answer) => {
+      client.setQueryData(submissionQueries.one(answered.id).queryKey, answered)
+      onDone(answered, answer)
       refreshAround(client)
     },
-    onError: () => client.invalidateQueries({ queryKey: submissionQueries.one(id).queryKey }),
+    onError: (error, answer) => {
+      void client.invalidateQueries({ queryKey: submissionQueries.one(answer.submission.id).queryKey })
+      onRefused(error, answer)
+    },
   })
 }
 
-export function useUndoAnswer(id: string) {
+export interface AnswerCallbacks {
+  readonly onDone: (answered: Submission, answer: Answer) => void
+  readonly onRefused: (error: unknown, answer: Answer) => void
+}
+
+/** Whether an answer to this copy is under way. */
+export function useIsAnswering(id: string): boolean {
+  return (
+    useMutationState({
+      filters: {
+        mutationKey: ANSWER,
+        status: 'pending',
+        predicate: ({ state }) => (state.variables as Answer | undefined)?.submission.id === id,
+      },
+      select: () => true,
+    }).length > 0
+  )
+}
+
+/** Undoes one's answer to a copy; `onDone` gets what it was. */
+export function useUndoAnswer(onDone: (outcome: Outcome, submission: Submission) => void) {
   const client = useQueryClient()
   return useMutation({
     meta: { kept: true },
-    mutationFn: () => ask<Submission>('DELETE', `${submissionPath(id)}/outcome`),
-    onSuccess: (submission) => {
-      client.setQueryData(submissionQueries.one(id).queryKey, submission)
+    mutationFn: (id: string) => ask<UndoneOutcome>('DELETE', `${submissionPath(id)}/outcome`),
+    onSuccess: ({ submission, outcome }) => {
+      client.setQueryData(submissionQueries.one(submission.id).queryKey, submission)
+      onDone(outcome, submission)
       refreshAround(client)
     },
   })

@@ -1,11 +1,13 @@
-// The feedback that is being written on a copy: kept on the device until it is sent, by its button or with the answer.
+// The feedback that is being written on a copy: on the device until it is sent, by its button or with the answer.
+import type { NewFeedback } from '@valise/core/feedback'
 import { LONGEST_FEEDBACK } from '@valise/core/submissions'
 import type { Submission } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useUnsent } from '../drafts/useUnsent.ts'
+import { useSession } from '../people/useSession.ts'
 import { useSay } from './queries.ts'
-
-export type FeedbackOn = 'part' | 'whole'
+import { clearFeedback, placesOf, usualReach } from './unsentAnswer.ts'
+import type { FeedbackOn } from './unsentAnswer.ts'
 
 export interface WrittenFeedback {
   readonly text: string
@@ -19,39 +21,42 @@ export interface WrittenFeedback {
   readonly setText: (text: string) => void
   readonly setOn: (on: FeedbackOn) => void
   readonly setIsOpen: (isOpen: boolean) => void
-  /** Sends what is written, if anything is. @returns false where it was refused; the words stay then */
-  readonly send: () => Promise<boolean>
+  /** What an answer takes along; null where nothing is written. */
+  readonly toSend: NewFeedback | null
+  /** Sends what is written, apart from an answer. */
+  readonly send: () => Promise<void>
 }
 
 /** @param part the part that is being read */
 export function useWrittenFeedback(submission: Submission, part: number): WrittenFeedback {
+  const { personId } = useSession()
+  const places = placesOf(submission.id)
   const say = useSay(submission.id)
-  const [on, setOn] = useState<FeedbackOn>('part')
-  const [wantsOpen, setIsOpen] = useState(false)
-  const unsent = useUnsent(`/submissions/${submission.id}#feedback`, '')
+  const unsent = useUnsent(places.feedback, '')
+  const reach = useUnsent(places.reach, usualReach)
   const [key, setKey] = useState(() => crypto.randomUUID())
+  const { on } = reach.value
   const onPart = submission.partList.find(({ n }) => n === part)
   const mayBeOpen = on === 'part' && onPart?.kind === 'page'
-  const isOpen = wantsOpen && mayBeOpen
+  const isOpen = reach.value.isOpen && mayBeOpen
   const isThere = unsent.value.trim() !== ''
+  const toSend = isThere ? { part: on === 'part' ? part : null, isOpen, text: unsent.value } : null
   const send = async () => {
-    if (!isThere) return true
+    if (!toSend) return
     try {
-      await say.mutateAsync({ part: on === 'part' ? part : null, isOpen, text: unsent.value, key })
+      await say.mutateAsync({ ...toSend, key })
     } catch {
       // The mutation holds the error, and the form shows it.
-      return false
+      return
     }
-    unsent.clear()
     setKey(crypto.randomUUID())
-    return true
+    clearFeedback(personId, submission.id, toSend.text)
   }
   return {
-    ...{ text: unsent.value, isThere, on, isOpen, mayBeOpen },
+    ...{ text: unsent.value, isThere, on, isOpen, mayBeOpen, toSend, send },
     ...{ isPending: say.isPending, error: say.error },
     setText: (text) => unsent.change(text.slice(0, LONGEST_FEEDBACK)),
-    setOn,
-    setIsOpen,
-    send,
+    setOn: (next) => reach.change({ ...reach.value, on: next }),
+    setIsOpen: (next) => reach.change({ ...reach.value, isOpen: next }),
   }
 }

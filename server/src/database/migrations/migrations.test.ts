@@ -71,6 +71,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261129110000_create_clock_checks': ['clockChecks'],
   '20261129120000_create_known_devices': ['knownDevices'],
   '20261129130000_index_news_by_time': [],
+  '20261129140000_send_feedback_with_outcomes': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -108,6 +109,7 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
   '20261128140000_create_collages': { evidence: [{ caption: '' }] },
   '20261129100000_add_person_to_jobs': { jobs: [{ personId: null }] },
   '20261129120000_create_known_devices': { rateLimits: [{ waitUntil: null }] },
+  '20261129140000_send_feedback_with_outcomes': { submissions: [{ feedbackWithOutcomeId: null }] },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>

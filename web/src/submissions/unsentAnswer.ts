@@ -1,0 +1,65 @@
+// An answer that is being made: where its parts wait on the device until it is given, so that nothing of it is lost.
+import type { Outcome } from '@valise/core/submissions'
+import { unsentInWindow, writeUnsent } from '../drafts/unsentStore.ts'
+
+export type FeedbackOn = 'part' | 'whole'
+
+/** What the feedback is on, and who reads it. */
+export interface FeedbackReach {
+  readonly on: FeedbackOn
+  readonly isOpen: boolean
+}
+
+export const usualReach: FeedbackReach = { on: 'part', isOpen: false }
+
+/** The places of the device store that belong to one copy. */
+export function placesOf(id: string) {
+  const address = `/submissions/${id}`
+  return {
+    level: `${address}#level`,
+    /** The sentence that asks for changes. */
+    changes: `${address}#changes`,
+    feedback: `${address}#feedback`,
+    reach: `${address}#reach`,
+  }
+}
+
+/** Whether words for a copy wait on the device. */
+export function hasUnsentWords(places: ReadonlySet<string>, id: string): boolean {
+  const { changes, feedback } = placesOf(id)
+  return places.has(changes) || places.has(feedback)
+}
+
+/** Removes what was sent with an answer. */
+export function clearAnswer(personId: string, id: string, { feedback }: Outcome): void {
+  const places = placesOf(id)
+  writeUnsent(personId, places.level, undefined)
+  writeUnsent(personId, places.changes, undefined)
+  clearFeedback(personId, id, feedback?.text ?? '')
+}
+
+/** Removes feedback that was sent. Words that were typed meanwhile stay. */
+export function clearFeedback(personId: string, id: string, sent: string): void {
+  const places = placesOf(id)
+  const present = unsentInWindow(personId, places.feedback) ?? ''
+  if (typeof present === 'string' && present.trim() !== sent.trim()) return
+  writeUnsent(personId, places.feedback, undefined)
+  writeUnsent(personId, places.reach, undefined)
+}
+
+/** Puts back what an answer said when it was undone, before whatever was typed since. */
+export function restoreAnswer(personId: string, id: string, outcome: Outcome): void {
+  const places = placesOf(id)
+  if (outcome.act === 'accept') writeUnsent(personId, places.level, outcome.levelId)
+  else putBefore(personId, places.changes, outcome.words)
+  if (!outcome.feedback) return
+  const { text, part, isOpen } = outcome.feedback
+  putBefore(personId, places.feedback, text)
+  const reach: FeedbackReach = { on: part === null ? 'whole' : 'part', isOpen }
+  writeUnsent(personId, places.reach, reach)
+}
+
+function putBefore(personId: string, place: string, text: string): void {
+  const since = unsentInWindow(personId, place)
+  writeUnsent(personId, place, typeof since === 'string' && since !== '' ? `${text}\n\n${since}` : text)
+}
