@@ -10,27 +10,27 @@ interface DeskKeysProps {
   /** How many levels the open copy can be given; 0 where it cannot be given one. */
   readonly levels: number
   readonly isOpen: boolean
+  readonly hasNext: boolean
 }
 
-export function DeskKeys({ levels, isOpen }: DeskKeysProps) {
+export function DeskKeys({ levels, isOpen, hasNext }: DeskKeysProps) {
   const { t } = useTranslation('desk')
   const { letterKeys } = useSession()
   const preferences = usePreferences()
   const mayUndo = footNote.use()?.action?.label === 'undo'
-  const letters: [caps: string[], words: string][] = [
-    [['N'], t('keys.next')],
-    ...(isOpen ? [[['B'], t('keys.back')] as [string[], string]] : []),
-    ...(levels > 0
-      ? [[levels > 1 ? ['1', String(levels)] : ['1'], t('keys.level')] as [string[], string]]
-      : []),
-    ...(isOpen ? [[['F'], t('keys.feedback')] as [string[], string]] : []),
-    ...(levels > 0 ? [[['R'], t('keys.ask')] as [string[], string]] : []),
-    ...(mayUndo ? [[['U'], t('keys.undo')] as [string[], string]] : []),
-  ]
+  const mayAnswer = levels > 0
+  const letters = [
+    { caps: ['N'], words: t('keys.next'), isShown: hasNext },
+    { caps: ['B'], words: t('keys.back'), isShown: isOpen },
+    { caps: levels > 1 ? ['1', String(levels)] : ['1'], words: t('keys.level'), isShown: mayAnswer },
+    { caps: ['F'], words: t('keys.feedback'), isShown: isOpen },
+    { caps: ['R'], words: t('keys.ask'), isShown: mayAnswer },
+    { caps: ['U'], words: t('keys.undo'), isShown: mayUndo },
+  ].filter(({ isShown }) => isShown && letterKeys)
   return (
     <div className={styles.keys} role="group" aria-label={t('keys.label')}>
       <dl>
-        {(letterKeys ? letters : []).map(([caps, words]) => (
+        {letters.map(({ caps, words }) => (
           <div key={words}>
             <dt>
               {caps.map((cap, at) => (
@@ -43,7 +43,7 @@ export function DeskKeys({ levels, isOpen }: DeskKeysProps) {
             <dd>{words}</dd>
           </div>
         ))}
-        {levels > 0 ? (
+        {mayAnswer ? (
           <div>
             <dt>
               <kbd>Ctrl</kbd> <kbd>Enter</kbd>

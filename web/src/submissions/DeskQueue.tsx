@@ -102,7 +102,7 @@ function Line({ row, queueOf, isCurrent, hasUnsent }: LineProps) {
   const words = useSubmissionWords()
   const facts = [
     ...(queueOf === null ? [words.title(row.title)] : []),
-    row.n > 1 ? t('againOn', { time: when.date(row.requestedAt) }) : when.date(row.requestedAt),
+    when.date(row.requestedAt),
     ...(row.gaps > 0 ? [t('submissions:gaps', { count: row.gaps })] : []),
   ]
   return (
@@ -121,7 +121,7 @@ function Line({ row, queueOf, isCurrent, hasUnsent }: LineProps) {
         </span>
         <span className={styles.state}>
           {row.lateMinutes > 0 ? <em data-kind="late">{t('late')}</em> : null}
-          {row.state === 'with-assessor' && row.n > 1 ? <em data-kind="again">{t('changed')}</em> : null}
+          {row.n > 1 ? <em data-kind="again">{t('changed')}</em> : null}
           {row.level ? <small>{words.level(row.level)}</small> : null}
           {row.state === 'changes-asked' ? <small>{t('work:states.changes-asked')}</small> : null}
           {row.state === 'with-assessor' && row.openedAt !== null ? <small>{t('opened')}</small> : null}

@@ -27,7 +27,7 @@ export function OutcomeForm(props: OutcomeFormProps) {
   const { isAsking, missing, isReminded, written } = answering
   const hint = missing ? t(`missing.${missing}`) : written.isThere ? t('feedbackGoesAlong') : ''
   return (
-    <section className={styles.outcome} aria-label={t('answer')}>
+    <section data-print="off" className={styles.outcome} aria-label={t('answer')}>
       {isAsking ? (
         <Request answering={answering} requestRef={requestRef} />
       ) : (

@@ -78,6 +78,7 @@ export function ReviewDesk({ assignmentId, submissionId, firstShelf = 'to-read' 
       <DeskKeys
         levels={opened?.state === 'with-assessor' ? opened.scale.length : 0}
         isOpen={opened !== null}
+        hasNext={queue.next !== null}
       />
       <p className="only-heard" role="status">
         {end === null ? '' : t(`keys.${end}`)}
@@ -177,6 +178,7 @@ function Copy({ submission, queue, answers }: CopyProps) {
       >
         <Link
           component={RouterLink}
+          data-print="off"
           className={styles.back}
           to={queueAddress(queue.assignmentId === null ? null : assignmentId)}
         >

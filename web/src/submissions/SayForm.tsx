@@ -27,7 +27,7 @@ export function SayForm({ submission, written, inputRef }: SayFormProps) {
   const field = useForkRef(useRefocus<HTMLTextAreaElement>(written.isPending), inputRef ?? null)
   const readers = [submission.ownerName, ...submission.assessors].join(', ')
   return (
-    <div className={styles.form}>
+    <div data-print="off" className={styles.form}>
       <div className={styles.on}>
         <label htmlFor={fieldId}>{t('feedback.label')}</label>
         {submission.partList.length < 2 ? null : (
