@@ -14,6 +14,7 @@ import { GatherMenu } from '../gather/GatherMenu.tsx'
 import { LeftRecordings } from '../gather/LeftRecordings.tsx'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
+import { fetchMore } from '../ui/fetchMore.ts'
 import { Screen } from '../ui/Screen.tsx'
 import { hasLostFocus } from '../ui/useRefocus.ts'
 import { useWhen } from '../ui/useWhen.ts'
@@ -63,9 +64,8 @@ export function EvidenceScreen() {
     openId === null ? null : (
       <EvidenceDrawer key={openId} id={openId} pointerAt={pointerAt} onClose={close} onBinned={onBinned} />
     )
-  const { hasNextPage, isFetchingNextPage, fetchNextPage } = list
   const onEnd = () => {
-    if (hasNextPage && !isFetchingNextPage) void fetchNextPage()
+    if (list.hasNextPage && !list.isFetchingNextPage) void fetchMore(list)
   }
 
   if (opened.error instanceof ApiProblem && opened.error.code === 'not-found') return <MissingScreen />

@@ -7,11 +7,13 @@ import DialogTitle from '@mui/material/DialogTitle'
 import type { PageChange } from '@valise/core/pages'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
+import { ChangeList } from '../pages/ChangeList.tsx'
 import { needWords } from '../words/i18n.ts'
 
-const ChangeList = lazy(async () => {
+/** Its words are those of pages, which the screens of submissions do without. */
+const ChangesInWords = lazy(async () => {
   await needWords('pages')
-  return { default: (await import('../pages/ChangeList.tsx')).ChangeList }
+  return { default: ChangeList }
 })
 
 interface SinceDialogProps {
@@ -29,7 +31,7 @@ export function SinceDialog({ title, changes, onClose }: SinceDialogProps) {
       </DialogTitle>
       <DialogContent>
         <Suspense fallback={null}>
-          <ChangeList changes={changes} />
+          <ChangesInWords changes={changes} />
         </Suspense>
       </DialogContent>
       <DialogActions>

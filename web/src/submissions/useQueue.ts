@@ -4,6 +4,7 @@ import type { Submission, SubmissionRow } from '@valise/core/submissions'
 import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { createStore } from '../ui/createStore.ts'
+import { fetchMore } from '../ui/fetchMore.ts'
 import { submissionQueries } from './queries.ts'
 import type { QueueShelf } from './queries.ts'
 import { around, nextToRead } from './queueOrder.ts'
@@ -67,7 +68,7 @@ export function useQueue(
 
   const open = (row: SubmissionRow) =>
     navigate(copyAddress(row.id, assignmentId), { state: { isPutRight: true, toAnswer: true } })
-  const withMore = async () => (query.hasNextPage ? rowsOf((await query.fetchNextPage()).data) : rows)
+  const withMore = async () => (query.hasNextPage ? rowsOf(await fetchMore(query)) : rows)
 
   return {
     ...{ assignmentId, query, rows, shelf, setShelf, next },

@@ -1,20 +1,14 @@
-// The next page of a list that is fetched by cursor.
+// The button for the next page of a list that is fetched by cursor.
 import Button from '@mui/material/Button'
 import { useTranslation } from 'react-i18next'
+import { fetchMore } from './fetchMore.ts'
+import type { PagedQuery } from './fetchMore.ts'
 
-interface MoreButtonProps {
-  readonly query: {
-    readonly hasNextPage: boolean
-    readonly isFetchingNextPage: boolean
-    fetchNextPage(): unknown
-  }
-}
-
-export function MoreButton({ query }: MoreButtonProps) {
+export function MoreButton({ query }: { readonly query: PagedQuery }) {
   const { t } = useTranslation()
   if (!query.hasNextPage) return null
   return (
-    <Button sx={{ mt: 4 }} loading={query.isFetchingNextPage} onClick={() => void query.fetchNextPage()}>
+    <Button sx={{ mt: 4 }} loading={query.isFetchingNextPage} onClick={() => void fetchMore(query)}>
       {t('states.more')}
     </Button>
   )

@@ -158,7 +158,12 @@ export const theme = createTheme({
     },
     // It may be longer than the window: then keys scroll it.
     MuiDialogContent: { defaultProps: { tabIndex: 0 } },
-    MuiDialog: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', borderRadius: 10 } } },
+    MuiDialog: {
+      styleOverrides: {
+        paper: { boxShadow: 'var(--lifted)', borderRadius: 10 },
+        paperFullScreen: { borderRadius: 0 },
+      },
+    },
     MuiMenu: { styleOverrides: { paper: { boxShadow: 'var(--lifted)', border: '1px solid var(--line)' } } },
     MuiMenuItem: {
       styleOverrides: {
