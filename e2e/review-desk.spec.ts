@@ -134,6 +134,26 @@ test('an answer is undone with its level and its words, also for the student', a
   await expect(wren.getByText('The second look was worth it.')).toBeVisible()
 })
 
+test('an answer that is ready before its copy is open is given as soon as it is', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Odalys')
+  const held: (() => void)[] = []
+  await page.route(/\/api\/submissions\/[^/]+\/open$/, (route) => {
+    held.push(() => void route.continue())
+  })
+  await page.goto('/review-desk')
+  await page.locator('main li a').filter({ hasNotText: 'opened' }).first().click()
+  await expect(answerOf(page)).toBeVisible()
+  await page.keyboard.press('2')
+  await page.keyboard.press('Control+Enter')
+  await expect.poll(() => held.length).toBe(1)
+  await expect(page.getByText(/^You accepted/)).toHaveCount(0)
+  for (const goOn of held.splice(0)) goOn()
+  await expect(page.getByText(/^You accepted .*: With help\.$/)).toBeVisible()
+  await page.unrouteAll({ behavior: 'ignoreErrors' })
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(answerOf(page).getByRole('radio', { name: 'With help' })).toBeChecked()
+})
+
 test('of two assessors who answer one copy, the second hears it and comes back to it', async ({
   browser,
 }) => {

@@ -1,6 +1,6 @@
 // The answer that is being made to one copy: level or request, the feedback that goes along, and what is missing of it.
 import type { Outcome, Submission } from '@valise/core/submissions'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useUnsent } from '../drafts/useUnsent.ts'
 import { useIsAnswering } from './queries.ts'
 import { placesOf } from './unsentAnswer.ts'
@@ -54,11 +54,14 @@ export function useAnswering(submission: Submission, part: number, answers: Answ
     if (outcome !== null && openedAt === null) setIsWaiting(true)
     else give()
   }
+  const latest = useRef(give)
   useEffect(() => {
-    if (!isWaiting || openedAt === null) return
-    setIsWaiting(false)
-    give()
+    latest.current = give
   })
+  // It is given once: after that the desk is at another copy.
+  useEffect(() => {
+    if (isWaiting && openedAt !== null) latest.current()
+  }, [isWaiting, openedAt])
   return {
     ...{ levelId, isAsking, request: request.value, written, isReminded, submit },
     isRequestNew: wantsToAsk === true,
