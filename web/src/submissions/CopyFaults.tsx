@@ -8,13 +8,13 @@ import styles from './CopyFaults.module.css'
 const MOST_SHOWN = 10
 
 export function CopyFaults({ id }: { readonly id: string }) {
-  const { t } = useTranslation('desk')
+  const { t } = useTranslation('submissions')
   const { data: check } = useQuery(submissionQueries.check(id))
   if (!check || check.agrees) return null
   const more = check.faults.length - MOST_SHOWN
   return (
     <div className={styles.faults} role="alert">
-      <p>{t('disagrees')}</p>
+      <p>{t('faults.title')}</p>
       <ul>
         {check.faults.slice(0, MOST_SHOWN).map(({ what, path }) => (
           <li key={`${what} ${path}`}>{t(`faults.${what}`, { path: path ?? '' })}</li>

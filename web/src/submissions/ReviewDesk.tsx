@@ -199,7 +199,7 @@ function Copy({ submission, queue, answers }: CopyProps) {
         submission={submission}
         part={part}
         answers={answers}
-        hasNext={queue.next !== null}
+        hasNext={queue.following !== null}
         onScroll={scrollCopy}
       />
     </>

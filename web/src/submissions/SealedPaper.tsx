@@ -4,13 +4,19 @@ import { useQuery } from '@tanstack/react-query'
 import { IconReplace } from '@tabler/icons-react'
 import type { SealedPart } from '@valise/core/submissions'
 import '@valise/core/pages/paper.css'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { PaperToRead } from '../access/PaperToRead.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
-import { SinceDialog } from './SinceDialog.tsx'
+import { needWords } from '../words/i18n.ts'
 import { submissionQueries } from './queries.ts'
 import styles from './SealedPaper.module.css'
+
+/** It speaks the words of pages, which the screens of submissions do without. */
+const SinceDialog = lazy(async () => {
+  await needWords('pages')
+  return { default: (await import('./SinceDialog.tsx')).SinceDialog }
+})
 
 interface SealedPaperProps {
   readonly id: string
@@ -53,11 +59,13 @@ function Paper({ part, isMine }: { readonly part: SealedPart; readonly isMine: b
         <PaperToRead html={withMarks(part)} />
       </div>
       {open === null ? null : (
-        <SinceDialog
-          title={t(open === 'before' ? 'since.titleBefore' : 'since.titleSince')}
-          changes={open === 'before' ? before : part.changes}
-          onClose={() => setOpen(null)}
-        />
+        <Suspense fallback={null}>
+          <SinceDialog
+            title={t(open === 'before' ? 'since.titleBefore' : 'since.titleSince')}
+            changes={open === 'before' ? before : part.changes}
+            onClose={() => setOpen(null)}
+          />
+        </Suspense>
       )}
     </>
   )

@@ -5,16 +5,8 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import type { PageChange } from '@valise/core/pages'
-import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ChangeList } from '../pages/ChangeList.tsx'
-import { needWords } from '../words/i18n.ts'
-
-/** Its words are those of pages, which the screens of submissions do without. */
-const ChangesInWords = lazy(async () => {
-  await needWords('pages')
-  return { default: ChangeList }
-})
 
 interface SinceDialogProps {
   readonly title: string
@@ -30,9 +22,7 @@ export function SinceDialog({ title, changes, onClose }: SinceDialogProps) {
         {title}
       </DialogTitle>
       <DialogContent>
-        <Suspense fallback={null}>
-          <ChangesInWords changes={changes} />
-        </Suspense>
+        <ChangeList changes={changes} />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>{t('actions.close')}</Button>

@@ -34,6 +34,8 @@ export interface DeskQueueState {
   readonly setShelf: (shelf: QueueShelf) => void
   /** The copy that comes next; null where it is not known or there is none. */
   readonly next: SubmissionRow | null
+  /** The copy that an answer goes on to; null where it is not known or nothing else is to be read. */
+  readonly following: SubmissionRow | null
   /** Opens the next copy or the one before. @returns false where there is none */
   readonly move: (to: 'next' | 'before') => Promise<boolean>
   /** Leaves a copy that is being answered for the next that is to be read, or for the empty desk. */
@@ -59,19 +61,21 @@ export function useQueue(
     )
   const rows = rowsOf(query.data)
   const { before, next } = around(rows, present, shelf === 'read')
-  const nextId = next?.id
+  const following = present ? nextToRead(toRead(rows), present) : null
+  const fetched = [next?.id, following?.id].join()
 
   useEffect(() => {
     // So that it can be answered at once; only opening it is written down, and this does not.
-    if (nextId !== undefined) void client.prefetchQuery(submissionQueries.one(nextId))
-  }, [client, nextId])
+    for (const id of new Set(fetched.split(',')))
+      if (id !== '') void client.prefetchQuery(submissionQueries.one(id))
+  }, [client, fetched])
 
   const open = (row: SubmissionRow) =>
     navigate(copyAddress(row.id, assignmentId), { state: { isPutRight: true, toAnswer: true } })
   const withMore = async () => (query.hasNextPage ? rowsOf(await fetchMore(query)) : rows)
 
   return {
-    ...{ assignmentId, query, rows, shelf, setShelf, next },
+    ...{ assignmentId, query, rows, shelf, setShelf, next, following },
     move: async (to) => {
       const known = to === 'next' ? next : before
       const row = known ?? (to === 'next' ? around(await withMore(), present, shelf === 'read').next : null)
@@ -80,8 +84,6 @@ export function useQueue(
     },
     goOn: async (from) => {
       answered.set(new Set(gone).add(from.id))
-      const toRead = (list: readonly SubmissionRow[]) =>
-        list.filter(({ id, state }) => state === 'with-assessor' && id !== from.id)
       const row = around(toRead(rows), from).next ?? nextToRead(toRead(await withMore()), from)
       await (row ? open(row) : navigate(queueAddress(assignmentId)))
     },
@@ -90,6 +92,10 @@ export function useQueue(
       setShelf('to-read')
     },
   }
+}
+
+function toRead(rows: readonly SubmissionRow[]): SubmissionRow[] {
+  return rows.filter(({ state }) => state === 'with-assessor')
 }
 
 function useQueueQuery(assignmentId: string | null, shelf: QueueShelf) {
