@@ -55,6 +55,15 @@ for (const [who, path] of [
 
 test('Today does not move under its reader', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
+  // Whichever answer comes last, nothing above which it stands has to make room for it.
+  for (const [path, ms] of [
+    ['/api/ways-in', 300],
+    ['/api/pages?*', 600],
+  ] as const)
+    await page.route(path, async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, ms))
+      await route.continue()
+    })
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Where you stopped' })).toBeVisible()
   await settled(page)

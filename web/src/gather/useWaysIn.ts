@@ -22,6 +22,12 @@ export interface WaysIn {
   go(way: Way): void
 }
 
+/** Whether the school has answered which ways in it has set up, or cannot be asked; asked for where it `matters`. */
+export function useAreWaysKnown(matters: boolean): boolean {
+  const { isPending } = useQuery({ ...schoolWays, enabled: matters })
+  return !matters || !isPending
+}
+
 /** @param place where it is to land; the class in view goes without saying */
 export function useWaysIn(place: LandingPlace = {}): WaysIn {
   const classId = useClassInView()

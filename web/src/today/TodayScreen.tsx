@@ -11,6 +11,7 @@ import { DropSlot } from '../evidence/DropSlot.tsx'
 import { uploadQueries } from '../evidence/uploadQueries.ts'
 import { uploadsHere } from '../evidence/uploadsHere.ts'
 import { arrivals } from '../gather/arrivals.ts'
+import { useAreWaysKnown } from '../gather/useWaysIn.ts'
 import { NewsList } from '../feedback/NewsList.tsx'
 import { newsQueries } from '../feedback/queries.ts'
 import { useSession } from '../people/useSession.ts'
@@ -38,6 +39,7 @@ export function TodayScreen() {
   const sentenceOf = useSentence()
   const studies = session.memberships.some(({ role }) => role === 'student')
   const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
+  const areWaysKnown = useAreWaysKnown(studies)
   if (homeOf(session) !== '/') return <Navigate to={homeOf(session)} replace state={{ isPutRight: true }} />
   const { memberships } = session
   const reads = memberships.some(({ role }) => isAssessorRole(role))
@@ -65,7 +67,7 @@ export function TodayScreen() {
             </div>
           ) : null}
           {/* What comes first in the panel is there first: nothing moves under the reader's eyes. */}
-          {plan || memberships.length === 0 || query.error ? (
+          {areWaysKnown && (plan || memberships.length === 0 || query.error) ? (
             <>
               {plan && plan.feedback.length > 0 ? <LatestFeedback items={plan.feedback} /> : null}
               <LatestNews />
@@ -87,7 +89,8 @@ export function TodayScreen() {
       {isEmpty || memberships.length === 0 ? <Empty>{hint}</Empty> : null}
       {plan && !isEmpty ? <NextSteps plan={plan} /> : null}
       {query.error ? <Fetched query={query}>{() => null}</Fetched> : null}
-      {isWhole ? null : <Loading />}
+      {/* Another outline below what has come: one that moved down would move under the reader's eyes. */}
+      {isWhole ? null : <Loading key={plan ? 'rest' : 'all'} />}
       {studies && isWhole ? <WhereYouStopped /> : null}
       {memberships.length > 0 && isWhole ? (
         <section className={styles.classes}>
