@@ -163,7 +163,10 @@ function Copy({ submission, queue, answers }: CopyProps) {
   const { state } = useLocation()
   const { id, assignmentId, openedAt, partList } = submission
   const copy = useRef<HTMLElement>(null)
-  const [part, setPart] = useState<number>(partList.some(({ n }) => n === state?.part) ? state.part : 1)
+  const [chosen, setPart] = useState<number | null>(null)
+  // The way here may lead to another part than the first.
+  const wanted: number = partList.some(({ n }) => n === state?.part) ? state.part : 1
+  const part = chosen ?? wanted
   const scrollCopy = (pages: number) => {
     const { current } = copy
     if (current) current.scrollTop += Math.max(-1e6, Math.min(1e6, pages * current.clientHeight))

@@ -27,16 +27,21 @@ export function useAnswers(queue: DeskQueueState): Answers {
   const words = useSubmissionWords()
   const navigate = useNavigate()
   const { personId } = useSession()
-  const open = (id: string, part?: number | null) =>
+  const open = (id: string, part?: number) =>
     navigate(copyAddress(id, queue.assignmentId), {
       state: { isPutRight: true, toAnswer: true, ...(part && { part }) },
     })
   const undoing = useUndoAnswer((outcome, { id }) => {
     restoreAnswer(personId, id, outcome)
     queue.comeBack(id)
-    void open(id, outcome.feedback?.part)
+    // Its copy is open already; what was written on another part of it leads there.
+    if (outcome.feedback?.part) void open(id, outcome.feedback.part)
   })
-  const undo = (id: string) => undoing.mutateAsync(id)
+  const undo = async (id: string) => {
+    // First to its copy: what one does next is meant for that, and not for the one that is open.
+    if (!globalThis.location.pathname.endsWith(id)) await open(id)
+    return undoing.mutateAsync(id)
+  }
   const giving = useAnswer({
     onDone: ({ id, ownerName, level }, { outcome }) => {
       keys.delete(keyOf(id, outcome))

@@ -44,7 +44,10 @@ export interface DeskQueueState {
   readonly comeBack: (id: string) => void
 }
 
-/** @param present the copy that is open */
+/**
+ * @param present the copy that is open
+ * @param firstShelf where it stands; shown until another is chosen
+ */
 export function useQueue(
   assignmentId: string | null,
   present: Submission | null,
@@ -52,7 +55,8 @@ export function useQueue(
 ): DeskQueueState {
   const client = useQueryClient()
   const navigate = useNavigate()
-  const [shelf, setShelf] = useState(firstShelf)
+  const [chosen, setShelf] = useState<QueueShelf | null>(null)
+  const shelf = chosen ?? firstShelf
   const query = useQueueQuery(assignmentId, shelf)
   const gone = answered.use()
   const rowsOf = (data: typeof query.data) =>
@@ -89,7 +93,7 @@ export function useQueue(
     },
     comeBack: (id) => {
       answered.set(new Set([...answered.get()].filter((one) => one !== id)))
-      setShelf('to-read')
+      setShelf(null)
     },
   }
 }
