@@ -1,6 +1,6 @@
 // Collages: pictures laid along an arrow, arranged by pointer and by keys, drawn on, spoken of; and two windows at once.
 import type { Locator, Page } from '@playwright/test'
-import { kept } from './support/acts.ts'
+import { kept, unsentPlaces } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -140,6 +140,31 @@ test('things are chosen, moved, aligned, grouped and taken back by keys alone', 
   await expect(listed(page)).toHaveCount(3)
   await page.reload()
   await expect(listed(page)).toHaveCount(3)
+})
+
+test('an undo that is typed faster than the change before is answered outlives the window', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  const id = await begin(page, ['Quadrat 7', 'Heron at the weir'])
+  await page.keyboard.press('Escape')
+  await layer(page, 'Heron at the weir').focus()
+  // The server takes the change, and its answer does not come as long as this window is there.
+  let isHeld = true
+  await page.route(`/api/collages/${id}`, async (route) => {
+    if (!isHeld || route.request().method() !== 'PUT') return route.fallback()
+    await route.fetch()
+  })
+  await page.keyboard.press('Control+a')
+  await page.keyboard.press('Delete')
+  await expect(listed(page)).toHaveCount(0)
+  await expect(async () => expect((await documentOf(page, id)).layers).toHaveLength(0)).toPass()
+  await page.keyboard.press('Control+z')
+  await expect(listed(page)).toHaveCount(2)
+  await expect.poll(() => unsentPlaces(page)).toContain(id)
+  isHeld = false
+  await page.reload()
+  await expect(listed(page)).toHaveCount(2)
 })
 
 test('things are dragged to where they snap, resized, drawn over and rubbed out', async ({ browser }) => {

@@ -6,7 +6,7 @@ import { placePictures } from '@valise/core/pictures'
 import type { Collage, KeptCollage, Layer, Pictured } from '@valise/core/pictures'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useLocation } from 'react-router'
+import { NavigationType, useLocation, useNavigationType } from 'react-router'
 import { useChangeEvidence } from '../evidence/queries.ts'
 import { SpeakOver } from '../evidence/SpeakOver.tsx'
 import { TitleField } from '../evidence/TitleField.tsx'
@@ -43,7 +43,11 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
   const [isSnapping, setIsSnapping] = useState(true)
   const location = useLocation()
   // Who begins one wants pictures on it.
-  const [isAdding, setIsAdding] = useState(location.state?.isNew === true && kept.collage.layers.length === 0)
+  const isBegun = useNavigationType() === NavigationType.Push
+  const [isAdding, setIsAdding] = useState(
+    // Not when it is loaded anew or come back to: then what was left on the device may still be on its way.
+    isBegun && location.state?.isNew === true && kept.collage.layers.length === 0,
+  )
   const [said, setSaid] = useState('')
   const collage = moving ?? inHand.document
   const arranging = useArranging({

@@ -6,8 +6,11 @@ import { readUnsent, writeUnsent } from '../drafts/unsentStore.ts'
 import { useSession } from '../people/useSession.ts'
 import { beginHistory, change, redo, undo } from './history.ts'
 import type { History } from './history.ts'
+import { mergeBase } from './mergeBase.ts'
 
 const TRY_AGAIN_MS = 3000
+/** Who works on without a connection sends again and again; earlier ones than these are not told apart. */
+const MOST_SENT = 3
 
 interface KeptOnServer<T> {
   readonly document: T
@@ -18,6 +21,8 @@ interface KeptOnServer<T> {
 interface Unsent<T> {
   readonly document: T
   readonly base: T
+  /** What was sent since and not answered yet. */
+  readonly sent?: readonly T[]
 }
 
 export interface KeepingOf<T> {
@@ -54,16 +59,20 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
   const known = useRef(kept)
   /** What stands on the screen. */
   const present = useRef(kept.document)
+  /** What was sent since `known`: nobody knows yet whether it arrived. */
+  const sent = useRef<readonly T[]>([])
   const waiting = useRef<{ readonly document: T } | null>(null)
   const isSending = useRef(false)
 
   const takeIn = useCallback(
-    async (sent: T) => {
+    async (refused: T) => {
       const theirs = await keeping.read()
       // Whoever went on meanwhile has a newer one waiting.
-      const mine = waiting.current ? waiting.current.document : sent
-      const joined = keeping.join(known.current.document, mine, theirs.document)
+      const mine = waiting.current ? waiting.current.document : refused
+      const base = mergeBase(keeping.join, known.current.document, sent.current, theirs.document)
+      const joined = keeping.join(base, mine, theirs.document)
       known.current = theirs
+      sent.current = []
       present.current = joined
       setIsJoined(true)
       setHistory((before) => change(before, joined))
@@ -78,9 +87,12 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
       const { document } = waiting.current
       waiting.current = null
       noteKeeping()
+      const before = sent.current
+      sent.current = [...before, document].slice(-MOST_SENT)
       try {
         const { revision } = await keeping.put(document, known.current.revision)
         known.current = { document, revision }
+        sent.current = []
         if (!waiting.current) writeUnsent(personId, keeping.address, undefined)
         setRefused(null)
         clearUnsaved(keeping.address)
@@ -92,7 +104,7 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
           noteOnDevice(1)
           await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS))
         } else if (error instanceof ApiProblem && error.code === 'stale') {
-          // Another window was faster: what it did is taken in, and both are kept.
+          // Another window was faster, or this very change had arrived before: what there is is taken in.
           noteKept()
           const isTaken = await takeIn(document).then(
             () => true,
@@ -103,6 +115,7 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
           )
           if (!isTaken) break
         } else {
+          sent.current = before
           setRefused(error)
           noteRefused()
           noteUnsaved(keeping.address)
@@ -115,7 +128,7 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
 
   const keep = useCallback(
     (document: T) => {
-      const unsent: Unsent<T> = { document, base: known.current.document }
+      const unsent: Unsent<T> = { document, base: known.current.document, sent: sent.current }
       writeUnsent(personId, keeping.address, unsent)
       present.current = document
       waiting.current = { document }
@@ -129,7 +142,8 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
     const restore = async () => {
       const left = (await readUnsent(personId, keeping.address)) as Unsent<T> | undefined
       if (isGone || left === undefined) return
-      const joined = keeping.join(left.base, left.document, present.current)
+      const base = mergeBase(keeping.join, left.base, left.sent ?? [], present.current)
+      const joined = keeping.join(base, left.document, present.current)
       setHistory((before) => change(before, joined))
       keep(joined)
     }
