@@ -28,6 +28,7 @@ test('the sentence narrows by tag, kind and time; the address says it, and a nam
   await page.getByLabel('Name for this query').fill('Numbers and links')
   await page.getByRole('button', { name: 'Keep this query' }).click()
   await expect(page.getByRole('button', { name: 'Numbers and links', exact: true })).toBeVisible()
+  await expect(page.getByLabel('Name for this query')).toBeFocused()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Show everything' }).click()
   await expect(page.getByText('61 of 61')).toBeVisible()

@@ -9,6 +9,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useRefocus } from '../ui/useRefocus.ts'
 import { evidenceQueries, useLetQueryGo, useSaveQuery } from './queries.ts'
 import styles from './SavedQueries.module.css'
 
@@ -52,6 +53,8 @@ function SavedList({ search, onClose }: { readonly search: string; readonly onCl
   const letGo = useLetQueryGo()
   const navigate = useNavigate()
   const [name, setName] = useState('')
+  // The button has nothing to save then: the focus stays in the dialog, so that Escape closes it.
+  const field = useRefocus<HTMLInputElement>(save.isPending)
   return (
     <div className={styles.list}>
       {saved.data?.length === 0 ? <p>{t('saved.empty')}</p> : null}
@@ -88,6 +91,7 @@ function SavedList({ search, onClose }: { readonly search: string; readonly onCl
         <TextField
           size="small"
           fullWidth
+          inputRef={field}
           label={t('saved.name')}
           required
           value={name}

@@ -3,7 +3,8 @@ const QUALITY = 0.92
 
 export async function takePicture(film: HTMLVideoElement, name: string): Promise<File> {
   // A camera that was just opened has shown nothing yet.
-  if (film.videoWidth === 0)
+  // Its size is known before there is anything to see: the picture would be black.
+  if (film.readyState < HTMLMediaElement.HAVE_CURRENT_DATA)
     await new Promise((resolve) => film.addEventListener('loadeddata', resolve, { once: true }))
   const canvas = document.createElement('canvas')
   canvas.width = film.videoWidth
