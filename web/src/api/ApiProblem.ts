@@ -33,3 +33,13 @@ export class ApiProblem extends Error {
     })
   }
 }
+
+/** How often something is tried again by itself. */
+const MOST_RETRIES = 2
+
+/** Whether to retry after so many failures: only what may go better next time is; a refusal stays one. */
+export function mayRetry(failures: number, error: unknown): boolean {
+  return (
+    error instanceof ApiProblem && ['unreachable', 'busy'].includes(error.code) && failures < MOST_RETRIES
+  )
+}

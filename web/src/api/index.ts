@@ -1,3 +1,3 @@
 // The way to the server.
-export { ApiProblem } from './ApiProblem.ts'
+export { ApiProblem, mayRetry } from './ApiProblem.ts'
 export { ask, get, getBytes, readProblem, sendBody, withQuery } from './ask.ts'

@@ -1,6 +1,6 @@
 // Server data: when it is fetched again, and what a refusal means to the whole screen.
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query'
-import { ApiProblem } from '../api/index.ts'
+import { mayRetry } from '../api/index.ts'
 import { needWords } from '../words/i18n.ts'
 import { noteKeeping, noteKept, noteRefused } from './kept.ts'
 import { loseWhereSignedOut } from './lostSession.ts'
@@ -31,9 +31,7 @@ export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 15_000,
-      // Only what may go better next time is tried again; a refusal stays one.
-      retry: (count, error) =>
-        error instanceof ApiProblem && ['unreachable', 'busy'].includes(error.code) && count < 2,
+      retry: mayRetry,
     },
     mutations: { networkMode: 'always' },
   },

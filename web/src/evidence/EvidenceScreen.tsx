@@ -19,7 +19,6 @@ import { Screen } from '../ui/Screen.tsx'
 import { hasLostFocus } from '../ui/useRefocus.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { AlikeDialog } from './AlikeDialog.tsx'
-import { BinnedNote } from './BinnedNote.tsx'
 import { EvidenceDrawer } from './EvidenceDrawer.tsx'
 import { EvidenceGrid } from './EvidenceGrid.tsx'
 import { EvidenceTable } from './EvidenceTable.tsx'
@@ -33,6 +32,7 @@ import { UploadList } from './UploadList.tsx'
 import { useChoosing } from './useChoosing.ts'
 import { useEvidenceQuery } from './useEvidenceQuery.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
+import { useOfferBack } from './useOfferBack.ts'
 import { ViewSwitch } from './ViewSwitch.tsx'
 import { WeekRibbon } from './WeekRibbon.tsx'
 import { WordSearch } from './WordSearch.tsx'
@@ -48,7 +48,7 @@ export function EvidenceScreen() {
   const opened = useQuery({ ...evidenceQueries.one(openId ?? ''), enabled: openId !== null })
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
   const choosing = useChoosing(items.map(({ id }) => id))
-  const [binned, setBinned] = useState<readonly string[]>([])
+  const offerBack = useOfferBack()
   const [isAsking, setIsAsking] = useState(false)
   const [isComparing, setIsComparing] = useState(false)
   const { toggle, close } = useOpening(openId, search)
@@ -57,7 +57,7 @@ export function EvidenceScreen() {
   const count = list.data?.pages[0]?.count ?? 0
 
   const onBinned = (item: Evidence) => {
-    setBinned([item.id])
+    offerBack([item.id])
     close()
   }
   const drawer = (pointerAt: number | null) =>
@@ -134,13 +134,12 @@ export function EvidenceScreen() {
           )
         }
       </Fetched>
-      <SelectionBar choosing={choosing} query={query} count={count} onBinned={setBinned} />
-      <BinnedNote key={binned.join()} ids={binned} onGone={() => setBinned([])} />
+      <SelectionBar choosing={choosing} query={query} count={count} onBinned={offerBack} />
       {isAsking ? (
         <QueryDialog query={query} counts={counts} onChange={change} onClose={() => setIsAsking(false)} />
       ) : null}
       {isComparing ? (
-        <AlikeDialog query={query} onBinned={setBinned} onClose={() => setIsComparing(false)} />
+        <AlikeDialog query={query} onBinned={offerBack} onClose={() => setIsComparing(false)} />
       ) : null}
     </Screen>
   )

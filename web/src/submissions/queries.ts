@@ -23,7 +23,7 @@ import type {
   TodayPlan,
   UndoneOutcome,
 } from '@valise/core/submissions'
-import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
+import { ApiProblem, mayRetry, ask, get, withQuery } from '../api/index.ts'
 
 export type QueueShelf = 'to-read' | 'read'
 
@@ -199,8 +199,7 @@ export function useAnswer({ onDone, onRefused }: AnswerCallbacks) {
     mutationKey: ANSWER,
     meta: { kept: true },
     // With the same key it has one effect, whichever of the tries arrived.
-    retry: (count, error) =>
-      error instanceof ApiProblem && ['unreachable', 'busy'].includes(error.code) && count < 2,
+    retry: mayRetry,
     mutationFn: ({ submission: { id, revision }, outcome, key }: Answer) =>
       ask<Submission>('POST', `${submissionPath(id)}/outcome`, { body: outcome, revision, key }),
     onSuccess: (answered, answer) => {
