@@ -20,7 +20,7 @@ test('in the drawer the focus comes back from rights, date, speaking and from go
   const page = await site.pageAs(browser, 'Wren')
   await openItem(page, 'Transect map')
   const drawer = page.getByRole('region', { name: 'Transect map' })
-  const rights = drawer.getByRole('button', { name: 'Change the rights' })
+  const rights = drawer.getByRole('button', { name: 'Change who made it' })
   await rights.press('Enter')
   const maker = drawer.getByRole('textbox', { name: 'Who made it' })
   await maker.fill('Ilse Marrow')

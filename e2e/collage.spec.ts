@@ -5,7 +5,7 @@ import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
 
-const palette = (page: Page): Locator => page.getByRole('group', { name: 'What can be added' })
+const palette = (page: Page): Locator => page.getByRole('group', { name: 'What you can add' })
 const lay = (page: Page, what: string) =>
   palette(page).getByRole('button', { name: what, exact: true }).click()
 const board = (page: Page): Locator => page.getByRole('region', { name: 'Board' })
@@ -33,7 +33,7 @@ async function begin(page: Page, pictures: readonly string[]): Promise<string> {
 
 async function place(page: Page, fields: Readonly<Record<string, number>>): Promise<void> {
   for (const [name, value] of Object.entries(fields)) {
-    const field = page.getByRole('group', { name: 'Place, size and turn' }).getByLabel(name)
+    const field = page.getByRole('group', { name: 'Place, size and angle' }).getByLabel(name)
     await field.fill(String(value))
     await field.press('Enter')
   }
@@ -63,8 +63,8 @@ test('six pictures lie along an arrow, numbered, described and spoken of, and st
   await page.keyboard.type('One tide')
   await page.keyboard.press('Tab')
   await page.getByRole('textbox', { name: 'What is this?' }).fill('Along the tide')
-  await page.getByRole('button', { name: 'Draft it from its parts' }).click()
-  const alternative = page.getByRole('textbox', { name: 'What it shows' })
+  await page.getByRole('button', { name: 'Start with a draft' }).click()
+  const alternative = page.getByRole('textbox', { name: 'Describe it for people who cannot see it' })
   await expect(alternative).toHaveValue(
     /^6 pictures: .*Written on it: One tide\. 1: Where we began; 2: Where/,
   )
@@ -73,8 +73,8 @@ test('six pictures lie along an arrow, numbered, described and spoken of, and st
   await page.getByRole('button', { name: 'Speak about it' }).click()
   await page.getByRole('button', { name: 'Record', exact: true }).click()
   await board(page).click({ position: { x: 120, y: 90 }, force: true })
-  await page.getByRole('button', { name: 'End the recording' }).click()
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await page.getByRole('button', { name: 'Stop recording' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Voice 1' })).toBeVisible()
   await kept(page)
 
@@ -111,7 +111,7 @@ test('things are chosen, moved, aligned, grouped and taken back by keys alone', 
 
   await page.keyboard.press('Control+a')
   await expect(page.getByRole('heading', { name: '3 things' })).toBeVisible()
-  await act(page, 'Align upper edges')
+  await act(page, 'Align top edges')
   await act(page, 'Group')
   await expect(page.getByRole('img', { name: 'in a group' })).toHaveCount(3)
   await expect(async () => {
@@ -201,7 +201,7 @@ test('things are dragged to where they snap, resized, drawn over and rubbed out'
   }
   await stroke(20)
   await stroke(140)
-  await lay(page, 'Rub out')
+  await lay(page, 'Erase')
   await stroke(20)
   await kept(page)
   const strokes = async () => {
@@ -246,14 +246,14 @@ test('what two windows do to one collage, and to one picture, is taken together'
   const marsh = items.find(({ title }: { title: string }) => title === 'Dawn on the low marsh')
   for (const page of [one, other]) {
     await page.goto(`/evidence/${marsh.id}/bench`)
-    await expect(page.getByRole('heading', { name: 'Can this picture be shown?' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Can you show this picture?' })).toBeVisible()
   }
   const tool = (page: Page, name: string) =>
     page.getByRole('group', { name: 'Tools' }).getByRole('button', { name, exact: true }).click()
-  await tool(one, 'Conceal')
+  await tool(one, 'Cover')
   await one.getByRole('button', { name: 'Add a box' }).click()
   await kept(one)
-  await tool(other, 'Even out')
+  await tool(other, 'Even light')
   await expect(other.getByText('Another window changed this picture meanwhile')).toBeVisible()
   const steps = async () => {
     const { recipe } = await (await one.request.get(`/api/evidence/${marsh.id}/versions/1/recipe`)).json()

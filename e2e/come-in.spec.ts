@@ -10,7 +10,7 @@ test('a student signs in with name and password, lands where they wanted to go, 
   await page.goto('/settings')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Come in')
   await page.getByRole('button', { name: 'Sign in' }).click()
-  await expect(page.getByText('This is needed. Fill it in.')).toHaveCount(2)
+  await expect(page.getByText('Fill this in.')).toHaveCount(2)
 
   await page.getByLabel('Sign-in name').fill('Wren')
   await page.getByRole('textbox', { name: 'Password' }).fill('not this one')
@@ -37,7 +37,7 @@ test('one click signs in as a person of the sample world', async ({ browser }) =
     'Today',
     /^Review desk/,
     'Classes',
-    /^Opened to me/,
+    /^Shared with me/,
     /^Assignments/,
   ])
 })
@@ -61,16 +61,16 @@ test('a forgotten password is replaced through the mail room, once', async ({ br
   const address = (await link.getAttribute('href')) ?? ''
   await link.click()
   await page.getByLabel('New password').fill('short')
-  await page.getByRole('button', { name: 'Keep it and come in' }).click()
+  await page.getByRole('button', { name: 'Save and sign in' }).click()
   await expect(page.getByText('The password is too short.')).toBeVisible()
   await page.getByLabel('New password').fill('curlew over the creek')
-  await page.getByRole('button', { name: 'Keep it and come in' }).click()
+  await page.getByRole('button', { name: 'Save and sign in' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tomasz.')
 
   const other = await site.pageOfNobody(browser)
   await other.goto(address)
   await other.getByLabel('New password').fill('curlew over the creek')
-  await other.getByRole('button', { name: 'Keep it and come in' }).click()
+  await other.getByRole('button', { name: 'Save and sign in' }).click()
   await expect(other.getByRole('alert')).toContainText('was used or has run out')
 })
 

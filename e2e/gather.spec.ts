@@ -16,11 +16,11 @@ test('several files come in from Today, get their maker, and lie first in the gr
     text('IMG_2041.txt', 'low water'),
     text('x.txt', ''),
   ])
-  const list = page.getByRole('region', { name: 'Files on their way' })
-  await expect(list.getByRole('heading')).toHaveText('Not all of it came in')
+  const list = page.getByRole('region', { name: 'Uploads' })
+  await expect(list.getByRole('heading')).toHaveText('Some files were not uploaded')
   await expect(list.getByRole('alert')).toHaveText(/^The file is empty\. Choose another one/)
   const gathered = justGathered(page)
-  await expect(gathered.getByRole('heading')).toHaveText('2 things just gathered')
+  await expect(gathered.getByRole('heading')).toHaveText('2 things just added')
   await expect(page.getByText('Kept 10:42').first()).toBeVisible()
   await gathered.getByRole('button', { name: 'Made by me' }).click()
   await expect(gathered.getByText('Made by you.')).toBeVisible()
@@ -43,9 +43,9 @@ test('dropping files anywhere brings them in, and shows them', async ({ browser 
     return data
   })
   await page.dispatchEvent('body', 'dragenter', { dataTransfer: transfer })
-  await expect(page.getByText('Drop it, and it is in your evidence.')).toBeVisible()
+  await expect(page.getByText('Drop it here to add it to your evidence.')).toBeVisible()
   await page.dispatchEvent('body', 'drop', { dataTransfer: transfer })
-  await expect(page.getByText('Drop it, and it is in your evidence.')).toBeHidden()
+  await expect(page.getByText('Drop it here to add it to your evidence.')).toBeHidden()
   await expect(page).toHaveURL(/\/evidence$/)
   await expect(page.getByRole('button', { name: /^dropped tide/ })).toBeVisible()
 })
@@ -64,9 +64,9 @@ test('what is said of an item keeps itself, and stands there after a reload', as
   await expect(drawer.getByText('Patience')).toBeVisible()
   await drawer.getByRole('button', { name: 'Made by somebody else' }).click()
   await drawer.getByRole('button', { name: 'Declare rights' }).click()
-  await expect(drawer.getByText('This is needed. Fill it in.').first()).toBeVisible()
+  await expect(drawer.getByText('Fill this in.').first()).toBeVisible()
   await drawer.getByLabel('Who made it').fill('Ada Reed')
-  await drawer.getByLabel('Where it is from').fill('https://shelf.example/heron')
+  await drawer.getByLabel('Where it comes from').fill('https://shelf.example/heron')
   await drawer.getByRole('button', { name: 'Declare rights' }).click()
   await expect(drawer.getByText('By Ada Reed,')).toBeVisible()
   await expect(page.getByText('Kept 10:42').first()).toBeVisible()
@@ -121,21 +121,23 @@ test('things are picked up and put back, and the tray goes along', async ({ brow
   const page = await site.pageAs(browser, 'Tomasz')
   await page.goto('/evidence')
   const tray = page.getByRole('region', { name: 'Tray' })
-  await expect(tray.getByText('Nothing picked up')).toBeVisible()
-  await page.getByRole('button', { name: 'Into the tray: Quadrat 1' }).click()
-  await page.getByRole('button', { name: 'Into the tray: Stake 2, visit 1' }).click()
+  await expect(tray.getByText('The Tray is empty')).toBeVisible()
+  await page.getByRole('button', { name: 'Pick it up: Quadrat 1' }).click()
+  await page.getByRole('button', { name: 'Pick it up: Stake 2, visit 1' }).click()
   await expect(tray.getByText('2 things')).toBeVisible()
   await page.getByRole('link', { name: 'Today' }).click()
   await page.reload()
   await expect(tray.getByText('2 things')).toBeVisible()
   await page.keyboard.press('t')
   await expect(tray.getByRole('link')).toHaveText([/^Quadrat 1/, /^Stake 2, visit 1/])
-  await tray.getByRole('button', { name: 'Take Quadrat 1 out of the tray' }).click()
+  await tray.getByRole('button', { name: 'Take Quadrat 1 out of the Tray' }).click()
   await expect(tray.getByText('1 thing', { exact: true })).toBeVisible()
   await tray.getByRole('link', { name: /^Stake 2/ }).click()
   const drawer = page.getByRole('region', { name: 'Stake 2, visit 1' })
   await drawer.getByRole('button', { name: 'Out of the tray' }).click()
-  await expect(tray.getByText('Nothing picked up. Use the case mark on any evidence.')).toBeVisible()
+  await expect(
+    tray.getByText('The Tray is empty. Press the case on any evidence to pick it up.'),
+  ).toBeVisible()
 })
 
 test('a better file makes a version, and the first one can come back', async ({ browser }) => {
@@ -148,7 +150,7 @@ test('a better file makes a version, and the first one can come back', async ({ 
     mimeType: 'text/csv',
     buffer: Buffer.from('day\n1\n'),
   })
-  await expect(page.getByText('The new version of its item')).toBeVisible()
+  await expect(page.getByText('New version of the item')).toBeVisible()
   await expect(drawer.getByRole('listitem')).toHaveText([
     /^tides2\.csvVersion 2/,
     /^turbidity_creek_mouth\.csvVersion 1/,
@@ -171,7 +173,7 @@ test('the bin gives back what was put there, until it is removed for good', asyn
   await page.goto('/evidence')
   const putIntoBin = async () => {
     await page.getByRole('button', { name: /^Curlew at the creek/ }).click()
-    await page.getByRole('button', { name: 'Into the bin' }).click()
+    await page.getByRole('button', { name: 'Put in the bin' }).click()
     await expect(page.getByText('Curlew at the creek is in the bin.')).toBeVisible()
     await expect(page.getByRole('button', { name: /^Curlew at the creek/ })).toHaveCount(0)
   }
@@ -193,7 +195,7 @@ test('the bin gives back what was put there, until it is removed for good', asyn
   await expect(question).toBeHidden()
   await page.getByRole('button', { name: 'Remove for good: Curlew at the creek' }).click()
   await question.getByRole('button', { name: 'Remove for good' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('One thing in the bin')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 thing in the bin')
   await page.getByRole('button', { name: 'Take it out: Blurred, do not use' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('The bin is empty')
 })
@@ -211,7 +213,7 @@ test('everything goes by keyboard', async ({ browser }) => {
   await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: 'Out of the tray: Quadrat 7, low marsh' })).toBeFocused()
   await page.keyboard.press('Space')
-  await page.getByRole('button', { name: 'Into the tray: Quadrat 7, low marsh' }).press('Shift+Tab')
+  await page.getByRole('button', { name: 'Pick it up: Quadrat 7, low marsh' }).press('Shift+Tab')
   await page.keyboard.press('Shift+Tab')
   await page.keyboard.press('Enter')
   const drawer = page.getByRole('region', { name: 'Quadrat 7, low marsh' })
@@ -256,7 +258,7 @@ test('pictures that cannot be shown say why, and nothing that is kept shuts anyb
     { name: 'too large.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(0) },
     text('مستنقع 🌾.txt', 'name in two directions'),
   ])
-  await expect(justGathered(page).getByRole('heading')).toHaveText('3 things just gathered')
+  await expect(justGathered(page).getByRole('heading')).toHaveText('3 things just added')
   for (const [name, sentence] of [
     ['cut', 'This picture ends too early or is damaged.'],
     ['huge', /This picture .*(60000 by 60000 pixels|damaged)/],

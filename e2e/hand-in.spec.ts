@@ -7,7 +7,7 @@ import { expect, test, useSite } from './support/site.ts'
 const site = useSite()
 
 const sixtyWords = Array.from({ length: 60 }, (_, n) => `word${n}`).join(' ')
-const readinessOf = (page: Page) => page.getByRole('region', { name: 'Readiness' })
+const readinessOf = (page: Page) => page.getByRole('region', { name: 'What is needed' })
 const panelOf = (page: Page) => page.getByRole('region', { name: 'Hand in' })
 
 async function openAssignment(page: Page, title: string) {
@@ -26,7 +26,7 @@ async function agree(page: Page) {
 /** On the screen of what was handed in, once its copy is sealed; Submit tells of the last hand-in as well. */
 async function sealedAt(page: Page): Promise<void> {
   await expect(page).toHaveURL(/\/submissions\/[0-9a-f-]{36}$/)
-  await expect(page.getByText('With your assessor, not opened yet')).toBeVisible()
+  await expect(page.getByText('Handed in, not opened yet')).toBeVisible()
 }
 
 test('what is missing is mended where it is named; a gap that stays is handed in by name', async ({
@@ -35,9 +35,9 @@ test('what is missing is mended where it is named; a gap that stays is handed in
   const page = await site.pageAs(browser, 'Wren')
   await openAssignment(page, 'Transect portfolio')
   const readiness = readinessOf(page)
-  await expect(readiness.getByText('1 of 3 there')).toBeVisible()
+  await expect(readiness.getByText('1 of 3 done')).toBeVisible()
   const gaps = readiness.getByRole('listitem')
-  await expect(gaps.first()).toContainText('must')
+  await expect(gaps.first()).toContainText('required')
   await expect(panelOf(page).getByText(/^Agree to each of the terms first\./)).toBeVisible()
 
   await readiness.getByRole('button', { name: 'Write it' }).click()
@@ -45,20 +45,20 @@ test('what is missing is mended where it is named; a gap that stays is handed in
   await readiness.getByLabel(/^Statement about/).fill(sixtyWords)
   await expect(readiness.getByText('60 words of at least 60')).toBeVisible()
   await kept(page)
-  await expect(readiness.getByText('2 of 3 there')).toBeVisible()
+  await expect(readiness.getByText('2 of 3 done')).toBeVisible()
   await page.reload()
-  await expect(readiness.getByText('2 of 3 there')).toBeVisible()
+  await expect(readiness.getByText('2 of 3 done')).toBeVisible()
 
   await agree(page)
   await expect(panelOf(page).getByText(/Missing: one must and no should\./)).toBeVisible()
-  await panelOf(page).getByRole('button', { name: 'Hand in with 1 gap' }).click()
+  await panelOf(page).getByRole('button', { name: 'Hand in anyway' }).click()
   await sealedAt(page)
-  await expect(page.getByText('1 gap', { exact: true })).toBeVisible()
+  await expect(page.getByText('1 thing missing', { exact: true })).toBeVisible()
 
   const odalys = await site.pageAs(browser, 'Odalys')
   await odalys.goto(page.url())
   const asked = odalys.getByRole('complementary', { name: 'Answer' })
-  await expect(asked.getByText('2 of 3 there')).toBeVisible()
+  await expect(asked.getByText('2 of 3 done')).toBeVisible()
   await expect(asked.getByText(/still lacks a data table\.$/)).toBeVisible()
 })
 
@@ -75,11 +75,11 @@ test('an item of which nobody knows who made it is declared on the way', async (
     .getByRole('dialog')
     .getByRole('button', { name: /tide table/ })
     .click()
-  const rights = readinessOf(page).getByRole('listitem').filter({ hasText: 'Rights declared' })
-  await expect(rights).toContainText('Not declared yet: tide table.')
+  const rights = readinessOf(page).getByRole('listitem').filter({ hasText: 'Who made each thing' })
+  await expect(rights).toContainText('Still to say who made: tide table.')
   await rights.getByRole('button', { name: 'Declare rights' }).click()
   await rights.getByRole('button', { name: 'Made by me' }).click()
-  await expect(rights.getByRole('status').first()).toHaveText('There')
+  await expect(rights.getByRole('status').first()).toHaveText('Done')
   await rights.getByRole('button', { name: 'Close' }).click()
   await expect(rights).toContainText('1 item')
 })
@@ -91,26 +91,26 @@ test('what is newer is published first; taken back until it is opened, and not a
   await openAssignment(page, 'Reading the tide')
   const parts = page.getByRole('region', { name: 'Parts' })
   await parts.getByRole('button', { name: 'Add pages' }).click()
-  const dialog = page.getByRole('dialog', { name: 'Which pages go in?' })
+  const dialog = page.getByRole('dialog', { name: 'Which pages do you hand in?' })
   await dialog.getByRole('checkbox', { name: /^What the creek does to its bank/ }).check()
-  await dialog.getByRole('button', { name: 'List 1 page' }).click()
+  await dialog.getByRole('button', { name: 'Add 1 page' }).click()
   const part = parts.getByRole('listitem').filter({ hasText: 'What the creek does to its bank' })
   await expect(part).toContainText('newer changes:')
   await part.getByRole('button', { name: 'Publish them first' }).click()
   await expect(part).toContainText('is sealed, nothing newer.')
   await agree(page)
-  await panelOf(page).getByRole('button', { name: 'Hand in and seal' }).click()
+  await panelOf(page).getByRole('button', { name: 'Hand in' }).click()
   await sealedAt(page)
 
   await page.getByRole('button', { name: 'Take it back' }).click()
   await expect(page.getByText('Taken back', { exact: true })).toBeVisible()
   const odalys = await site.pageAs(browser, 'Odalys')
   await odalys.goto(page.url())
-  await expect(odalys.getByRole('heading', { name: 'There is nothing here' })).toBeVisible()
+  await expect(odalys.getByRole('heading', { name: 'Valise cannot find this' })).toBeVisible()
 
-  await page.getByRole('link', { name: 'Change it and hand in again' }).click()
+  await page.getByRole('link', { name: 'Change and hand in' }).click()
   await agree(page)
-  await panelOf(page).getByRole('button', { name: 'Hand in and seal' }).click()
+  await panelOf(page).getByRole('button', { name: 'Hand in' }).click()
   await sealedAt(page)
   // The student's window has not heard of the opening yet: its questions are held until the button was pressed.
   const held: (() => void)[] = []
@@ -119,12 +119,12 @@ test('what is newer is published first; taken back until it is opened, and not a
     else void route.continue()
   })
   await odalys.goto(page.url())
-  await expect(odalys.getByText('Checksum agrees.')).toBeVisible()
+  await expect(odalys.getByText('Nothing has changed since it was handed in.')).toBeVisible()
   await page.getByRole('button', { name: 'Take it back' }).click()
   await expect(page.getByRole('alert')).toContainText('opened')
   for (const goOn of held) goOn()
   await page.unrouteAll({ behavior: 'ignoreErrors' })
-  await expect(page.getByText('With your assessor, opened')).toBeVisible()
+  await expect(page.getByText('Handed in and opened')).toBeVisible()
 })
 
 test('the receipt proves what was handed in, without asking the school', async ({ browser }) => {
@@ -156,12 +156,12 @@ test('an assignment is set, found by its students in their language, changed by 
   await odalys.getByText('Spanish', { exact: true }).click()
   await odalys.getByLabel('Title').fill('Dos inviernos')
   await writeDay(odalys, 'Due', '201220261700')
-  await odalys.getByRole('button', { name: 'A statement' }).click()
-  await odalys.getByLabel('Words at least').fill('25')
+  await odalys.getByRole('button', { name: 'A text about one item' }).click()
+  await odalys.getByLabel('Fewest words').fill('25')
   await expect.poll(() => unsentPlaces(odalys)).toContain('/assignments/new')
   await odalys.reload() // what was not set yet is still there
-  await expect(odalys.getByLabel('Words at least')).toHaveValue('25')
-  await odalys.getByRole('button', { name: 'Set it for the class' }).click()
+  await expect(odalys.getByLabel('Fewest words')).toHaveValue('25')
+  await odalys.getByRole('button', { name: 'Set the assignment' }).click()
   await expect(odalys.getByRole('heading', { level: 1 })).toHaveText('Two winters')
 
   const tomasz = await site.pageAs(browser, 'Tomasz')
@@ -169,15 +169,15 @@ test('an assignment is set, found by its students in their language, changed by 
   await tomasz.getByRole('button', { name: /^News/ }).click()
   await expect(tomasz.getByText(/Two winters/).first()).toBeVisible()
   await openAssignment(tomasz, 'Two winters')
-  await expect(readinessOf(tomasz)).toContainText('A statement about one item, of at least 25 words')
+  await expect(readinessOf(tomasz)).toContainText('At least 25 words about one item')
 
   const rufus = await site.pageAs(browser, 'Rufus') // reads in Spanish
   await rufus.goto(odalys.url())
   await expect(rufus.getByRole('heading', { level: 1 })).toHaveText('Dos inviernos')
   await odalys.getByLabel('Title').fill('Two winters, one bank')
-  await odalys.getByRole('button', { name: 'Keep the changes' }).click()
-  await expect(odalys.getByText('Kept.', { exact: true })).toBeVisible()
-  await writeDay(rufus, 'Vence', '211220261700')
+  await odalys.getByRole('button', { name: 'Save the changes' }).click()
+  await expect(odalys.getByText('Saved.', { exact: true })).toBeVisible()
+  await writeDay(rufus, 'Fecha límite', '211220261700')
   await rufus.getByRole('button', { name: 'Guardar los cambios' }).click()
   await expect(rufus.getByRole('alert')).toBeVisible()
   await rufus.getByRole('button', { name: 'Guardar los cambios' }).click()
@@ -189,5 +189,5 @@ test('an assignment is set, found by its students in their language, changed by 
   await odalys.getByRole('button', { name: 'End the assignment' }).click()
   await expect(odalys.getByText(/Nobody can hand in\.$/)).toBeVisible()
   await tomasz.reload()
-  await expect(panelOf(tomasz).getByRole('button', { name: 'Hand in and seal' })).toBeDisabled()
+  await expect(panelOf(tomasz).getByRole('button', { name: 'Hand in' })).toBeDisabled()
 })

@@ -11,7 +11,7 @@ const copyName = (page: Page) => page.locator('main header h1')
 const toRead = (page: Page) => page.getByRole('link', { name: /^Review desk/ })
 
 /** Opens the first copy of the queue over all assignments, by its key. */
-async function beginReading(page: Page, agrees = 'Checksum agrees.') {
+async function beginReading(page: Page, agrees = 'Nothing has changed since it was handed in.') {
   await page.goto('/review-desk')
   await expect(page.locator('main li a[href^="/submissions/"]').first()).toBeVisible()
   await page.keyboard.press('n')
@@ -51,8 +51,8 @@ test('everything needed to answer is in view, and letters can be switched off', 
   await page.setViewportSize({ width: 1280, height: 800 })
 
   const first = (await copyName(page).textContent()) ?? ''
-  await page.getByRole('button', { name: 'Turn letters off' }).click()
-  await expect(page.getByRole('button', { name: 'Turn letters on' })).toBeVisible()
+  await page.getByRole('button', { name: 'Turn letter keys off' }).click()
+  await expect(page.getByRole('button', { name: 'Turn letter keys on' })).toBeVisible()
   await page.keyboard.press('n')
   await page.keyboard.press('3')
   await expect(copyName(page)).toHaveText(first)
@@ -62,8 +62,8 @@ test('everything needed to answer is in view, and letters can be switched off', 
   await expect(copyName(page)).not.toHaveText(first)
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(copyName(page)).toHaveText(first)
-  await page.getByRole('button', { name: 'Turn letters on' }).click()
-  await expect(page.getByRole('button', { name: 'Turn letters off' })).toBeVisible()
+  await page.getByRole('button', { name: 'Turn letter keys on' }).click()
+  await expect(page.getByRole('button', { name: 'Turn letter keys off' })).toBeVisible()
 })
 
 test('changes are asked for with a sentence; each copy keeps what is written on it', async ({ browser }) => {
@@ -71,7 +71,7 @@ test('changes are asked for with a sentence; each copy keeps what is written on 
   await beginReading(page)
   const first = (await copyName(page).textContent()) ?? ''
   await page.keyboard.press('b')
-  await expect(page.getByText('This is the first copy in the queue.')).toBeAttached()
+  await expect(page.getByText('This is the first copy.')).toBeAttached()
   await page.keyboard.press('f')
   // In a field, letters and digits are words.
   await page.keyboard.type('nb 3 and r')
@@ -82,13 +82,13 @@ test('changes are asked for with a sentence; each copy keeps what is written on 
   await expect(copyName(page)).not.toHaveText(first)
   await expect(answerOf(page)).toBeFocused()
   const row = page.locator('main li a').filter({ hasText: first }).first()
-  await expect(row).toContainText('Words not sent yet')
+  await expect(row).toContainText('Feedback not sent yet')
 
   await page.keyboard.press('r')
   const request = page.getByRole('textbox', { name: 'What should change?' })
   await expect(request).toBeFocused()
   await page.keyboard.press('Control+Enter')
-  await expect(page.getByRole('alert').filter({ hasText: 'Write first what should change.' })).toBeAttached()
+  await expect(page.getByRole('alert').filter({ hasText: 'Write what should change first.' })).toBeAttached()
   await page.keyboard.type('Say how you chose the places.')
   const second = (await copyName(page).textContent()) ?? ''
   await page.keyboard.press('Control+Enter')
@@ -108,7 +108,7 @@ test('an answer is undone with its level and its words, also for the student', a
   const page = await site.pageAs(browser, 'Odalys')
   await page.goto('/review-desk')
   await page.getByRole('link', { name: /^Wren/ }).first().click()
-  await expect(page.getByText('Checksum agrees.')).toBeVisible()
+  await expect(page.getByText('Nothing has changed since it was handed in.')).toBeVisible()
   const address = new URL(page.url()).pathname
   await page.keyboard.press('3')
   await page.keyboard.press('f')
@@ -125,7 +125,7 @@ test('an answer is undone with its level and its words, also for the student', a
   await expect(feedbackOf(page)).toHaveValue('The second look was worth it.')
   await expect(answerOf(page).getByRole('radio', { name: 'On my own' })).toBeChecked()
   await wren.reload()
-  await expect(wren.getByText('With your assessor, opened')).toBeVisible()
+  await expect(wren.getByText('Handed in and opened')).toBeVisible()
   await expect(wren.getByText('The second look was worth it.')).toHaveCount(0)
   // What is written goes alone too, and the field is empty then.
   await page.getByRole('button', { name: 'Send feedback', exact: true }).click()
@@ -162,7 +162,7 @@ test('of two assessors who answer one copy, the second hears it and comes back t
   await beginReading(odalys)
   const name = (await copyName(odalys).textContent()) ?? ''
   await rufus.goto(odalys.url()) // reads in Spanish
-  await expect(rufus.getByText('La suma coincide.')).toBeVisible()
+  await expect(rufus.getByText('Nada ha cambiado desde que se entregó.')).toBeVisible()
   await rufus.keyboard.press('3')
   await odalys.keyboard.press('3')
   await odalys.keyboard.press('Control+Enter')
@@ -171,7 +171,7 @@ test('of two assessors who answer one copy, the second hears it and comes back t
   await rufus.getByRole('button', { name: 'Aceptar y seguir' }).click()
   const note = rufus.getByRole('alert').filter({ hasText: 'Entretanto esto se contestó' })
   await expect(note).toContainText('lo que escribiste está a salvo')
-  await note.getByRole('button', { name: 'Abrirla' }).click()
+  await note.getByRole('button', { name: 'Abrir' }).click()
   await expect(copyName(rufus)).toHaveText(name)
   await expect(rufus.getByText('Aceptado', { exact: true }).first()).toBeVisible()
   await expect(rufus.getByRole('textbox', { name: 'Comentario' })).toHaveValue('Bien visto.')
@@ -204,8 +204,8 @@ test('on a phone the queue leads to a copy and back', async ({ browser }) => {
     .first()
     .tap()
   await expect(page.getByRole('heading', { level: 1, name: 'Nell Sorrel' })).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Queue' })).toBeHidden()
-  await page.getByRole('link', { name: 'To the queue' }).tap()
+  await expect(page.getByRole('region', { name: 'Copies to read' })).toBeHidden()
+  await page.getByRole('link', { name: 'Back to the copies' }).tap()
   await expect(page.getByRole('link', { name: /^Nell Sorrel/ }).first()).toContainText('opened')
 })
 
@@ -234,5 +234,5 @@ test('a queue of 23 copies takes at most four key presses a copy, besides typing
   await page.getByText('Read, 32', { exact: true }).click()
   const lines = page.locator('main li a[href^="/submissions/"]')
   await expect(lines).toHaveCount(32)
-  await expect(lines.filter({ hasText: 'Words not sent yet' })).toHaveCount(0)
+  await expect(lines.filter({ hasText: 'Feedback not sent yet' })).toHaveCount(0)
 })

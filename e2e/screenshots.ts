@@ -37,10 +37,10 @@ const views: readonly View[] = [
     path: '/evidence',
     then: async (page) => {
       await page.getByRole('button', { name: /^Sketch sheet 12/ }).click()
-      await page.getByRole('link', { name: 'Put it right' }).click()
+      await page.getByRole('link', { name: 'Fix the picture' }).click()
       await page.getByRole('button', { name: 'Use the changes' }).click()
-      await page.getByRole('group', { name: 'Tools' }).getByRole('button', { name: 'Conceal' }).click()
-      await page.getByRole('button', { name: 'Concealed part 1' }).last().focus()
+      await page.getByRole('group', { name: 'Tools' }).getByRole('button', { name: 'Cover' }).click()
+      await page.getByRole('button', { name: 'Cover 1' }).last().focus()
       await expect(page.getByRole('progressbar')).toHaveCount(0)
     },
   },
@@ -120,7 +120,7 @@ const views: readonly View[] = [
     path: '/submissions',
     then: async (page) => {
       await page.getByRole('link', { name: 'Transect portfolio' }).click()
-      await expect(page.getByRole('region', { name: 'Readiness' })).toBeVisible()
+      await expect(page.getByRole('region', { name: 'What is needed' })).toBeVisible()
     },
   },
   {
@@ -141,7 +141,7 @@ const views: readonly View[] = [
       await page.getByRole('link', { name: /^Wren/ }).click()
       await page.getByText('On my own', { exact: true }).click()
       await page.getByLabel('Feedback', { exact: true }).fill('Good: you counted the dull strip as well.')
-      await expect(page.getByText('Checksum agrees.')).toBeVisible()
+      await expect(page.getByText('Nothing has changed since it was handed in.')).toBeVisible()
     },
   },
   {

@@ -38,8 +38,8 @@ test('an address of others and one that never was show the same', async ({ brows
     '/nowhere',
   ]) {
     await page.goto(address)
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('There is nothing here')
-    await expect(page).toHaveTitle('There is nothing here · Valise')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Valise cannot find this')
+    await expect(page).toHaveTitle('Valise cannot find this · Valise')
   }
 })
 
@@ -70,7 +70,7 @@ test('everything is reached by keyboard, and letters act only where they may', a
   await page.keyboard.press('Enter')
 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Settings')
-  await page.getByLabel('Present password').press('t')
+  await page.getByLabel('Current password').press('t')
   await expect(tray.getByRole('link')).toHaveCount(0) // typing never opens it
   await page.getByRole('radio', { name: 'Off' }).focus()
   await page.keyboard.press('Space')

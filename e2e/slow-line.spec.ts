@@ -45,7 +45,7 @@ for (const [who, path] of [
   ['Odalys', '/review-desk'],
   ['Mireille', '/people'],
 ] as const)
-  test(`${path} of ${who} comes in few pieces`, async ({ browser }) => {
+  test(`${path} of ${who} comes in few things`, async ({ browser }) => {
     const page = await site.pageAs(browser, who)
     const { scripts, fontBytes, counts } = await carriedBy(page, path)
     expect(scripts).toBeLessThanOrEqual(MOST_SCRIPTS)
@@ -65,7 +65,7 @@ test('Today does not move under its reader', async ({ browser }) => {
       await route.continue()
     })
   await page.goto('/')
-  await expect(page.getByRole('heading', { name: 'Where you stopped' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Where you left off' })).toBeVisible()
   await settled(page)
   const shift = await page.evaluate(
     () =>

@@ -16,13 +16,13 @@ test('a session that ends in the middle of typing is taken up again over the scr
   const elsewhere = await site.pageAs(browser, 'Mireille')
   await elsewhere.goto('/settings')
   await elsewhere.getByRole('button', { name: 'Sign out everywhere else' }).click()
-  await expect(elsewhere.getByText('You are signed in on this device alone.')).toBeVisible()
+  await expect(elsewhere.getByText('You are signed in on this device only.')).toBeVisible()
 
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   const dialog = page.getByRole('dialog', { name: 'You were signed out' })
   await dialog.getByLabel('Sign-in name').fill('mireille')
   await dialog.getByRole('textbox', { name: 'Password' }).fill('low water at seven')
-  await dialog.getByRole('button', { name: 'Sign in and go on' }).click()
+  await dialog.getByRole('button', { name: 'Sign in again' }).click()
   await expect(dialog).toBeHidden()
   await expect(page.getByLabel('Full name')).toHaveValue('Esteban Quay-Ferrer')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
@@ -39,7 +39,7 @@ test('somebody else who signs in over a lost session finds nothing of the first 
   const dialog = page.getByRole('dialog', { name: 'You were signed out' })
   await dialog.getByLabel('Sign-in name').fill('wren')
   await dialog.getByRole('textbox', { name: 'Password' }).fill('low water at seven')
-  await dialog.getByRole('button', { name: 'Sign in and go on' }).click()
+  await dialog.getByRole('button', { name: 'Sign in again' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren.')
   await expect(page.getByText('Esteban')).toHaveCount(0)
 })
@@ -87,7 +87,7 @@ test('off-line the frame stays, says that a screen is not here yet, and opens it
 }) => {
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/')
-  await expect(page.getByRole('heading', { name: 'Where you stopped' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Where you left off' })).toBeVisible()
   await page.context().setOffline(true)
   await page.getByRole('link', { name: /^Sharing/ }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'This screen is not here yet' })).toBeVisible()
@@ -102,7 +102,7 @@ test('after a new version was installed a window of the old one opens its screen
 }) => {
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/')
-  await expect(page.getByRole('heading', { name: 'Where you stopped' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Where you left off' })).toBeVisible()
   // The code that this window knows of is no longer there; a fresh page knows where the new one is.
   await page.route('**/assets/SharingScreen-*', (route) => route.fulfill({ status: 404, body: '' }))
   const reloaded = page.waitForEvent('load')

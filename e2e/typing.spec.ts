@@ -141,7 +141,7 @@ test('a note that is left while a text of it is on its way is whole when it is s
     })
   ).json()
   await page.goto(`/evidence/${id}`)
-  await page.getByRole('button', { name: 'Write on' }).click()
+  await page.getByRole('button', { name: 'Edit' }).click()
   let isOnItsWay = false
   await page.route(`**/api/notes/${id}`, async (route) => {
     if (route.request().method() !== 'PUT') return route.continue()

@@ -20,8 +20,8 @@ const scale = [
 
 const terms = [
   {
-    en: 'This is my own work; what is not mine is credited.',
-    es: 'Es trabajo mío; lo que no es mío lleva su crédito.',
+    en: 'This is my own work. I say who made what is not mine.',
+    es: 'Es trabajo mío. Digo quién hizo lo que no es mío.',
   },
   {
     en: 'My assessor and a second marker may read the sealed copy.',
@@ -67,8 +67,8 @@ export const assignmentsOfOdalys: readonly SampleAssignment[] = [
           words: 60,
           questions: [
             { en: 'What did you set out to find?', es: '¿Qué querías averiguar?' },
-            { en: 'What turned out otherwise?', es: '¿Qué salió de otra manera?' },
-            { en: 'How sure are you, and why?', es: '¿Cuánto de seguro es, y por qué?' },
+            { en: 'What turned out differently?', es: '¿Qué salió de otra manera?' },
+            { en: 'How sure are you, and why?', es: '¿Qué seguridad tienes, y por qué?' },
             { en: 'What would you do next time?', es: '¿Qué harías la próxima vez?' },
           ],
         },

@@ -104,7 +104,7 @@ const notes: readonly {
 }[] = [
   {
     daysAgo: 11,
-    title: 'What I would do otherwise on the next line',
+    title: 'What I would do differently on the next line',
     tags: ['Transect', 'Field notes'],
     text: {
       type: 'doc',

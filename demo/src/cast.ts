@@ -14,8 +14,12 @@ export const cast = {
     signInName: 'wren',
     about: 'Student, Certificate. Has done the most.',
   },
-  tomasz: { fullName: 'Tomasz Ilves-Barr', signInName: 'tomasz', about: 'Student, Certificate. Half-way.' },
-  sefa: { fullName: 'Sefa Marlowe', signInName: 'sefa', about: 'Student, Certificate. Just begun.' },
+  tomasz: {
+    fullName: 'Tomasz Ilves-Barr',
+    signInName: 'tomasz',
+    about: 'Student, Certificate. Half-way through.',
+  },
+  sefa: { fullName: 'Sefa Marlowe', signInName: 'sefa', about: 'Student, Certificate. Just starting.' },
   juno: {
     fullName: 'Juno Castellane',
     signInName: 'juno',

@@ -27,7 +27,7 @@ export const logbooksOfWren: readonly SampleLogbook[] = [
         title: 'The third line was not straight',
         daysAgo: 16,
         words:
-          'I watched the film twice. At every second pole I drift to the left, and I would have sworn that I walked straight.\nWhat turned out otherwise: the tube was right and I was wrong. The stop that looked cleanest had the most mud.\nWhat I would tell a beginner: let somebody film you.',
+          'I watched the film twice. At every second pole I drift to the left, and I would have sworn that I walked straight.\nWhat turned out differently: the tube was right and I was wrong. The stop that looked cleanest had the most mud.\nWhat I would tell a beginner: let somebody film you.',
         beside: ['Walking transect 3', 'Transect map'],
       },
       {

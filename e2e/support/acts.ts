@@ -39,7 +39,7 @@ export async function gatherFiles(page: Page, files: Files): Promise<void> {
 }
 
 /** What has just come in, wherever one is. */
-export const justGathered = (page: Page): Locator => page.getByRole('region', { name: 'Just gathered' })
+export const justGathered = (page: Page): Locator => page.getByRole('region', { name: 'Just added' })
 
 /** A field for a date, by its name. */
 export function dayField(within: Page | Locator, name: string): Locator {

@@ -44,7 +44,7 @@ export const screens: readonly Screen[] = [
     name: 'the query as a form',
     at: '/evidence/:id?',
     who: 'Wren',
-    go: press('/evidence', /^Change the query$/),
+    go: press('/evidence', /^Change the search$/),
   },
   { name: 'a photo to take', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Take a photo$/) },
   { name: 'a voice to record', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Record your voice$/) },
@@ -198,12 +198,12 @@ function openBench(tool?: RegExp) {
   return async (page: Page) => {
     await page.goto('/evidence')
     await page.getByRole('button', { name: /^Sketch sheet 12/ }).click()
-    await page.getByRole('link', { name: /^Put it right$/ }).click()
+    await page.getByRole('link', { name: /^Fix the picture$/ }).click()
     const use = page.getByRole('button', { name: /^Use the changes$/ })
     if (!tool) return expect(use).toBeVisible()
     // A suggestion is used by going on with it.
     await expect(
-      page.getByRole('img', { name: /^(As others get it|Suggested, not saved yet)$/ }),
+      page.getByRole('img', { name: /^(What others see|Suggested, not saved yet)$/ }),
     ).toHaveAttribute('data-ready', 'true')
     await page.getByRole('button', { name: tool }).click()
   }

@@ -54,7 +54,7 @@ async function setUp(services: Services, wishes: Wishes): Promise<void> {
   })
   const link = await makeSignInLink(services, systemActor('set-up'), administratorId)
   process.stdout.write(
-    `${school} is set up. Start it with npm start, then choose a password here:\n${link.address}\n`,
+    `${school} is set up. Start Valise with npm start, then choose a password here:\n${link.address}\n`,
   )
 }
 

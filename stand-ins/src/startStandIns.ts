@@ -72,8 +72,8 @@ function overview() {
     ['/web', 'The made-up web: sites that links can lead to'],
   ]
   return standInPage(
-    'Stand-ins',
-    html`<h1>Stand-ins for the world outside</h1>
+    'Simulated services',
+    html`<h1>Simulated services</h1>
       <ul>
         ${places.map(([path, name]) => html`<li><a href="${path}">${name}</a></li>`)}
       </ul>`,

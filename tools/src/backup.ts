@@ -38,7 +38,7 @@ async function backUp(target: string): Promise<void> {
     await pipeline(zip.outputStream, createWriteStream(target, { mode: 0o600, flags: 'wx' }))
     const size = Math.ceil(statSync(target).size / 1000).toLocaleString('en')
     process.stdout.write(
-      `Kept ${dataFolder} in ${target}, ${size} kB. It holds the server's keys: keep it as safe as the folder.\n`,
+      `Saved ${dataFolder} to ${target}, ${size} kB. It holds the server's keys, so guard it like the folder itself.\n`,
     )
   } finally {
     rmSync(folder, { recursive: true })

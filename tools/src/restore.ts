@@ -41,7 +41,7 @@ async function restore(source: string): Promise<void> {
   }
   rmSync(dataFolder, { recursive: true, force: true })
   renameSync(half, dataFolder)
-  process.stdout.write(`Brought ${source} back into ${dataFolder}. Every file in it was checked.\n`)
+  process.stdout.write(`Restored ${source} to ${dataFolder}. Every file was checked.\n`)
 }
 
 /**

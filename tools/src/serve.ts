@@ -98,7 +98,7 @@ function makeReady(dataFolder: string): void {
   const state = names.length === 0 ? 'none' : readSampleState(dataFolder)
   if (names.length > 0 && state === 'none') {
     throw new StartError(
-      `${dataFolder} holds something that is no sample world. Give another folder with --data.`,
+      `${dataFolder} holds other files, not a sample world. Choose another folder with --data.`,
     )
   }
   if (!values.reset && state !== 'building') return
@@ -123,8 +123,8 @@ function assertFree(port: number): Promise<void> {
   return new Promise((resolve, reject) => {
     const trial = createServer()
     trial.once('error', (cause) => {
-      const advice = `Give another one with --port; the demo takes it and the two after it.`
-      reject(new StartError(`Port ${port} is taken. ${advice}`, { cause }))
+      const advice = `Choose another port with --port. The demo uses that port and the next two.`
+      reject(new StartError(`Another program uses port ${port}. ${advice}`, { cause }))
     })
     trial.listen(port, '127.0.0.1', () => trial.close(() => resolve()))
   })
@@ -133,7 +133,7 @@ function assertFree(port: number): Promise<void> {
 function readPort(text: string): number {
   const port = Number(text)
   if (!Number.isInteger(port) || port < 0 || port > 65_533)
-    throw new StartError(`--port takes a number up to 65533, not ${text}.`)
+    throw new StartError(`--port must be a number up to 65533, not ${text}.`)
   return port
 }
 
@@ -141,12 +141,15 @@ function say(port: number, { address, mailRoomAddress }: StandIns): void {
   if (values.quiet) return print(`ready ${port}`)
   print(`\nValise is running:   http://localhost:${port}`)
   print(`Simulated mail room: ${mailRoomAddress}`)
-  print(`All that is simulated: ${address}`)
-  print(`\nPeople of the sample world, each one click away (or with the password "${SAMPLE_PASSWORD}"):`)
+  print(`Other simulated services: ${address}`)
+  print(
+    `\nSign in as one of the sample people. Press a name on the sign-in page, or type the sign-in name and`,
+  )
+  print(`the password "${SAMPLE_PASSWORD}":`)
   for (const { fullName, signInName, about } of Object.values(cast)) {
     print(`  ${signInName.padEnd(10)} ${fullName.padEnd(20)} ${about}`)
   }
-  print('\nCtrl+C stops it; what was changed is kept in the data folder.')
+  print('\nPress Ctrl+C to stop. Your changes stay in the data folder.')
 }
 
 function print(line: string): void {

@@ -252,6 +252,6 @@ describe('a stored document', () => {
   })
 
   it('of a newer Valise is refused in words', () => {
-    expect(() => upgradeDocument({ schema: 99 })).toThrow('newer Valise')
+    expect(() => upgradeDocument({ schema: 99 })).toThrow('newer version of Valise')
   })
 })

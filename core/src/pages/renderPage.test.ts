@@ -206,7 +206,7 @@ describe('the renderer', () => {
     const shown = { ...nothingShown, evidence: { p: item } }
     const html = render(rowOf(picture({ alternativeText: 'x', isDecoration: true })), shown)
     expect(html).toContain('alt=""')
-    expect(render(rowOf(picture()))).toContain('This is no longer shown.')
+    expect(render(rowOf(picture()))).toContain('This is not shown any more.')
   })
 
   it('hands out a file only where its author offers it', () => {

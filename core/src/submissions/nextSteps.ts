@@ -10,6 +10,8 @@ export interface OpenAssignment {
   readonly dueAt: Instant | null
   readonly readiness: readonly ReadinessLine[]
   readonly latest: SubmissionRow | null
+  /** The shown name of whoever asked for changes to `latest`; null where nobody did. */
+  readonly askedBy: string | null
 }
 
 const stepAfter: Readonly<Record<SubmissionRow['state'], NextStep['kind'] | null>> = {
@@ -24,7 +26,7 @@ const stepAfter: Readonly<Record<SubmissionRow['state'], NextStep['kind'] | null
 
 /** What is due first stands first, what is never due last; what is with an assessor, or accepted, asks for nothing. */
 export function computeNextSteps(assignments: readonly OpenAssignment[], now: Instant): NextStep[] {
-  const steps = assignments.flatMap(({ id, title, dueAt, readiness, latest }): NextStep[] => {
+  const steps = assignments.flatMap(({ id, title, dueAt, readiness, latest, askedBy }): NextStep[] => {
     const kind = latest ? stepAfter[latest.state] : 'hand-in'
     if (kind === null) return []
     return [
@@ -38,6 +40,7 @@ export function computeNextSteps(assignments: readonly OpenAssignment[], now: In
         of: readiness.length,
         gaps: gapsOf(readiness),
         latest,
+        askedBy: kind === 'change' ? askedBy : null,
       },
     ]
   })

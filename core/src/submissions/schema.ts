@@ -223,6 +223,7 @@ export const nextStepSchema = object({
   of: count,
   gaps: Type.Array(readinessLineSchema, { description: 'What is missing, each must first' }),
   latest: nullable(submissionRowSchema),
+  askedBy: nullable(Type.String({ description: 'Who asked for changes' })),
 })
 export type NextStep = Static<typeof nextStepSchema>
 

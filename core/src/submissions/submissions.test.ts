@@ -230,7 +230,14 @@ describe('next steps', () => {
   })
   const now = '2026-11-26T10:42:00.000Z'
   const assignment = (id: string, dueAt: string | null) => ({
-    ...{ id, title: { en: id }, dueAt, readiness: [line('a', true), line('b', false)], latest: null },
+    ...{
+      id,
+      title: { en: id },
+      dueAt,
+      readiness: [line('a', true), line('b', false)],
+      latest: null,
+      askedBy: null,
+    },
   })
 
   it('come in the order in which they are due, each with its gaps', () => {

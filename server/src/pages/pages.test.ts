@@ -238,7 +238,7 @@ describeEachDatabase('pages', (open, onSqlite) => {
     expect((await wren.get(`/api/evidence/${report}/uses`)).body).toMatchObject([{ kind: 'page' }])
     await wren.put(`/api/bin/${report}`, undefined)
     expect((await wren.get(file)).status).toBe(404)
-    expect((await wren.get(`${path}/published`)).body.html).toContain('This is no longer shown.')
+    expect((await wren.get(`${path}/published`)).body.html).toContain('This is not shown any more.')
     await wren.delete(`/api/bin/${report}`)
     expect((await wren.get(file)).status).toBe(200)
   })

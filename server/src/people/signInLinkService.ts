@@ -113,10 +113,10 @@ function wordsOf(language: Language, firstName: string, school: string, address:
   return language === 'es'
     ? {
         subject: `Elige tu contraseña para ${school}`,
-        text: `Hola, ${firstName}:\n\ncon este enlace eliges tu contraseña. Vale una sola vez.\n\n${address}\n\nSi no lo has pedido, no hagas nada: tu contraseña sigue siendo la misma.\n`,
+        text: `Hola, ${firstName}:\n\nabre este enlace para elegir tu contraseña. Vale una sola vez.\n\n${address}\n\nSi no lo has pedido tú, no hagas nada: tu contraseña no cambia.\n`,
       }
     : {
         subject: `Choose your password for ${school}`,
-        text: `Hello ${firstName},\n\nwith this link you choose your password. It works once.\n\n${address}\n\nIf you did not ask for it, do nothing: your password stays as it is.\n`,
+        text: `Hello ${firstName},\n\nOpen this link to choose your password. It works once.\n\n${address}\n\nIf you did not ask for this, do nothing. Your password does not change.\n`,
       }
 }

@@ -109,7 +109,7 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     await wren.put(`/api/entries/${entry.id}/bin`, undefined)
     const after = (await wren.get(`/api/pages/${page}/published`)).body.html
     expect(after).not.toContain('bare')
-    expect(after).toContain('This is no longer shown.')
+    expect(after).toContain('This is not shown any more.')
   })
 
   onSqlite('give each person a device key of their own, and the same one again', async () => {

@@ -5,6 +5,7 @@ import type { LatestFeedback, OpenAssignment, SubmissionRow, TodayPlan } from '@
 import { listRunning } from '../assignments/index.ts'
 import type { Reader } from '../database/index.ts'
 import { listFeedbackOn } from '../feedback/index.ts'
+import { listShownNames } from '../people/index.ts'
 import { listChoices } from './choiceStore.ts'
 import { goingOf, listStatements, prepareParts } from './goingParts.ts'
 import { listReading, listRecentOwn } from './listStore.ts'
@@ -32,6 +33,10 @@ export async function listOpenAssignments(reader: Reader, actor: PersonActor): P
   const ids = running.map(({ id }) => id)
   const choices = await listChoices(reader, actor, ids)
   const latest = await listLatest(reader, actor, ids)
+  const names = await listShownNames(
+    reader,
+    latest.flatMap(({ decidedBy }) => decidedBy ?? []),
+  )
   const parts = await prepareParts(
     reader,
     actor,
@@ -57,6 +62,7 @@ export async function listOpenAssignments(reader: Reader, actor: PersonActor): P
       ...{ id, title, dueAt },
       readiness: computeReadiness(requirements, { parts: going, statements }),
       latest: found ? toSubmissionRow(found) : null,
+      askedBy: found?.decidedBy ? (names.get(found.decidedBy) ?? null) : null,
     }
   })
 }

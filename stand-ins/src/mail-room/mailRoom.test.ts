@@ -34,7 +34,7 @@ describe('the mail room', () => {
     })
     try {
       const read = async () => (await fetch(standIns.mailRoomAddress)).text()
-      expect(await read()).toContain('No message yet')
+      expect(await read()).toContain('No messages yet')
       const port = Number(new URL(standIns.mailAddress).port)
       await post(port, letter('First', 'Hello'))
       await post(

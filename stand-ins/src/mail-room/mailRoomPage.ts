@@ -9,8 +9,8 @@ export function mailRoomPage(letters: readonly Letter[]): Html {
   return standInPage(
     'Mail room (simulated)',
     html`<h1>Mail room</h1>
-      <p>Every message that Valise would send lands here. Load the page again to see new ones.</p>
-      ${letters.length === 0 ? html`<p>No message yet. Forget a password, or make a sign-in link.</p>` : ''}
+      <p>Messages that Valise would send arrive here. Load the page again to see new ones.</p>
+      ${letters.length === 0 ? html`<p>No messages yet. Ask for a new password, or make a sign-in link.</p>` : ''}
       ${letters.map(letterCard)}`,
   )
 }

@@ -28,8 +28,8 @@ const words = (...items: readonly Partial<OpenedThing>[]) => renderWords(<Opened
 
 describe('what others opened', () => {
   it('says what it is, whose, and for whom until when', () => {
-    expect(words({})).toMatch(/The creek[\s\S]*Tomasz Ilves-Barr[\s\S]*to you, since 1 Nov/)
-    expect(words({ until: '2026-12-13T00:00:00.000Z' })).toContain('to you, until the end of 12 Dec')
+    expect(words({})).toMatch(/The creek[\s\S]*Tomasz Ilves-Barr[\s\S]*with you, since 1 Nov/)
+    expect(words({ until: '2026-12-13T00:00:00.000Z' })).toContain('with you, until 12 Dec')
   })
 
   it('says through which class it was opened, as a student and as an assessor', () => {

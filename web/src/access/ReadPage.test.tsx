@@ -41,10 +41,10 @@ describe('a page as its reader meets it', () => {
   })
 
   it('says for whom it is open: for me, for whoever holds the link, or as others read mine', () => {
-    expect(text(readPage())).toContain('The creek, opened to you')
-    expect(text(readPage({ linkName: 'Aunt Pilar' }))).toContain('The creek, opened to Aunt Pilar')
+    expect(text(readPage())).toContain('The creek, shared with you')
+    expect(text(readPage({ linkName: 'Aunt Pilar' }))).toContain('The creek, shared with Aunt Pilar')
     const mine = readPage({ isMine: true })
-    expect(text(mine)).toContain('as others read it')
+    expect(text(mine)).toContain('as others see it')
     expect(mine).toContain('href="/pages/p2"')
     expect(readPage()).not.toContain('Go on with it')
   })
@@ -57,8 +57,8 @@ describe('a page as its reader meets it', () => {
 
   it('leads to the page before and the next one of the collection that it is read in', () => {
     const html = readPage({ collections: ['year'] })
-    expect(text(html)).toContain('Page 2 of 3, next')
-    expect(html).toContain('aria-label="Page before: First light"')
+    expect(text(html)).toContain('Next, page 2 of 3')
+    expect(html).toContain('aria-label="Previous page: First light"')
     expect(html).toContain('href="/pages/p1?in=year"')
     expect(html).toContain('href="/pages/p3?in=year"')
   })
@@ -96,7 +96,7 @@ describe('a collection as its reader meets it', () => {
 
   it('says kindly that nothing is there to read just now', () => {
     const html = read({ lines: [line('d', 'By the water', 'divider')] })
-    expect(text(html)).toContain('There is nothing to read here just now.')
+    expect(text(html)).toContain('Nothing to read here just now.')
     expect(html).not.toContain('Start reading')
   })
 })

@@ -20,8 +20,8 @@ describe('files on their way, told by the top bar', () => {
   it('are counted while they wait, go, rest or pause, and lead to their list', () => {
     const html = shown('/pages', ['waiting', 'going', 'pausing', 'paused', 'arrived', 'refused'])
     expect(html).toContain('href="/evidence"')
-    expect(inOneLine(html)).toContain('4 files are coming in')
-    expect(inOneLine(shown('/pages', ['going']))).toContain('1 file is coming in')
+    expect(inOneLine(html)).toContain('Uploading 4 files')
+    expect(inOneLine(shown('/pages', ['going']))).toContain('Uploading 1 file')
     expect(inOneLine(shown('/pages', ['going'], 'es'))).not.toMatch(/file|coming/)
   })
 

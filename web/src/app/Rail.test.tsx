@@ -24,15 +24,15 @@ describe('the rail', () => {
   })
 
   it('marks the place that a screen says it belongs to, where its address does not', () => {
-    setPlace({ name: 'Submit', parent: 'Transect portfolio', within: 'submissions' })
+    setPlace({ name: 'Hand in', parent: 'Transect portfolio', within: 'submissions' })
     expect(here(rail('/assignments/transect'))).toEqual(['Submissions'])
     setPlace({ name: 'Low water', parent: 'Transect 3', within: 'logbooks' })
     expect(here(rail('/entries/e1'))).toEqual(['Logbooks'])
   })
 
   it('marks what others opened as such, though its address is that of a page', () => {
-    setPlace({ name: 'The creek', parent: 'Opened to me', within: 'opened' })
-    expect(here(rail('/pages/creek'))).toEqual(['Opened to me'])
+    setPlace({ name: 'The creek', parent: 'Shared with me', within: 'opened' })
+    expect(here(rail('/pages/creek'))).toEqual(['Shared with me'])
   })
 
   it('marks nothing where one is nowhere in it', () => {

@@ -35,17 +35,19 @@ const actsOf = (html: string) =>
 describe('what can be done with what is chosen', () => {
   it('is everything but distributing and grouping with one thing', () => {
     const acts = actsOf(renderHtml(<ArrangeBar arranging={arranging([shape('a')])} />))
-    expect(acts).toEqual(expect.arrayContaining(['Align left edges', 'All the way up', 'Duplicate', 'Lock']))
+    expect(acts).toEqual(
+      expect.arrayContaining(['Align left edges', 'Bring to the front', 'Duplicate', 'Lock']),
+    )
     expect(acts).not.toContain('Group')
-    expect(acts).not.toContain('Same gaps across')
+    expect(acts).not.toContain('Equal spaces across')
   })
 
   it('is grouping with two, and distributing with three', () => {
     const two = actsOf(renderHtml(<ArrangeBar arranging={arranging([shape('a'), shape('b')])} />))
     expect(two).toContain('Group')
-    expect(two).not.toContain('Same gaps down')
+    expect(two).not.toContain('Equal spaces down')
     const three = [shape('a'), shape('b'), shape('c')]
-    expect(actsOf(renderHtml(<ArrangeBar arranging={arranging(three)} />))).toContain('Same gaps down')
+    expect(actsOf(renderHtml(<ArrangeBar arranging={arranging(three)} />))).toContain('Equal spaces down')
   })
 
   it('is taking a group apart, and with what is locked nothing that moves it', () => {
@@ -55,7 +57,7 @@ describe('what can be done with what is chosen', () => {
     expect(acts).not.toContain('Group')
     const locked = actsOf(renderHtml(<ArrangeBar arranging={arranging([shape('a', { isLocked: true })])} />))
     expect(locked).toContain('Unlock')
-    expect(locked).not.toContain('Take off the board')
+    expect(locked).not.toContain('Remove from the board')
     expect(locked).not.toContain('Align left edges')
   })
 })
@@ -65,10 +67,10 @@ describe('what can be said of a layer', () => {
     renderHtml(<LayerFields layer={layer} writing={null} onShow={nothing} onKeep={nothing} />)
 
   it.each<[Addable, string[], string[]]>([
-    ['words', ['Words', 'Font', 'Size', 'Colour of the words'], ['Outline', 'Bend']],
-    ['bubble', ['Shape', 'Filled with', 'Outline', 'Width', 'Words'], ['Bend']],
-    ['shape', ['Shape', 'Filled with', 'Words'], ['Width']],
-    ['arrow', ['Colour', 'Width', 'Bend', 'With a head'], ['Words']],
+    ['words', ['Text', 'Font', 'Size', 'Text colour'], ['Outline', 'Bend']],
+    ['bubble', ['Shape', 'Fill', 'Outline', 'Width', 'Text'], ['Bend']],
+    ['shape', ['Shape', 'Fill', 'Text'], ['Width']],
+    ['arrow', ['Colour', 'Width', 'Bend', 'Arrowhead'], ['Text']],
     ['number', ['What it points out', 'Colour'], ['Words', 'Width']],
   ])('is what its kind has: %s', (what, there, missing) => {
     const html = fields(newLayer(what, 'a', empty))
@@ -109,15 +111,15 @@ describe('all that lies on a board', () => {
 
   it('says what to do while there is nothing', () => {
     const html = renderHtml(<LayerList arranging={arranging([])} nameOf={() => ''} />)
-    expect(html).toContain('Lay down pictures, words or an arrow.')
+    expect(html).toContain('Add pictures, text or an arrow.')
   })
 })
 
 describe('the pen', () => {
   it('has a colour, and the rubber has none', () => {
-    expect(renderHtml(<DrawBar pen={firstPen} onPen={nothing} />)).toContain('Petrol')
+    expect(renderHtml(<DrawBar pen={firstPen} onPen={nothing} />)).toContain('Blue')
     const rubber = renderHtml(<DrawBar pen={{ ...firstPen, isEraser: true }} onPen={nothing} />)
-    expect(rubber).not.toContain('Petrol')
-    expect(rubber).toContain('nothing else')
+    expect(rubber).not.toContain('Blue')
+    expect(rubber).toContain('only what you drew')
   })
 })

@@ -43,7 +43,7 @@ describe('a draft of what a collage shows', () => {
     const collage = board(picture('b', 500), picture('a', 0))
     expect(draft({ collage })).toBe('2 pictures: A heron on a weir; Marsh.')
     expect(draft({ collage }, 'es')).toBe('2 imágenes: A heron on a weir; Marsh.')
-    expect(draft({ collage: board(picture('a', 0)) })).toBe('A picture: A heron on a weir.')
+    expect(draft({ collage: board(picture('a', 0)) })).toBe('1 picture: A heron on a weir.')
   })
 
   it('tells what is written on it, and what its numbers point out', () => {
@@ -81,7 +81,7 @@ describe('things on a board', () => {
       ],
     )
     expect(names({ collage }).split(' | ')).toEqual([
-      ...['Heron', 'Picture without a title', 'A picture that is gone', 'Words, still empty', '“One tide”'],
+      ...['Heron', 'Untitled picture', 'A picture that is no longer there', 'Empty text', '“One tide”'],
       ...['Speech bubble, “Look here”', 'Rounded box', 'Arrow', 'Number 1', 'Number 2'],
     ])
   })

@@ -22,16 +22,16 @@ function screen(rows: readonly Partial<CollectionRow>[], language: 'en' | 'es' =
 describe('my collections', () => {
   it('say how many pages lie in each, and how many of them others can read', () => {
     const { words } = screen([{}, { pages: 1, published: 0 }, { pages: 0, published: 0 }])
-    expect(words).toContain('5 pages, 3 for others to read')
-    expect(words).toContain('1 page, 0 for others to read')
-    expect(words).toContain('No page in it yet')
+    expect(words).toContain('5 pages, others can read 3')
+    expect(words).toContain('1 page, others can read 0')
+    expect(words).toContain('No pages yet')
     expect(words).toContain('3 collections.')
   })
 
   it('lead to each, also to one without a title', () => {
     const { html, words } = screen([{ title: '' }])
     expect(html).toContain('href="/collections/c0"')
-    expect(words).toMatch(/Collection without a title/)
+    expect(words).toMatch(/Untitled collection/)
     expect(words).toContain('Changed Thu 26 Nov')
   })
 

@@ -36,7 +36,7 @@ function bin({ items = [], pages = [], collections = [] }: Binned, language: 'en
 describe('the bin', () => {
   it('says until when each thing stays, with the way back and the way out', () => {
     const { html, words } = bin({ items: [rowOf({ binnedAt: NOW })] })
-    expect(words).toContain('One thing in the bin')
+    expect(words).toContain('1 thing in the bin')
     expect(words).toContain('Here until 26 Dec')
     expect(html).toContain('aria-label="Take it out: Stake 2, visit 1"')
     expect(html).toContain('aria-label="Remove for good: Stake 2, visit 1"')
@@ -54,15 +54,15 @@ describe('the bin', () => {
     }
     const { words } = bin({ items: [rowOf({ binnedAt: NOW })], pages: [page], collections: [collection] })
     expect(words).toContain('3 things in the bin')
-    expect(words).toMatch(/A page without a title\s*Page, Here until 26 Dec/)
+    expect(words).toMatch(/An untitled page\s*Page, Here until 26 Dec/)
     expect(words).toMatch(/Two winters\s*Collection, Here until 26 Dec/)
   })
 
   it('says what it is for, where it is empty, and only then', () => {
     expect(bin({}).words).toContain('The bin is empty')
-    expect(bin({}).words).toContain('lies here for 30 days')
+    expect(bin({}).words).toContain('stays here for 30 days')
     const page = { id: 'p', title: 'Tides', binnedAt: NOW, changedAt: NOW, publishedAt: null, isNewer: false }
-    expect(bin({ pages: [page] }).words).not.toContain('lies here for 30 days')
+    expect(bin({ pages: [page] }).words).not.toContain('stays here for 30 days')
     expect(bin({ items: [rowOf({ binnedAt: NOW })] }, 'es').words).not.toMatch(/bin|until|good/)
   })
 })

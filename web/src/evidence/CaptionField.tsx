@@ -6,17 +6,18 @@ import { useKeptText } from '../ui/useKeptText.ts'
 
 interface CaptionFieldProps {
   readonly caption: string
+  readonly isPicture: boolean
   readonly readOnly: boolean
   readonly onKeep: (caption: string) => void
 }
 
-export function CaptionField({ caption, readOnly, onKeep }: CaptionFieldProps) {
+export function CaptionField({ caption, isPicture, readOnly, onKeep }: CaptionFieldProps) {
   const { t } = useTranslation('evidence')
   const kept = useKeptText(caption, onKeep)
   return (
     <TextField
-      label={t('drawer.caption')}
-      placeholder={t('drawer.captionHint')}
+      label={t(isPicture ? 'drawer.caption' : 'drawer.captionPlain')}
+      helperText={t('drawer.captionHint')}
       size="small"
       fullWidth
       value={kept.text}

@@ -104,16 +104,17 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           onKeep={(title) => change.mutate({ title })}
         />
         <Facts item={item} />
-        <WordsForOthers item={item} readOnly={isBinned} onKeep={(words) => change.mutate(words)} />
-        <CaptionField
-          caption={item.caption}
-          readOnly={isBinned}
-          onKeep={(caption) => change.mutate({ caption })}
-        />
         <StatementField
           statement={item.statement}
           readOnly={isBinned}
           onKeep={(statement) => change.mutate({ statement })}
+        />
+        <WordsForOthers item={item} readOnly={isBinned} onKeep={(words) => change.mutate(words)} />
+        <CaptionField
+          caption={item.caption}
+          isPicture={isShownAsPicture(item.kind)}
+          readOnly={isBinned}
+          onKeep={(caption) => change.mutate({ caption })}
         />
         <TagsField
           tags={item.tags}

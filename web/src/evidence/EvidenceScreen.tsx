@@ -19,6 +19,7 @@ import { Screen } from '../ui/Screen.tsx'
 import { hasLostFocus } from '../ui/useRefocus.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { AlikeDialog } from './AlikeDialog.tsx'
+import { ClassMenu } from './ClassClause.tsx'
 import { EvidenceDrawer } from './EvidenceDrawer.tsx'
 import { EvidenceGrid } from './EvidenceGrid.tsx'
 import { EvidenceTable } from './EvidenceTable.tsx'
@@ -28,6 +29,8 @@ import { QueryDialog } from './QueryDialog.tsx'
 import { QuerySentence } from './QuerySentence.tsx'
 import { SavedQueries } from './SavedQueries.tsx'
 import { SelectionBar } from './SelectionBar.tsx'
+import { TagMenu } from './TagClause.tsx'
+import { TimeMenu } from './TimeClause.tsx'
 import { UploadList } from './UploadList.tsx'
 import { useChoosing } from './useChoosing.ts'
 import { useEvidenceQuery } from './useEvidenceQuery.ts'
@@ -97,6 +100,9 @@ export function EvidenceScreen() {
         >
           {t('query.change')}
         </Button>
+        <TagMenu query={query} onChange={change} />
+        <TimeMenu query={query} onChange={change} />
+        <ClassMenu query={query} onChange={change} />
         <SavedQueries search={search} />
         {isEverything(query) ? null : (
           <Button size="small" variant="text" onClick={() => change(everything)}>

@@ -14,10 +14,10 @@ import { useTranslation } from 'react-i18next'
 import { useSession } from '../people/useSession.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
-import { KindChoices } from './KindPart.tsx'
+import { KindChoices } from './KindClause.tsx'
 import { evidenceQueries } from './queries.ts'
 import { TagInput } from './TagInput.tsx'
-import { TimeFields } from './TimePart.tsx'
+import { TimeFields } from './TimeClause.tsx'
 import styles from './QueryDialog.module.css'
 
 interface QueryDialogProps {

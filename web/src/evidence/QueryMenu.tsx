@@ -1,33 +1,41 @@
-// An underlined word of the query sentence, with the menu that it opens.
+// A menu that changes the search: opened by an underlined word of the sentence, or by a button below it.
+import Button from '@mui/material/Button'
 import Popover from '@mui/material/Popover'
 import { useId, useState } from 'react'
-import type { ReactNode } from 'react'
+import type { MouseEvent, ReactNode } from 'react'
 import styles from './QuerySentence.module.css'
 
 interface QueryMenuProps {
-  /** The word in the sentence. */
+  /** The word that opens it. */
   readonly words: ReactNode
+  /** With an icon it is a button; without, an underlined word of the sentence. */
+  readonly icon?: ReactNode
   /** What the menu is about, for screen readers. */
   readonly label: string
   readonly children: (close: () => void) => ReactNode
 }
 
-export function QueryMenu({ words, label, children }: QueryMenuProps) {
+export function QueryMenu({ words, icon, label, children }: QueryMenuProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const id = useId()
   const close = () => setAnchor(null)
+  const opener = {
+    'aria-haspopup': 'dialog',
+    'aria-expanded': anchor !== null,
+    'aria-describedby': id,
+    onClick: (event: MouseEvent<HTMLElement>) => setAnchor(event.currentTarget),
+  } as const
   return (
     <>
-      <button
-        type="button"
-        className={styles.part}
-        aria-haspopup="dialog"
-        aria-expanded={anchor !== null}
-        aria-describedby={id}
-        onClick={(event) => setAnchor(event.currentTarget)}
-      >
-        {words}
-      </button>
+      {icon === undefined ? (
+        <button {...opener} type="button" className={styles.word}>
+          {words}
+        </button>
+      ) : (
+        <Button {...opener} size="small" variant="text" startIcon={icon}>
+          {words}
+        </Button>
+      )}
       <span id={id} hidden>
         {label}
       </span>

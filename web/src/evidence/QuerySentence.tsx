@@ -1,46 +1,43 @@
-// The query as a sentence: its underlined words open menus, and the rest can be read.
+// The search as a sentence of what is asked, and nothing else: underlined words open menus, boxed ones can be removed.
 import { Fragment } from 'react'
 import type { ReactNode } from 'react'
 import type { EvidenceCounts, EvidenceQuery } from '@valise/core/evidence'
-import { IconX } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
-import { ClassPart } from './ClassPart.tsx'
-import { KindPart } from './KindPart.tsx'
-import { OrderPart } from './OrderPart.tsx'
-import { TagPart } from './TagPart.tsx'
-import { TimePart } from './TimePart.tsx'
+import { ClassClause } from './ClassClause.tsx'
+import { KindClause } from './KindClause.tsx'
+import { OrderClause } from './OrderClause.tsx'
+import { RemovableClause } from './RemovableClause.tsx'
+import { TagClause } from './TagClause.tsx'
+import { TimeClause } from './TimeClause.tsx'
 import styles from './QuerySentence.module.css'
 
-export interface QueryPartProps {
+export interface QueryClauseProps {
   readonly query: EvidenceQuery
   readonly counts: EvidenceCounts | undefined
   readonly onChange: (change: Partial<EvidenceQuery>) => void
 }
 
-export function QuerySentence(props: QueryPartProps) {
+export function QuerySentence(props: QueryClauseProps) {
   const { t } = useTranslation('evidence')
   const { query, onChange } = props
-  const parts: Readonly<Record<string, ReactNode>> = {
+  const clauses: Readonly<Record<string, ReactNode>> = {
+    kind: <KindClause {...props} />,
     words:
       query.words === '' ? null : (
         <>
-          {' '}
-          <button
-            type="button"
-            className={styles.words}
-            onClick={() => onChange({ words: '' })}
-            aria-label={t('query.takeWordsOff', { words: query.words })}
+          {` ${t('query.withWords')} `}
+          <RemovableClause
+            label={t('query.takeWordsOff', { words: query.words })}
+            onRemove={() => onChange({ words: '' })}
           >
             “{query.words}”
-            <IconX size={16} stroke={1.7} aria-hidden="true" />
-          </button>
+          </RemovableClause>
         </>
       ),
-    tags: <TagPart {...props} />,
-    kind: <KindPart {...props} />,
-    time: <TimePart {...props} />,
-    class: <ClassPart {...props} />,
-    order: <OrderPart {...props} />,
+    tags: <TagClause {...props} />,
+    class: <ClassClause {...props} />,
+    time: <TimeClause {...props} />,
+    order: <OrderClause {...props} />,
   }
   // A comma stays with the word before it, wherever the line breaks.
   const pieces = t('query.sentence').split(/(<\w+\/>,?)/)
@@ -49,10 +46,10 @@ export function QuerySentence(props: QueryPartProps) {
       {pieces.map((piece, n) => {
         const [, name, comma] = /^<(\w+)\/>(,?)$/.exec(piece) ?? []
         if (name === undefined) return <Fragment key={n}>{piece}</Fragment>
-        if (comma === '') return <Fragment key={n}>{parts[name]}</Fragment>
+        if (comma === '') return <Fragment key={n}>{clauses[name]}</Fragment>
         return (
           <span key={n} className={styles.joined}>
-            {parts[name]},
+            {clauses[name]},
           </span>
         )
       })}

@@ -18,7 +18,7 @@ export function StatementField({ statement, readOnly, onKeep }: StatementFieldPr
     <TextField
       className={styles.statement ?? ''}
       label={t('drawer.statement')}
-      placeholder={t('drawer.statementHint')}
+      helperText={t('drawer.statementHint')}
       size="small"
       multiline
       maxRows={10}

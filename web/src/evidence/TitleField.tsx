@@ -18,7 +18,7 @@ export function TitleField({ title, readOnly, onKeep }: TitleFieldProps) {
     <TextField
       className={styles.title ?? ''}
       label={t('drawer.whatIsThis')}
-      placeholder={t('drawer.titleHint')}
+      helperText={t('drawer.titleHint')}
       size="small"
       multiline
       fullWidth

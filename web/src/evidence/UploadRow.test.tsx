@@ -34,7 +34,7 @@ describe('a file on its way', () => {
   })
 
   it('says that its turn comes, that it pauses, and what became of it', () => {
-    expect(text(row({ state: 'waiting', sent: 0 }))).toContain('its turn comes')
+    expect(text(row({ state: 'waiting', sent: 0 }))).toContain('waiting')
     const said = (['waiting', 'going', 'pausing'] as const).map((state) => text(row({ state })))
     expect(new Set(said).size).toBe(3)
     const arrived = row({ state: 'arrived', outcome: { kind: 'new', evidenceId: 'e1' } as never })
@@ -46,9 +46,9 @@ describe('a file on its way', () => {
   it('can be paused and goes on, and what is there already is offered for use', () => {
     expect(text(row({}))).toContain('Pause')
     const paused = row({ state: 'paused' })
-    expect(text(paused)).toMatch(/Paused at 1 kB of 2 kB.*Go on/)
+    expect(text(paused)).toMatch(/Paused at 1 kB of 2 kB.*Resume/)
     const same = row({ state: 'arrived', outcome: { kind: 'same', evidenceId: 'e1' } as never })
-    expect(text(same)).toContain('Into the tray')
+    expect(text(same)).toContain('Pick it up')
     expect(
       text(row({ state: 'arrived', outcome: { kind: 'new', evidenceId: 'e1' } as never })),
     ).not.toContain('tray')
@@ -56,9 +56,9 @@ describe('a file on its way', () => {
 
   it('can go on where the trouble may pass, and only be removed where it will not', () => {
     const unreachable = row({ state: 'refused', problem: problem('busy', 'unexpected') })
-    expect(text(unreachable)).toContain('Go on')
+    expect(text(unreachable)).toContain('Resume')
     const tooLarge = row({ state: 'refused', problem: problem('too-large', 'too-large') })
-    expect(text(tooLarge)).not.toContain('Go on')
+    expect(text(tooLarge)).not.toContain('Resume')
     expect(tooLarge).toContain('role="alert"')
   })
 })
@@ -87,7 +87,7 @@ describe('an item', () => {
 
   it('is called by its title, or by what it is and when it was made', () => {
     expect(renderWords(<Said kind="picture" title="Heron" />)).toBe('Heron')
-    expect(renderWords(<Said kind="picture" title="" />)).toBe('Picture of 26 Nov')
+    expect(renderWords(<Said kind="picture" title="" />)).toBe('Picture from 26 Nov')
     for (const language of ['en', 'es'] as const) {
       const names = evidenceKinds.map((kind) => renderWords(<Said kind={kind} title="" />, { language }))
       expect(new Set(names).size).toBe(evidenceKinds.length)

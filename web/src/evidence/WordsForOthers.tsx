@@ -30,8 +30,7 @@ export function WordsForOthers({ item, readOnly, onKeep }: WordsForOthersProps) 
   return (
     <TextField
       label={t(isPicture ? 'drawer.shows' : 'drawer.said')}
-      placeholder={t(isPicture ? 'drawer.showsHint' : 'drawer.saidHint')}
-      helperText={owed}
+      helperText={owed ?? t(isPicture ? 'drawer.showsHint' : 'drawer.saidHint')}
       size="small"
       multiline
       maxRows={8}

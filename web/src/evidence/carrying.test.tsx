@@ -51,24 +51,24 @@ describe('a thing in the grid', () => {
   it('has a tick apart from the case mark, and each says of what it is', () => {
     const { html } = tile({})
     expect(html).toContain('aria-label="Choose Stake 2, visit 1"')
-    expect(html).toContain('aria-label="Into the tray: Stake 2, visit 1"')
+    expect(html).toContain('aria-label="Pick it up: Stake 2, visit 1"')
     expect(tile({ chosen: ['stake'] }).html).toMatch(/<input[^>]* checked=""/)
     expect(html).not.toMatch(/<input[^>]* checked=""/)
     const carried = tile({}, 'en', [rowOf({})]).html
-    expect(carried).toContain('aria-label="Out of the tray: Stake 2, visit 1"')
+    expect(carried).toContain('aria-label="Take it out: Stake 2, visit 1"')
     expect(carried).not.toMatch(/<input[^>]* checked=""/)
   })
 
   it('says the one lack that matters most', () => {
-    expect(tile({ item: { rightsState: 'missing' } }).words).toContain('Rights missing')
-    expect(tile({ item: { rightsState: 'missing' } }).words).not.toContain('No alt text')
-    expect(tile({}).words).toContain('No alt text')
-    expect(tile({ item: { kind: 'file' } }).words).not.toContain('No alt text')
-    expect(tile({ item: { alternativeText: 'A stake' } }).words).not.toContain('No alt text')
+    expect(tile({ item: { rightsState: 'missing' } }).words).toContain('Say who made it')
+    expect(tile({ item: { rightsState: 'missing' } }).words).not.toContain('No description')
+    expect(tile({}).words).toContain('No description')
+    expect(tile({ item: { kind: 'file' } }).words).not.toContain('No description')
+    expect(tile({ item: { alternativeText: 'A stake' } }).words).not.toContain('No description')
   })
 
   it('is called by what it is and when it was made, where nobody said what it is', () => {
-    expect(tile({ item: { title: '' } }).html).toContain('aria-label="Choose Picture of 26 Nov"')
+    expect(tile({ item: { title: '' } }).html).toContain('aria-label="Choose Picture from 26 Nov"')
     expect(tile({ item: { title: '' } }, 'es').words).not.toContain('Picture')
   })
 })
@@ -79,7 +79,7 @@ describe('the tray', () => {
     renderHtml(<Tray />, { language, answers: [[trayQueries.all().queryKey, items]] })
 
   it('says what it holds, also when it holds nothing', () => {
-    expect(inOneLine(tray([]))).toContain('Nothing picked up')
+    expect(inOneLine(tray([]))).toContain('The Tray is empty')
     expect(inOneLine(tray([rowOf({})]))).toContain('1 thing')
     expect(inOneLine(tray([rowOf({}), rowOf({ id: 'other' })]))).toContain('2 things')
     expect(inOneLine(tray([rowOf({})], 'es'))).not.toMatch(/thing|Open/)
@@ -110,7 +110,7 @@ describe('what is done with all that is chosen', () => {
 
   it('is there with something chosen alone, and says how many', () => {
     expect(bar([]).trim()).toBe('')
-    for (const words of ['2 chosen', 'Tag', 'Declare rights', 'Into the tray', 'Bin', 'All 60', 'None'])
+    for (const words of ['2 chosen', 'Tag', 'Say who made them', 'Pick it up', 'Bin', 'All 60', 'None'])
       expect(bar(['a', 'b'])).toContain(words)
     expect(bar(['a'], 'es')).not.toMatch(/chosen|Declare|tray|None/)
   })

@@ -36,7 +36,7 @@ describe('the drawer of an item', () => {
     const { html, words } = open({})
     expect(html).toContain('aria-label="Stake 2, visit 1"')
     expect(words).toMatch(/Picture\. .*26 Nov.*800 by 600\./)
-    expect(words).toContain('Nowhere yet')
+    expect(words).toContain('Not used yet')
     expect(words).toContain('2 people')
     expect(words).toContain('Made by me')
     expect(words).toContain('stake-2.jpg')
@@ -44,10 +44,10 @@ describe('the drawer of an item', () => {
   })
 
   it('asks when it was made where no file says it', () => {
-    expect(open({}).words).not.toContain('Came in')
+    expect(open({}).words).not.toContain('Added')
     const { words } = open({ madeAtKnown: false })
-    expect(words).toContain('Came in')
-    expect(words).toContain('Say when')
+    expect(words).toContain('Added')
+    expect(words).toContain('Add the date')
   })
 
   it('asks for rights that nobody declared, and credits those that were', () => {
@@ -66,7 +66,7 @@ describe('the drawer of an item', () => {
   it('shows where it was taken to its owner, and says that nobody else sees it', () => {
     const { words } = open({ version: { ...version, place: { latitude: 38.44444, longitude: -8.9 } } })
     expect(words).toContain('38.4444, -8.9000')
-    expect(words).toContain('by you alone')
+    expect(words).toContain('Only you see this')
   })
 
   it('leads to the assignment it was made for, and to what looks like it', () => {
@@ -106,7 +106,7 @@ describe('the drawer of an item', () => {
     const { words } = open({ binnedAt: NOW })
     expect(words).toContain('26 Dec')
     expect(words).not.toContain('Replace the file')
-    expect(words).not.toContain('Into the tray')
+    expect(words).not.toContain('Pick it up')
   })
 
   it('speaks Spanish throughout', () => {
@@ -132,7 +132,7 @@ describe('what has just come in', () => {
   it('asks one thing of each, and once what several share', () => {
     const words = inOneLine(render([item('a'), item('b', { rights: { state: 'missing' } })]))
     expect(words.match(/Show it/g)).toHaveLength(2)
-    expect(words.match(/Who made it\?/g)).toHaveLength(1)
+    expect(words.match(/Who made this\?/g)).toHaveLength(1)
     expect(words).toContain('Tags for all 2')
     expect(arrivals.get()).toHaveLength(2)
   })
@@ -140,7 +140,7 @@ describe('what has just come in', () => {
   it('says what is wrong with one, right where it came in', () => {
     const broken = { ...version, preview: 'none', previewProblem: 'picture-damaged' } as const
     const words = inOneLine(render([item('a', { version: broken }), item('b')]))
-    expect(words.match(/This picture ends too early or is damaged\. It is kept as it came\./g)).toHaveLength(
+    expect(words.match(/This picture is damaged or incomplete\. The file is saved as it is\./g)).toHaveLength(
       1,
     )
   })

@@ -70,9 +70,9 @@ describe('a data table', () => {
     expect(html.match(/<th scope="col"/g)).toHaveLength(2)
     expect(html.match(/data-number="true"/g)).toHaveLength(2)
     expect(inOneLine(html)).toMatch(/950/)
-    expect(inOneLine(html)).toContain('As a plot')
-    expect(inOneLine(render(rows, false))).not.toContain('As a plot')
-    expect(inOneLine(render(rows.slice(1), true))).not.toContain('As a plot')
+    expect(inOneLine(html)).toContain('Plot')
+    expect(inOneLine(render(rows, false))).not.toContain('Plot')
+    expect(inOneLine(render(rows.slice(1), true))).not.toContain('Plot')
   })
 
   it('is read with script in it as words', () => {

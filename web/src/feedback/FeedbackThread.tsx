@@ -11,9 +11,11 @@ interface FeedbackThreadProps {
   /** What a part is called. */
   readonly nameOfPart: (n: number) => string
   readonly empty?: string
+  /** Whose work it is about; left out where the reader is that student. */
+  readonly studentName?: string
 }
 
-export function FeedbackThread({ items, nameOfPart, empty }: FeedbackThreadProps) {
+export function FeedbackThread({ items, nameOfPart, empty, studentName }: FeedbackThreadProps) {
   const { t } = useTranslation(['submissions', 'work'])
   const when = useWhen()
   if (items.length === 0) return empty === undefined ? null : <p className={styles.empty}>{empty}</p>
@@ -33,7 +35,11 @@ export function FeedbackThread({ items, nameOfPart, empty }: FeedbackThreadProps
                 ) : (
                   <IconLock size={14} stroke={1.7} aria-hidden="true" />
                 )}
-                {t(item.isOpen ? 'feedback.open' : 'feedback.private')}
+                {item.isOpen
+                  ? t('feedback.open')
+                  : studentName === undefined
+                    ? t('feedback.private')
+                    : t('feedback.privateTo', { name: studentName })}
               </small>
             </p>
             <p className={styles.text}>{item.text}</p>

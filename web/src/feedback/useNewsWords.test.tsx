@@ -33,7 +33,9 @@ describe('news', () => {
 
   it('tell of assignments by the title in the reader’s language', () => {
     expect(say('work-accepted')).toBe('Odalys Fenn accepted Transect portfolio.')
-    expect(say('copy-sealed')).toBe('Transect portfolio is handed in and sealed as MB-0412.')
+    expect(say('copy-sealed')).toBe(
+      'You handed in Transect portfolio. The number on your receipt is MB-0412.',
+    )
     expect(say('work-accepted', {}, 'es')).toContain('Portafolio del transecto')
   })
 
@@ -45,9 +47,9 @@ describe('news', () => {
   it('tell the roles in a class apart, and pages from collections', () => {
     const joined = classRoles.map((role) => say('joined-class', { role }))
     expect(new Set(joined).size).toBe(classRoles.length)
-    expect(say('opened-to-me', { kind: 'page', name: 'Tomasz' })).toBe('Tomasz opened a page to you.')
+    expect(say('opened-to-me', { kind: 'page', name: 'Tomasz' })).toBe('Tomasz shared a page with you.')
     expect(say('opened-to-me', { kind: 'collection', name: 'Tomasz' })).toBe(
-      'Tomasz opened a collection to you.',
+      'Tomasz shared a collection with you.',
     )
   })
 })

@@ -10,6 +10,6 @@ describe('a page that fills up', () => {
 
   it('says so before it is full, and what to do', () => {
     expect(saidAt(0.8)).toBe('')
-    expect(saidAt(0.95)).toBe('This page is 95% full. Go on with the rest on another page.')
+    expect(saidAt(0.95)).toBe('This page is 95% full. Use another page for the rest.')
   })
 })

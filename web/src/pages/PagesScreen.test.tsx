@@ -29,9 +29,9 @@ describe('my pages', () => {
       'solid',
       'both',
     ])
-    expect(words).toContain('Draft, seen by you alone')
+    expect(words).toContain('Draft, only you see it')
     expect(words).toContain('Published 21 Nov')
-    expect(words).toContain('Published 21 Nov, with a newer draft')
+    expect(words).toContain('Published 21 Nov, changed since')
   })
 
   it('are counted as a whole, also where more are to come', () => {
@@ -45,7 +45,7 @@ describe('my pages', () => {
   it('lead to each, also to one that has no title yet', () => {
     const { html, words } = screen([{ title: '' }])
     expect(html).toContain('href="/pages/p0"')
-    expect(words).toContain('Page without a title')
+    expect(words).toContain('Untitled page')
   })
 
   it('tell whoever has none how to begin', () => {

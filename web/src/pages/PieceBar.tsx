@@ -1,6 +1,6 @@
 // The dark bar over the chosen piece: what can be done with it, and what it still owes its readers.
 import { IconArrowsMove, IconColumns2, IconLanguage, IconTextCaption, IconTrash } from '@tabler/icons-react'
-import { COLUMNS, lacksAlternative, NARROWEST } from '@valise/core/pages'
+import { lacksAlternative } from '@valise/core/pages'
 import type { Piece, TextPiece } from '@valise/core/pages'
 import { useState } from 'react'
 import type { ReactNode, Ref } from 'react'
@@ -10,9 +10,8 @@ import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { useRefocus } from '../ui/useRefocus.ts'
 import { PieceWords } from './PieceWords.tsx'
 import { usePageActs } from './usePageEditor.ts'
+import { spanOf, widthOf, widths } from './widths.ts'
 import styles from './PieceBar.module.css'
-
-const spans = Array.from({ length: COLUMNS - NARROWEST + 1 }, (_, n) => n + NARROWEST)
 
 interface PieceBarProps {
   readonly piece: Piece
@@ -42,12 +41,15 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
         <IconColumns2 size={15} stroke={1.7} aria-hidden="true" />
         <span className="only-heard">{t('bar.width')}</span>
         <select
-          value={piece.span}
-          onChange={(event) => setPiece({ ...piece, span: Number(event.target.value) })}
+          value={widthOf(piece.span)}
+          onChange={(event) => {
+            const width = widths.find((one) => one === event.target.value)
+            if (width !== undefined) setPiece({ ...piece, span: spanOf[width] })
+          }}
         >
-          {spans.map((span) => (
-            <option key={span} value={span}>
-              {t('bar.span', { span })}
+          {widths.map((width) => (
+            <option key={width} value={width}>
+              {t(`bar.widths.${width}`)}
             </option>
           ))}
         </select>

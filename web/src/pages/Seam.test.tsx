@@ -42,13 +42,13 @@ describe('the seam', () => {
     const html = seam(documentOf('silt'), documentOf('silt'))
     expect(text(html)).toContain('Published Sat 21 Nov, 12:00')
     expect(publishButton(html)).toContain('disabled=""')
-    expect(html).not.toContain('See the difference')
+    expect(html).not.toContain('See the changes')
   })
 
   it('has one tick for each change, fourteen at most, and says how many would be published', () => {
     const html = seam(documentOf('silt', 'sand'), documentOf('mud', 'sand'))
     expect(html.match(/<i style="left:/g)).toHaveLength(1)
-    expect(text(html)).toContain('See the difference')
+    expect(text(html)).toContain('See the changes')
     expect(text(publishButton(html))).toContain('Publish 1 change')
     const many = seam(documentOf(...Array.from({ length: 30 }, (_, n) => `text ${n}`)), documentOf())
     expect(many.match(/<i style="left:/g)).toHaveLength(14)
@@ -58,7 +58,7 @@ describe('the seam', () => {
   it('counts who can see what is published', () => {
     const by = (people: number, links: number) =>
       text(seam(documentOf('silt'), documentOf('silt'), { people, links }))
-    expect(by(3, 1)).toMatch(/3 people.*1 link/)
+    expect(by(3, 1)).toMatch(/3 people.*anyone with the link/)
     expect(by(0, 2)).toContain('2 links')
   })
 })

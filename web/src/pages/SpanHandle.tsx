@@ -4,6 +4,7 @@ import type { Piece } from '@valise/core/pages'
 import type { KeyboardEvent, PointerEvent, RefObject } from 'react'
 import { useTranslation } from 'react-i18next'
 import { usePageActs } from './usePageEditor.ts'
+import { widthOf } from './widths.ts'
 import styles from './PieceView.module.css'
 
 interface SpanHandleProps {
@@ -39,7 +40,10 @@ export function SpanHandle({ piece, frame }: SpanHandleProps) {
       aria-valuemin={NARROWEST}
       aria-valuemax={COLUMNS}
       aria-valuenow={piece.span}
-      aria-valuetext={t('bar.span', { span: piece.span })}
+      aria-valuetext={t('bar.widthOf', {
+        name: t(`bar.widths.${widthOf(piece.span)}`),
+        percent: Math.round((piece.span / COLUMNS) * 100),
+      })}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
       onPointerMove={onPointerMove}

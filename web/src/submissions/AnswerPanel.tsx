@@ -143,7 +143,7 @@ function Said({ submission }: { readonly submission: Submission }) {
         items.length === 0 ? null : (
           <section>
             <h2 className={styles.heading}>{t('feedback.title')}</h2>
-            <FeedbackThread items={items} nameOfPart={nameOf} />
+            <FeedbackThread items={items} nameOfPart={nameOf} studentName={submission.ownerName} />
           </section>
         )
       }

@@ -57,6 +57,11 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
   const hintId = useId()
   const gaps = gapsOf(readiness)
   const musts = gaps.filter(({ weight }) => weight === 'must').length
+  const shoulds = gaps.length - musts
+  const missing = [
+    ...(musts > 0 ? [t('panel.musts', { count: musts })] : []),
+    ...(shoulds > 0 ? [t('panel.shoulds', { count: shoulds })] : []),
+  ]
   const isAgreed = agreed.length === assignment.terms.length
   const toggle = (n: number) =>
     setAgreed((some) => (some.includes(n) ? some.filter((one) => one !== n) : [...some, n]))
@@ -102,12 +107,7 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
         {decision.reason === null ? (
           <>
             {isAgreed ? null : `${t('panel.agreeFirst')} `}
-            {gaps.length > 0
-              ? t('panel.missing', {
-                  musts: t('panel.musts', { count: musts }),
-                  shoulds: t('panel.shoulds', { count: gaps.length - musts }),
-                })
-              : t('panel.ready')}
+            {gaps.length > 0 ? t('panel.missing', { list: words.list(missing) }) : t('panel.ready')}
           </>
         ) : (
           reasonWords(decision.reason, decision.params)

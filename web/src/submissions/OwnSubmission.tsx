@@ -48,6 +48,7 @@ export function OwnSubmission({ submission }: { readonly submission: Submission 
           <h2 id="copy" className={styles.heading}>
             {t('one.copy')}
           </h2>
+          <p className={styles.lead}>{t('one.copyLead')}</p>
           <CopyFaults id={submission.id} />
           <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
           <SealedPaper key={part} id={submission.id} n={part} isMine />

@@ -36,13 +36,16 @@ export function ReceiptSlip({ heading, title, from, to, parts, sealed }: Receipt
           round={round}
         />
         {sealed ? (
-          <p>
+          <div>
             <span>{t('receipt.number')}</span>
             <code>{sealed.number}</code>
             <span>{sealed.time}</span>
-            <span>{t('receipt.checksum')}</span>
-            <code title={sealed.checksum}>{sealed.checksum.slice(0, 12)}</code>
-          </p>
+            <details>
+              <summary>{t('receipt.details')}</summary>
+              <span>{t('receipt.checksum')}</span>
+              <code>{sealed.checksum}</code>
+            </details>
+          </div>
         ) : (
           <p>
             <span>{t('receipt.numberAndTime')}</span>

@@ -42,7 +42,7 @@ describe('the queue', () => {
     expect(words).toContain('7 of 9 read')
     expect(words).toContain('To read, 2')
     expect(words).toContain('Tomasz Ilves-Barr')
-    expect(words).toContain('20 Nov, 2 gaps')
+    expect(words).toContain('20 Nov, 2 things missing')
   })
 
   it('marks what came late, what came again, what was opened, and the one that is open now', () => {
@@ -51,7 +51,7 @@ describe('the queue', () => {
     expect(text(late)).toContain('late')
     expect(late).toContain('aria-current="true"')
     expect(text(again)).toContain('20 Nov')
-    expect(text(again)).toContain('again')
+    expect(text(again)).toContain('handed in again')
     expect(text(seen)).toContain('opened')
     expect(seen).not.toContain('aria-current')
   })
@@ -71,8 +71,8 @@ describe('the queue', () => {
   })
 
   it('says so when nothing is there, in both languages', () => {
-    expect(text(queue([]))).toContain('All of it is read.')
-    expect(text(queue([], 'read'))).toContain('None is read yet.')
+    expect(text(queue([]))).toContain('You have read everything.')
+    expect(text(queue([], 'read'))).toContain('You have not read any yet.')
     expect(text(queue([], 'to-read', { language: 'es' }))).not.toMatch(/read|allRead/)
   })
 })
@@ -88,11 +88,13 @@ describe('the head of a sealed copy', () => {
     })
 
   it('says whether the bytes agree with the checksum, and what to do where they do not', () => {
-    expect(head()).toContain('Holding it against its checksum…')
-    expect(head(true)).toContain('Sealed copy MB-0412. Fri 20 Nov, 16:42. Checksum agrees.')
-    expect(head(false)).not.toContain('Checksum agrees.')
+    expect(head()).toContain('Checking that nothing changed…')
+    expect(head(true)).toContain(
+      'Sealed copy MB-0412. Fri 20 Nov, 16:42. Nothing has changed since it was handed in.',
+    )
+    expect(head(false)).not.toContain('Nothing has changed since it was handed in.')
     const shownFaults = renderWords(<CopyFaults id="s1" />, { answers: answersOf(false) })
-    expect(shownFaults).toContain('This copy is not what was handed in and signed. Tell your administrator.')
+    expect(shownFaults).toContain('This copy is not the one that was handed in. Tell your administrator.')
     expect(shownFaults).toContain('parts/1/index.html was changed afterwards.')
   })
 })
@@ -115,17 +117,17 @@ describe('the answer', () => {
 
   it('shows what was asked and whether it was there when it was handed in', () => {
     const words = panel({}).replace(/<[^>]+>/g, ' ')
-    expect(words).toContain('1 of 3 there')
-    expect(words).toContain('The creek still lacks 2 data tables.')
+    expect(words).toContain('1 of 3 done')
+    expect(words).toContain('The creek still needs 2 data tables.')
     // What is missing stands first.
-    expect(words.indexOf('still lacks')).toBeLessThan(words.indexOf('There'))
+    expect(words.indexOf('still needs')).toBeLessThan(words.indexOf('Done'))
   })
 
   it('offers each level of the scale, and accepts none before one is chosen', () => {
     const html = panel({})
     for (const { name } of scale) expect(html).toContain(name.en)
     expect(/<button[^>]*disabled=""[^>]*>(?:(?!<button).)*Accept and open next/s.test(html)).toBe(true)
-    expect(html).toContain('Choose a level to accept, or ask for changes.')
+    expect(html).toContain('Choose a level to accept it, or ask for changes.')
   })
 
   it('may be undone by whoever gave it, as long as the server says so', () => {
@@ -137,11 +139,11 @@ describe('the answer', () => {
 
   it('can be open only on a page, and says who reads it', () => {
     const onPage = panel({})
-    expect(onPage).toContain('Read by Tomasz Ilves-Barr, Odalys Fenn, Rufus Brandt-Osei.')
+    expect(onPage).toContain('Tomasz Ilves-Barr, Odalys Fenn, Rufus Brandt-Osei can read it.')
     expect(onPage).not.toContain('data-barred="true"')
     const onItem = panel({}, 2)
     expect(onItem).toContain('data-barred="true"')
-    expect(onItem).toContain('Only a page has readers of its own, so this cannot be open.')
+    expect(onItem).toContain('Only feedback on a page can be read by everyone.')
   })
 
   it('shows what was said before: by whom, on which part, and who reads it', () => {
@@ -149,8 +151,8 @@ describe('the answer', () => {
       feedback,
       { ...feedback, id: 'f2', part: null, isMine: true, isOpen: true, text: 'I threw a stone.' },
     ]).replace(/<[^>]+>/g, ' ')
-    expect(words).toMatch(/Odalys Fenn\s+on The creek\s+Tue 24 Nov, 10:42\s+Private/)
-    expect(words).toMatch(/You\s+Tue 24 Nov, 10:42\s+Open\s+I threw a stone\./)
+    expect(words).toMatch(/Odalys Fenn\s+on The creek\s+Tue 24 Nov, 10:42\s+Only Tomasz Ilves-Barr and the teachers/)
+    expect(words).toMatch(/You\s+Tue 24 Nov, 10:42\s+Everyone who can see the page\s+I threw a stone\./)
   })
 })
 
@@ -164,8 +166,8 @@ describe('one’s own hand-in', () => {
   it('shows the receipt with number, readers, parts and the beginning of the checksum', () => {
     const html = screen({})
     expect(html).toContain('aria-label="Sealed copy MB-0412"')
-    expect(html).toContain('2, with 3 files, 48 kB')
-    expect(html).toContain('>ab12cd34ef56<')
+    expect(html).toContain('2 things, with 3 files, 48 kB')
+    expect(html).toContain('>ab12cd34ef56ab12cd34ef56<')
     expect(html).toContain('href="/api/submissions/s1/receipt"')
     expect(html).toContain('Take it back')
   })
@@ -177,7 +179,7 @@ describe('one’s own hand-in', () => {
     })
     expect(html).toContain('Odalys Fenn opened it Tue 24 Nov, 10:42.')
     expect(html).toContain('Rufus Brandt-Osei answered Wed 25 Nov, 09:00.')
-    expect(html).toContain('Change it and hand in again')
+    expect(html).toContain('Change and hand in')
     expect(html).not.toContain('Take it back')
   })
 
@@ -189,8 +191,8 @@ describe('one’s own hand-in', () => {
 
   it('says while it is being sealed that one can leave, and after a failure that nobody has it', () => {
     const unsealed = { number: null, sealedAt: null }
-    expect(screen({ ...unsealed, state: 'sealing' })).toContain('You can leave this page; it goes on.')
-    expect(screen({ ...unsealed, state: 'not-sealed' })).toContain('so nobody else has it')
+    expect(screen({ ...unsealed, state: 'sealing' })).toContain('You can leave this screen; it goes on by itself.')
+    expect(screen({ ...unsealed, state: 'not-sealed' })).toContain('Nobody else has it')
     expect(screen({ ...unsealed, state: 'not-sealed' }, 'es')).not.toMatch(/nobody|receipt\./)
   })
 })
@@ -212,7 +214,7 @@ describe('on the page that was handed in', () => {
     expect(words).toContain('Accepted')
     expect(words).toContain('On my own')
     expect(words).not.toContain('MB-0400')
-    expect(words).toContain('1 earlier answer')
+    expect(words).toContain('1 earlier comment')
     expect(words.indexOf('Now I see it.')).toBeGreaterThan(words.indexOf('Say how you chose'))
   })
 

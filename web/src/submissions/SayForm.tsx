@@ -60,7 +60,12 @@ export function SayForm({ submission, written, inputRef }: SayFormProps) {
           value={isOpen ? 'open' : 'private'}
           choices={[
             ['open', t('feedback.open')],
-            ['private', t('feedback.private')],
+            [
+              'private',
+              t(submission.isMine ? 'feedback.private' : 'feedback.privateTo', {
+                name: submission.ownerName,
+              }),
+            ],
           ]}
           barred={mayBeOpen ? null : 'open'}
           onChange={(value) => written.setIsOpen(value === 'open')}

@@ -18,14 +18,10 @@ describe('the state of a hand-in', () => {
   it('tells the student whether it was opened, and the assessor that it is theirs to answer', () => {
     const openedAt = '2026-11-24T10:42:00.000Z'
     const row = { state: 'with-assessor' as const, openedAt }
-    expect(renderWords(<StateMark row={{ ...row, openedAt: null }} />)).toBe(
-      'With your assessor, not opened yet',
-    )
-    expect(renderWords(<StateMark row={row} />)).toBe('With your assessor, opened')
-    expect(renderWords(<StateMark row={row} isMine={false} />)).toBe('With you, not answered yet')
-    expect(renderWords(<StateMark row={row} isMine={false} />, { language: 'es' })).toBe(
-      'Contigo, aún sin respuesta',
-    )
+    expect(renderWords(<StateMark row={{ ...row, openedAt: null }} />)).toBe('Handed in, not opened yet')
+    expect(renderWords(<StateMark row={row} />)).toBe('Handed in and opened')
+    expect(renderWords(<StateMark row={row} isMine={false} />)).toBe('Not answered yet')
+    expect(renderWords(<StateMark row={row} isMine={false} />, { language: 'es' })).toBe('Sin responder')
   })
 })
 
@@ -38,17 +34,17 @@ describe('what stays of a hand-in', () => {
   })
 
   it('says how late it came, in units that people use', () => {
-    expect(marks({ lateMinutes: 1 })).toBe('Late by 1 minute')
-    expect(marks({ lateMinutes: 59 })).toBe('Late by 59 minutes')
-    expect(marks({ lateMinutes: 119 })).toBe('Late by 1 hour')
-    expect(marks({ lateMinutes: 25 * 60 })).toBe('Late by 1 day and 1 hour')
-    expect(marks({ lateMinutes: 5 * 24 * 60 + 300 })).toBe('Late by 5 days')
+    expect(marks({ lateMinutes: 1 })).toBe('1 minute late')
+    expect(marks({ lateMinutes: 59 })).toBe('59 minutes late')
+    expect(marks({ lateMinutes: 119 })).toBe('1 hour late')
+    expect(marks({ lateMinutes: 25 * 60 })).toBe('1 day and 1 hour late')
+    expect(marks({ lateMinutes: 5 * 24 * 60 + 300 })).toBe('5 days late')
   })
 
   it('counts the hand-ins and the gaps', () => {
     expect(marks({ n: 2 })).toBe('Hand-in 2')
-    expect(marks({ gaps: 1 })).toBe('1 gap')
-    expect(marks({ gaps: 3 })).toBe('3 gaps')
+    expect(marks({ gaps: 1 })).toBe('1 thing missing')
+    expect(marks({ gaps: 3 })).toBe('3 things missing')
   })
 
   it('is a number once it is sealed', () => {

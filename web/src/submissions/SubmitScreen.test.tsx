@@ -26,15 +26,15 @@ describe('readiness', () => {
 
   it('says how much is there, and of each requirement what is asked and what is missing', () => {
     const words = list()
-    expect(words).toContain('1 of 3 there')
+    expect(words).toContain('1 of 3 done')
     expect(words).toContain('A page with a picture and 2 data tables')
-    expect(words).toContain('The creek still lacks 2 data tables.')
-    expect(words).toContain('12 words about Transect map so far.')
+    expect(words).toContain('The creek still needs 2 data tables.')
+    expect(words).toContain('Only 12 words about Transect map so far.')
   })
 
   it('puts what is missing before what is there, each must before each should, with its verb', () => {
     const words = list({ readiness: [rightsThere, fewWords, pageLacks] })
-    const order = ['Choose a page', 'Write it', 'There'].map((verb) => words.indexOf(`\n${verb}`))
+    const order = ['Choose a page', 'Write it', 'Done'].map((verb) => words.indexOf(`\n${verb}`))
     expect(order).toEqual([...order].sort((a, b) => a - b))
     expect(order).not.toContain(-1)
   })
@@ -45,11 +45,11 @@ describe('readiness', () => {
       ...{ id: 'rights', weight: 'must', isThere: false, kind: 'rights', items: 4 },
       undeclared,
     }
-    expect(list({ readiness: [line] })).toContain('Not declared yet: Rock, Weir and Gate.')
+    expect(list({ readiness: [line] })).toContain('Still to say who made: Rock, Weir and Gate.')
   })
 
   it('says so where nothing particular is asked', () => {
-    expect(list({ readiness: [] })).toContain('Nothing particular is asked.')
+    expect(list({ readiness: [] })).toContain('Nothing special is needed.')
   })
 
   it('keeps the drawer open on what was just mended, and says that it is there', () => {
@@ -58,7 +58,7 @@ describe('readiness', () => {
       { path: '/assignments/transect?mend=page' },
     )
     expect(html).toContain('aria-expanded="true"')
-    expect(html).toMatch(/role="status"[^>]*>.*There/s)
+    expect(html).toMatch(/role="status"[^>]*>.*Done/s)
   })
 
   it('is said in Spanish too, with the plurals of the language', () => {
@@ -73,38 +73,40 @@ describe('what goes in', () => {
     renderWords(<PartsList handIn={{ ...handIn, totals, parts: [{ ...listedPage, ...change }] }} />)
 
   it('is the published copy, as long as nothing is newer', () => {
-    expect(list({})).toContain('Page, 8 pieces. Published 21 Nov is sealed, nothing newer.')
+    expect(list({})).toContain('Page with 8 things, as published 21 Nov. No newer changes.')
   })
 
   it('offers to publish what is newer first, or to seal the draft', () => {
     const words = list({ changes: 4 })
-    expect(words).toMatch(/Published 21 Nov is sealed\. 4 newer changes:\s*Publish them first/)
-    expect(words).toContain('Seal the draft')
+    expect(words).toMatch(/You hand in what you published 21 Nov\. 4 newer changes are not in it:\s*Publish them first/)
+    expect(words).toContain('Hand in the draft')
   })
 
   it('says that the draft is sealed, by how much it is newer, and offers the way back', () => {
     const words = list({ changes: 1, copy: 'draft' })
-    expect(words).toContain('The draft is sealed.')
-    expect(words).toContain('1 change newer than published 21 Nov:')
-    expect(words).toContain('Seal what is published')
+    expect(words).toContain('You hand in the draft.')
+    expect(words).toContain('It has 1 change that you made after publishing 21 Nov:')
+    expect(words).toContain('Hand in what is published')
     expect(list({ changes: 0, copy: 'draft' })).not.toContain('Publish them first')
   })
 
   it('says why a page does not go in: never published, or in the bin', () => {
-    expect(list({ publishedAt: null, goesIn: false })).toContain('never published, so it does not go in')
+    expect(list({ publishedAt: null, goesIn: false })).toContain('never published, so it is not handed in')
     expect(list({ publishedAt: null, copy: 'draft' })).toContain('it was never published')
-    expect(list({ isBinned: true })).toContain('In the bin, so it does not go in.')
+    expect(list({ isBinned: true })).toContain('It is in the bin, so it is not handed in.')
   })
 
   it('seals entries and single items as they are at that second', () => {
-    expect(list({ kind: 'entry' })).toContain('Entry. Sealed as it is at that second.')
-    expect(list({ kind: 'evidence' })).toContain('Evidence. Sealed as it is at that second.')
+    expect(list({ kind: 'entry' })).toContain('Entry, as it is when you hand in.')
+    expect(list({ kind: 'evidence' })).toContain('Evidence, as it is when you hand in.')
   })
 
   it('is counted: parts, pieces, files and their size', () => {
-    expect(list({})).toContain('1 part with all it shows: 8 pieces, 3 files, 48 kB.')
-    expect(list({ isIn: false }, { parts: 0, pieces: 0, files: 0, bytes: 0 })).toContain('Nothing yet.')
-    expect(renderWords(<PartsList handIn={{ ...handIn, parts: [] }} />)).toContain('Choose what goes in')
+    expect(list({})).toContain('Everything you chose, with 8 things on it and 3 files, 48 kB.')
+    expect(list({ isIn: false }, { parts: 0, pieces: 0, files: 0, bytes: 0 })).toContain(
+      'Nothing chosen yet.',
+    )
+    expect(renderWords(<PartsList handIn={{ ...handIn, parts: [] }} />)).toContain('Choose what to hand in')
   })
 })
 
@@ -116,25 +118,25 @@ describe('the act of handing in', () => {
 
   it('names the gaps on its button, which is never the filled one while a must is missing', () => {
     const html = panel(noTerms)
-    expect(button(html)).toContain('Hand in with 2 gaps')
+    expect(button(html)).toContain('Hand in anyway')
     expect(button(html)).toContain('MuiButton-outlined')
     expect(button(html)).not.toContain('disabled=""')
-    expect(html).toContain('Missing: one must and one should.')
+    expect(html).toContain('Still missing: 1 required thing and 1 recommended thing.')
     expect(html).toContain('Go to the first')
   })
 
   it('is the one filled button once all is there', () => {
     const html = panel({ ...noTerms, readiness: [there(pageLacks), there(fewWords), rightsThere] })
-    expect(button(html)).toContain('Hand in and seal')
+    expect(button(html)).toContain('Hand in')
     expect(button(html)).toContain('MuiButton-contained')
-    expect(html).toContain('Everything is there.')
+    expect(html).toContain('Nothing is missing.')
   })
 
   it('stays shut until each of the terms is agreed to', () => {
     const html = panel({ readiness: [rightsThere] })
     expect(html).toContain('This is my own work.')
     expect(button(html)).toContain('disabled=""')
-    expect(html).toContain('Agree to each of the terms first.')
+    expect(html).toContain('Tick all the terms first.')
   })
 
   it('says why it cannot be: gaps are forbidden, nothing goes in, the assignment has ended', () => {
@@ -151,8 +153,8 @@ describe('the act of handing in', () => {
     const html = panel(refused('with-assessor'))
     expect(button(html)).toBe('')
     expect(html).toContain('Odalys Fenn and Rufus Brandt-Osei, FLD-204')
-    expect(html).toContain('1, with 3 files')
-    expect(html).toContain('aria-label="Not sealed yet"')
+    expect(html).toContain('1 thing, with 3 files')
+    expect(html).toContain('aria-label="Not handed in yet"')
   })
 })
 

@@ -5,7 +5,13 @@ import { LatestFeedback } from './LatestFeedback.tsx'
 import { NextSteps } from './NextSteps.tsx'
 
 const step: NextStep = {
-  ...{ kind: 'hand-in', assignmentId: 'transect', title: assignment.title, dueAt: assignment.dueAt },
+  ...{
+    kind: 'hand-in',
+    askedBy: null,
+    assignmentId: 'transect',
+    title: assignment.title,
+    dueAt: assignment.dueAt,
+  },
   ...{ isOverdue: false, there: 1, of: 3, gaps: [pageLacks, fewWords], latest: null },
 }
 const plan = (change: Partial<TodayPlan>): TodayPlan => ({
@@ -18,9 +24,9 @@ const stepWords = (change: Partial<NextStep>, language: 'en' | 'es' = 'en') =>
 describe('a next step', () => {
   it('names what is missing, must or should, each with its verb', () => {
     const words = stepWords({})
-    expect(words).toContain('1 of 3 there')
-    expect(words).toMatch(/must\s*The creek still lacks 2 data tables\.\s*Choose a page/)
-    expect(words).toMatch(/should\s*12 words about Transect map so far\.\s*Write it/)
+    expect(words).toContain('1 of 3 done')
+    expect(words).toMatch(/required\s*The creek still needs 2 data tables\.\s*Choose a page/)
+    expect(words).toMatch(/recommended\s*Only 12 words about Transect map so far\.\s*Write it/)
     const html = renderHtml(<NextSteps plan={plan({ steps: [step] })} />)
     expect(html).toContain('href="/assignments/transect?mend=page"')
   })
@@ -46,11 +52,11 @@ describe('a next step', () => {
   })
 
   it('has one verb: mend, hand in, or read what is to change', () => {
-    expect(stepWords({})).toContain('Mend and hand in')
+    expect(stepWords({})).toContain('Finish and hand in')
     expect(stepWords({ gaps: [] })).toMatch(/\nHand in$/)
     const latest = { ...submissionRow, state: 'changes-asked' as const }
     const words = stepWords({ kind: 'change', latest })
-    expect(words).toContain('Transect portfolio, changes asked for')
+    expect(words).toContain('Change Transect portfolio')
     expect(words).toContain('Read and change')
   })
 
@@ -86,9 +92,9 @@ describe('the rest of the day', () => {
       />,
     )
     expect(words).toMatch(/Sun 15 Nov\s?the oldest/)
-    expect(words).toContain('13 sealed copies, Shore Methods')
-    expect(words).toContain('With your assessors')
-    expect(words).toContain('With your assessor, not opened yet')
+    expect(words).toContain('13 copies, Shore Methods')
+    expect(words).toContain('Handed in')
+    expect(words).toContain('Handed in, not opened yet')
   })
 
   it('ends with what was said last: by whom, on what, and who reads it', () => {
@@ -101,8 +107,8 @@ describe('the rest of the day', () => {
         ]}
       />,
     )
-    expect(words).toMatch(/Odalys Fenn on Transect portfolio\s?Tue 24 Nov, 10:42, private to you/)
-    expect(words).toContain('Tue 24 Nov, 10:42, open')
+    expect(words).toMatch(/Odalys Fenn on Transect portfolio\s?Tue 24 Nov, 10:42, only you and the teachers/)
+    expect(words).toContain('Tue 24 Nov, 10:42, everyone who can see the page')
     expect(words.match(/Changes asked for/g)).toHaveLength(1)
   })
 })

@@ -126,7 +126,7 @@ function useSentence(): (plan: TodayPlan, studies: boolean) => string {
     const toRead = reading.reduce((sum, one) => sum + one.toRead, 0)
     if (step) {
       const title = textIn(step.title, i18n.language)
-      if (step.kind === 'change') return t('change', { title })
+      if (step.kind === 'change') return t('change', { title, by: step.askedBy ?? '' })
       return step.gaps.length === 0 ? t('ready', { title }) : t('mends', { title, count: step.gaps.length })
     }
     if (toRead > 0) return t('toRead', { count: toRead })

@@ -31,7 +31,7 @@ describe('a view that fetches', () => {
     expect(failed).toContain('role="alert"')
     expect(wordsOf(failed)).toContain('Try again')
     const missing = wordsOf(fetched(undefined, problem({ code: 'not-found', reason: 'not-found' })))
-    expect(missing).toContain('There is nothing here')
+    expect(missing).toContain('Valise cannot find this')
     expect(missing).not.toContain('Try again')
   })
 })
@@ -52,14 +52,14 @@ describe('a refusal', () => {
   })
 
   it('tells that nothing came back from what broke here, and nothing from nothing', () => {
-    expect(said(new ApiProblem(null))).toContain('There is no connection just now')
+    expect(said(new ApiProblem(null))).toContain('There is no connection.')
     expect(said(new TypeError('x is not a function'))).not.toContain('function')
     expect(said(null)).toBe('')
   })
 
   it('can come from the device itself, in the words of the server', () => {
     expect(said(ApiProblem.ofDevice('file-empty'))).toBe(said(problem({})))
-    expect(said(ApiProblem.ofDevice('file-unreadable'))).toContain('does not let the file be read')
+    expect(said(ApiProblem.ofDevice('file-unreadable'))).toContain('does not let Valise read the file')
   })
 
   it('names its field, whatever the field is called', () => {

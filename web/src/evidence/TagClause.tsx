@@ -1,24 +1,25 @@
-// Which tags: the chosen ones as luggage tags in the sentence, the others in a menu with their counts.
+// Which tags: the chosen ones as luggage tags in the sentence, all of them in a menu with their counts.
 import Checkbox from '@mui/material/Checkbox'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { toTagKey } from '@valise/core/evidence'
-import { IconX } from '@tabler/icons-react'
+import { IconTag, IconX } from '@tabler/icons-react'
 import { Fragment, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { evidenceQueries } from './queries.ts'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryPartProps } from './QuerySentence.tsx'
+import type { QueryClauseProps } from './QuerySentence.tsx'
 import { RenameTags } from './RenameTags.tsx'
 import styles from './QuerySentence.module.css'
 
-export function TagPart({ query, onChange }: QueryPartProps) {
+export function TagClause({ query, onChange }: QueryClauseProps) {
   const { t } = useTranslation('evidence')
   const { tags, tagged } = query
+  if (tags.length === 0) return null
   return (
     <>
-      {tags.length === 0 ? null : ` ${t('query.tagged')} `}
+      {` ${t('query.tagged')} `}
       {tags.map((tag, n) => (
         <Fragment key={tag}>
           {n === 0 ? '' : ` ${t(tagged === 'all' ? 'query.and' : 'query.or')} `}
@@ -34,17 +35,23 @@ export function TagPart({ query, onChange }: QueryPartProps) {
             </button>
           </span>
         </Fragment>
-      ))}{' '}
-      <QueryMenu words={tags.length === 0 ? t('query.anyTag') : t('query.otherTags')} label={t('query.tags')}>
-        {() => <TagChoices query={query} onChange={onChange} />}
-      </QueryMenu>
+      ))}
     </>
+  )
+}
+
+export function TagMenu({ query, onChange }: Pick<QueryClauseProps, 'query' | 'onChange'>) {
+  const { t } = useTranslation('evidence')
+  return (
+    <QueryMenu words={t('query.anyTag')} icon={<IconTag size={17} stroke={1.7} />} label={t('query.tags')}>
+      {() => <TagChoices query={query} onChange={onChange} />}
+    </QueryMenu>
   )
 }
 
 const SHOWN = 60
 
-function TagChoices({ query, onChange }: Pick<QueryPartProps, 'query' | 'onChange'>) {
+function TagChoices({ query, onChange }: Pick<QueryClauseProps, 'query' | 'onChange'>) {
   const { t } = useTranslation('evidence')
   const inUse = useQuery(evidenceQueries.tags())
   const [wanted, setWanted] = useState('')

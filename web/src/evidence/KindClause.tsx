@@ -4,11 +4,11 @@ import { evidenceKinds } from '@valise/core/evidence'
 import type { EvidenceKind } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryPartProps } from './QuerySentence.tsx'
+import type { QueryClauseProps } from './QuerySentence.tsx'
 import { useListWords } from '../ui/useListWords.ts'
 import styles from './QuerySentence.module.css'
 
-export function KindPart({ query, counts, onChange }: QueryPartProps) {
+export function KindClause({ query, counts, onChange }: QueryClauseProps) {
   const { t } = useTranslation('evidence')
   const list = useListWords()
   const { kinds } = query

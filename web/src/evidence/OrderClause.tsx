@@ -2,10 +2,10 @@
 import { evidenceOrders } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryPartProps } from './QuerySentence.tsx'
+import type { QueryClauseProps } from './QuerySentence.tsx'
 import styles from './QuerySentence.module.css'
 
-export function OrderPart({ query, onChange }: QueryPartProps) {
+export function OrderClause({ query, onChange }: QueryClauseProps) {
   const { t } = useTranslation('evidence')
   return (
     <QueryMenu words={t(`query.orders.${query.order}`)} label={t('query.order')}>

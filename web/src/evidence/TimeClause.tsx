@@ -1,5 +1,6 @@
 // When it was made: at any time, since a day, until one, or between two.
 import Button from '@mui/material/Button'
+import { IconCalendar } from '@tabler/icons-react'
 import { addDays } from '@valise/core/time'
 import type { LocalDay } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
@@ -7,13 +8,35 @@ import { DayField } from '../ui/DayField.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { useToday } from '../reflections/useToday.ts'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryPartProps } from './QuerySentence.tsx'
+import type { QueryClauseProps } from './QuerySentence.tsx'
+import { RemovableClause } from './RemovableClause.tsx'
 import styles from './QuerySentence.module.css'
 
-export function TimePart({ query, onChange }: QueryPartProps) {
+export function TimeClause({ query: { from, until }, onChange }: QueryClauseProps) {
+  const { t } = useTranslation('evidence')
+  const words = useTimeWords(from, until)
+  if (words === null) return null
+  return (
+    <>
+      {' '}
+      <RemovableClause
+        label={t('query.takeTimeOff', { words })}
+        onRemove={() => onChange({ from: null, until: null })}
+      >
+        {words}
+      </RemovableClause>
+    </>
+  )
+}
+
+export function TimeMenu({ query, onChange }: Pick<QueryClauseProps, 'query' | 'onChange'>) {
   const { t } = useTranslation('evidence')
   return (
-    <QueryMenu words={<TimeWords from={query.from} until={query.until} />} label={t('query.time')}>
+    <QueryMenu
+      words={t('query.anyTime')}
+      icon={<IconCalendar size={17} stroke={1.7} />}
+      label={t('query.time')}
+    >
       {(close) => (
         <div className={styles.form}>
           <TimeFields query={query} onChange={onChange} />
@@ -29,19 +52,18 @@ export function TimePart({ query, onChange }: QueryPartProps) {
   )
 }
 
-/** since 1 September */
-function TimeWords({ from, until }: { readonly from: LocalDay | null; readonly until: LocalDay | null }) {
+/** since 1 September; null where any time is wanted */
+function useTimeWords(from: LocalDay | null, until: LocalDay | null): string | null {
   const { t } = useTranslation('evidence')
   const when = useWhen()
-  if (from !== null && from === until) return <>{t('query.on', { day: when.localDay(from) })}</>
+  if (from !== null && from === until) return t('query.on', { day: when.localDay(from) })
   if (from !== null && until !== null)
-    return <>{t('query.between', { from: when.localDay(from), until: when.localDay(until) })}</>
-  if (from !== null) return <>{t('query.since', { from: when.localDay(from) })}</>
-  if (until !== null) return <>{t('query.until', { until: when.localDay(until) })}</>
-  return <>{t('query.anyTime')}</>
+    return t('query.between', { from: when.localDay(from), until: when.localDay(until) })
+  if (from !== null) return t('query.since', { from: when.localDay(from) })
+  return until === null ? null : t('query.until', { until: when.localDay(until) })
 }
 
-export function TimeFields({ query, onChange }: Pick<QueryPartProps, 'query' | 'onChange'>) {
+export function TimeFields({ query, onChange }: Pick<QueryClauseProps, 'query' | 'onChange'>) {
   const { t } = useTranslation('evidence')
   return (
     <>
@@ -66,7 +88,7 @@ function Presets({ onChoose }: { readonly onChoose: (from: LocalDay | null) => v
     [t('query.lastWeek'), addDays(today, -7)],
     [t('query.lastMonth'), addDays(today, -30)],
     [t('query.lastTerm'), addDays(today, -120)],
-    [t('query.anyTime'), null],
+    [t('query.anyTimeAtAll'), null],
   ] as const
   return (
     <div className={styles.verbs}>
