@@ -56,19 +56,19 @@ test('toggles say how many there are before they are pressed', async ({ browser 
 test('words are found also inside documents, and the plain form asks for the same', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/evidence')
-  await page.getByLabel('Search your evidence').fill('brushwood two storms')
+  await page.getByLabel('Search evidence').fill('brushwood two storms')
   // A PDF and a word-processor document hold them.
   await expect(page.getByText('2 of 61')).toBeVisible()
   await expect(page.getByRole('button', { name: /^Field report 2/ })).toBeVisible()
   await page.getByRole('button', { name: 'Remove the words “brushwood two storms”' }).click()
-  await expect(page.getByLabel('Search your evidence')).toHaveValue('')
+  await expect(page.getByLabel('Search evidence')).toHaveValue('')
   await page.getByRole('button', { name: 'Change the search' }).click()
   const form = page.getByRole('dialog', { name: 'What are you looking for?' })
   await form.getByLabel('Words').fill('heron')
   await form.getByRole('checkbox', { name: /^Rights missing/ }).check()
   await form.getByRole('button', { name: 'Show 1 item' }).click()
   await expect(page.getByRole('button', { name: /^Heron at the weir/ })).toBeVisible()
-  await page.getByLabel('Search your evidence').fill('nothing like it')
+  await page.getByLabel('Search evidence').fill('nothing like it')
   await expect(page.getByText('Nothing of yours is like that.')).toBeVisible()
 })
 

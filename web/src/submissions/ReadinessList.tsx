@@ -88,10 +88,10 @@ function Row({ line, band, requirement, handIn, isOpen, onOpen }: RowProps) {
     >
       <div className={styles.line}>
         <span className={styles.bar} />
-        <span className={styles.weight} data-weight={line.weight}>
-          {t(`work:weights.${line.weight}`)}
-        </span>
         <div className={styles.words}>
+          <small className={styles.weight} data-weight={line.weight}>
+            {t(`work:weights.${line.weight}`)}
+          </small>
           <b>{name}</b>
           <span>{words.found(line, requirement)}</span>
         </div>

@@ -139,7 +139,7 @@ describe('the answer', () => {
 
   it('can be open only on a page, and says who reads it', () => {
     const onPage = panel({})
-    expect(onPage).toContain('Tomasz Ilves-Barr, Odalys Fenn, Rufus Brandt-Osei can read it.')
+    expect(onPage).toContain('Tomasz Ilves-Barr, Odalys Fenn and Rufus Brandt-Osei can read it.')
     expect(onPage).not.toContain('data-barred="true"')
     const onItem = panel({}, 2)
     expect(onItem).toContain('data-barred="true"')
@@ -151,7 +151,9 @@ describe('the answer', () => {
       feedback,
       { ...feedback, id: 'f2', part: null, isMine: true, isOpen: true, text: 'I threw a stone.' },
     ]).replace(/<[^>]+>/g, ' ')
-    expect(words).toMatch(/Odalys Fenn\s+on The creek\s+Tue 24 Nov, 10:42\s+Only Tomasz Ilves-Barr and the teachers/)
+    expect(words).toMatch(
+      /Odalys Fenn\s+on The creek\s+Tue 24 Nov, 10:42\s+Only Tomasz Ilves-Barr and the teachers/,
+    )
     expect(words).toMatch(/You\s+Tue 24 Nov, 10:42\s+Everyone who can see the page\s+I threw a stone\./)
   })
 })
@@ -191,7 +193,9 @@ describe('one’s own hand-in', () => {
 
   it('says while it is being sealed that one can leave, and after a failure that nobody has it', () => {
     const unsealed = { number: null, sealedAt: null }
-    expect(screen({ ...unsealed, state: 'sealing' })).toContain('You can leave this screen; it goes on by itself.')
+    expect(screen({ ...unsealed, state: 'sealing' })).toContain(
+      'You can leave this screen; it goes on by itself.',
+    )
     expect(screen({ ...unsealed, state: 'not-sealed' })).toContain('Nobody else has it')
     expect(screen({ ...unsealed, state: 'not-sealed' }, 'es')).not.toMatch(/nobody|receipt\./)
   })

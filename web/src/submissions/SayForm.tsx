@@ -9,6 +9,7 @@ import type { Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useListWords } from '../ui/useListWords.ts'
 import { useRefocus } from '../ui/useRefocus.ts'
 import type { WrittenFeedback } from './useWrittenFeedback.ts'
 import styles from './SayForm.module.css'
@@ -25,7 +26,7 @@ export function SayForm({ submission, written, inputRef }: SayFormProps) {
   const { on, isOpen, mayBeOpen } = written
   // What was sent leaves its button without anything to send: one goes on in the field.
   const field = useForkRef(useRefocus<HTMLTextAreaElement>(written.isPending), inputRef ?? null)
-  const readers = [submission.ownerName, ...submission.assessors].join(', ')
+  const readers = useListWords().all([submission.ownerName, ...submission.assessors])
   return (
     <div data-print="off" className={styles.form}>
       <div className={styles.on}>
