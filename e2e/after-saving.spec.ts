@@ -38,7 +38,7 @@ for (const language of ['English', 'Español'] as const) {
     const page = await openPage(browser, language)
     const title = page.locator('article.paper h1 textarea')
     await title.fill('Low water')
-    await expect(page.locator('header [data-state="kept"]')).toBeVisible()
+    await expect(page.locator('header [data-state="saved"]')).toBeVisible()
     await expectSound(page, `saved, ${language}`)
     await page.context().setOffline(true)
     await expect(page.locator('header [data-state="offline"]')).toBeVisible()
@@ -62,7 +62,7 @@ for (const language of ['English', 'Español'] as const) {
     const drawer = page.locator('section[tabindex="-1"]').last()
     await drawer.getByRole('textbox').first().fill(`Stake 4, ${language}`)
     await page.keyboard.press('Tab')
-    await expect(page.locator('header [data-state="kept"]')).toBeVisible()
+    await expect(page.locator('header [data-state="saved"]')).toBeVisible()
     await expectSound(page, `item, ${language}`)
   })
 }

@@ -1,6 +1,6 @@
 // Pages: written in place, put together from the tray, kept by themselves, published when their author says so.
 import type { Page } from '@playwright/test'
-import { addText, beginPage, kept, takeUp } from './support/acts.ts'
+import { addText, beginPage, saved, takeUp } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -24,11 +24,11 @@ test('a page is begun, written, illustrated and published, and shows what has ch
     .getByRole('button', { name: /^Transect map/ })
     .click()
   await page.getByRole('button', { name: 'Describe it' }).click()
-  await page.getByLabel(/^Alternative text/).fill('Ten stops on a line up from the creek.')
+  await page.getByLabel(/^Describe it for people/).fill('Ten stops on a line up from the creek.')
   await page.getByRole('button', { name: 'Caption' }).click()
-  await page.getByLabel(/^Caption/).fill('Transect 3')
+  await page.getByLabel(/^Words under it/).fill('Transect 3')
   await page.getByRole('slider', { name: 'Width' }).press('ArrowRight')
-  await kept(page)
+  await saved(page)
 
   await page.reload()
   const paper = page.locator('article.paper')
@@ -53,7 +53,7 @@ test('a page is begun, written, illustrated and published, and shows what has ch
   expect(published.html).not.toContain('Twice a day.')
   await dialog.getByRole('button', { name: 'Publish 1 change' }).click()
   await expect(page.getByText('No changes since')).toBeVisible()
-  await page.getByRole('button', { name: 'Look at it' }).click()
+  await page.getByRole('button', { name: 'Preview' }).click()
   await expect(page.locator('article.paper h1')).toHaveText('Silt, and where it goes')
   await expect(page.getByRole('button', { name: /^Choose/ })).toHaveCount(0)
 })
@@ -65,7 +65,7 @@ test('by keyboard alone: from the tray onto the page, moved, rows put in order, 
   await beginPage(page, 'By keyboard')
   await addText(page, 'First')
   await page.keyboard.press('Escape')
-  await kept(page)
+  await saved(page)
   await page.locator('main').focus()
   await page.keyboard.press('t')
   await page.getByRole('button', { name: 'Put here: Quadrat 7, low marsh' }).press('Enter')
@@ -93,7 +93,7 @@ test('by keyboard alone: from the tray onto the page, moved, rows put in order, 
   await expect(rows.first().locator('.picture-piece')).toHaveCount(1)
   await page.getByRole('button', { name: 'Undo' }).press('Enter')
   await expect(rows.first().locator('.text-piece')).toHaveCount(1)
-  await kept(page)
+  await saved(page)
   await page.reload()
   await expect(rows.first().locator('.text-piece')).toHaveCount(1)
 })
@@ -120,7 +120,7 @@ test('a thing is dragged out of the tray and put where it is let go', async ({ b
   await expect(page.locator('article.paper [data-mark]')).toBeHidden()
   const pieces = page.locator('article.paper [data-piece]')
   await expect(pieces.nth(1).locator('img')).toBeVisible()
-  await kept(page)
+  await saved(page)
   // The closed Tray gives its things too, and what is dropped on the upper half stands before.
   await page.keyboard.press('Escape')
   await tray.getByRole('button', { name: 'Close' }).click()
@@ -132,7 +132,7 @@ test('a thing is dragged out of the tray and put where it is let go', async ({ b
   await row.dispatchEvent('drop', { dataTransfer: again, ...upper })
   await expect(pieces).toHaveCount(3)
   await expect(pieces.nth(1)).toHaveText('Beside this')
-  await kept(page)
+  await saved(page)
 })
 
 test('a file that is dropped on an open page stands where it was let go', async ({ browser }) => {
@@ -157,7 +157,7 @@ test('a file that is dropped on an open page stands where it was let go', async 
   await expect(pieces).toHaveCount(3)
   await expect(pieces.nth(1)).toContainText('silt')
   expect(page.url()).toBe(address)
-  await kept(page)
+  await saved(page)
   // Dropped beside the paper, it comes to stand at the end; it still does not lead away.
   const more = await page.evaluateHandle(() => {
     const transfer = new DataTransfer()
@@ -167,7 +167,7 @@ test('a file that is dropped on an open page stands where it was let go', async 
   await page.locator('header').first().dispatchEvent('drop', { dataTransfer: more })
   await expect(pieces.nth(3)).toContainText('sand')
   expect(page.url()).toBe(address)
-  await kept(page)
+  await saved(page)
 })
 
 test('two windows on one page: different pieces are joined, the same piece asks', async ({ browser }) => {
@@ -177,7 +177,7 @@ test('two windows on one page: different pieces are joined, the same piece asks'
   await one.keyboard.press('Escape')
   await addText(one, 'Right.')
   await one.keyboard.press('Escape')
-  await kept(one)
+  await saved(one)
   const two = await site.pageAs(browser, 'Wren')
   await two.goto(addressOf(one))
   const write = async (page: Page, text: RegExp, words: string) => {
@@ -187,7 +187,7 @@ test('two windows on one page: different pieces are joined, the same piece asks'
     await page.keyboard.type(words)
   }
   await write(two, /^Write in Text “Right/, ' From two.')
-  await kept(two)
+  await saved(two)
   await write(one, /^Write in Text “Left/, ' From one.')
   await expect(one.locator('article.paper')).toContainText('Right. From two.')
   await expect(one.locator('article.paper')).toContainText('Left. From one.')
@@ -196,7 +196,7 @@ test('two windows on one page: different pieces are joined, the same piece asks'
   await two.keyboard.press('Escape')
   await write(two, /^Write in Text “Left/, ' From two too.')
   const others = two.getByRole('region', { name: 'Other versions' })
-  await expect(others).toContainText('Both versions are kept.')
+  await expect(others).toContainText('Both versions are saved.')
   await expect(two.locator('.ProseMirror')).toHaveText('Left. From one.')
   await others.getByRole('button', { name: 'Use this version' }).click()
   await expect(two.locator('article.paper')).toContainText('Left. From two too.')
@@ -211,7 +211,7 @@ test('a session that ends in the middle of typing loses nothing', async ({ brows
   const page = await site.pageAs(browser, 'Wren')
   await beginPage(page, 'Cut short')
   await addText(page, 'Before.')
-  await kept(page)
+  await saved(page)
   await page.context().clearCookies()
   await page.keyboard.type(' And after.')
   const dialog = page.getByRole('dialog', { name: 'You were signed out' })
@@ -220,7 +220,7 @@ test('a session that ends in the middle of typing loses nothing', async ({ brows
   await dialog.getByRole('textbox', { name: 'Password' }).fill('low water at seven')
   await dialog.getByRole('button', { name: 'Sign in again' }).click()
   await expect(dialog).toBeHidden()
-  await kept(page)
+  await saved(page)
   await page.reload()
   await expect(page.locator('article.paper')).toContainText('Before. And after.')
 })
@@ -231,7 +231,7 @@ test('while the server is away edits stay on the device, unreadable, and go out 
   const page = await site.pageAs(browser, 'Wren')
   await beginPage(page, 'Far out')
   await addText(page, 'Here.')
-  await kept(page)
+  await saved(page)
   const address = addressOf(page)
   await site.stop()
   await page.keyboard.type(' And out there.')
@@ -272,11 +272,11 @@ test('what is pasted comes in as words, and a link that runs does not come in', 
       new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
     )
   })
-  await kept(page)
+  await saved(page)
   await page.getByRole('button', { name: 'Link', exact: true }).click()
   await page.getByLabel('Address').fill('javascript:alert(1)')
   await page.getByLabel('Address').press('Enter')
-  await expect(page.getByText('This is no address of the web or of mail.')).toBeVisible()
+  await expect(page.getByText('This is not a web or mail address.')).toBeVisible()
   await page.reload()
   const paper = page.locator('article.paper')
   await expect(paper.locator('li')).toHaveText('one')
@@ -320,7 +320,7 @@ test('words for a recording are asked for before publishing, which waits until t
     .getByRole('dialog')
     .getByRole('button', { name: /^Marsh at low water/ })
     .click()
-  await kept(page)
+  await saved(page)
   await page.getByRole('button', { name: 'Publish', exact: true }).click()
   const dialog = page.getByRole('dialog')
   const said = dialog.getByLabel(/^What is said in “Marsh at low water”/)
@@ -336,7 +336,7 @@ test('words for a recording are asked for before publishing, which waits until t
   await page.unroute('**/api/evidence/*')
   await dialog.getByRole('button', { name: 'Publish' }).click()
   await expect(dialog).toBeHidden()
-  await page.getByRole('button', { name: 'Look at it' }).click()
+  await page.getByRole('button', { name: 'Preview' }).click()
   await page.getByText('What is said', { exact: true }).click()
   await expect(page.getByText('Water runs, a heron calls.')).toBeVisible()
 })

@@ -1,6 +1,6 @@
 // What assistive technology meets: where the focus goes, what is heard, what windows are called, and paper.
 import type { Page } from '@playwright/test'
-import { kept } from './support/acts.ts'
+import { saved } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -62,7 +62,7 @@ test('on a page the focus stays with what was written, and goes on after publish
   await page.keyboard.type('The bank is bare.')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('button', { name: /^Write in/ })).toBeFocused()
-  await kept(page)
+  await saved(page)
   await page.getByRole('button', { name: 'Publish', exact: true }).press('Enter')
   await page.getByRole('dialog').getByRole('button', { name: 'Publish' }).press('Enter')
   await expect(page.getByRole('dialog')).toBeHidden()
@@ -144,13 +144,13 @@ test('what is heard of saving is the last of it: a missing connection at once, a
   await page.getByRole('link', { name: 'How I read a tide table' }).first().click()
   const heard = page.locator('header [role="status"]').first()
   await page.getByLabel('Title of the page').fill('How I read a tide table, again')
-  await expect(heard).toHaveText(/^Kept /)
+  await expect(heard).toHaveText(/^Saved /)
   await page.context().setOffline(true)
   await expect(heard).toHaveText(/no connection/i)
   await page.getByLabel('Title of the page').fill('How I read a tide table')
   await expect(heard).toHaveText(/on this device/)
   await page.context().setOffline(false)
-  await expect(heard).toHaveText(/^Kept /)
+  await expect(heard).toHaveText(/^Saved /)
 })
 
 test('on paper there is the page itself, on as many sheets as it needs', async ({ browser }) => {

@@ -1,6 +1,6 @@
 // Collages: pictures laid along an arrow, arranged by pointer and by keys, drawn on, spoken of; and two windows at once.
 import type { Locator, Page } from '@playwright/test'
-import { kept, unsentPlaces } from './support/acts.ts'
+import { saved, unsentPlaces } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -25,9 +25,9 @@ async function begin(page: Page, pictures: readonly string[]): Promise<string> {
       .getByRole('button', { name: new RegExp(`^${title}`) })
       .first()
       .click()
-  await dialog.getByRole('button', { name: /^Lay/ }).click()
+  await dialog.getByRole('button', { name: /^Add/ }).click()
   await expect(listed(page)).toHaveCount(pictures.length)
-  await kept(page)
+  await saved(page)
   return /evidence\/([^/]+)\/collage/.exec(page.url())?.[1] ?? ''
 }
 
@@ -58,11 +58,11 @@ test('six pictures lie along an arrow, numbered, described and spoken of, and st
     await place(page, { 'From left': 200 + n * 600, 'From top': 400 })
     await page.getByLabel('What it points out').fill(note)
   }
-  await lay(page, 'Words')
-  await expect(page.getByLabel('Words', { exact: true })).toBeFocused()
+  await lay(page, 'Text')
+  await expect(page.getByLabel('Text', { exact: true })).toBeFocused()
   await page.keyboard.type('One tide')
   await page.keyboard.press('Tab')
-  await page.getByRole('textbox', { name: 'What is this?' }).fill('Along the tide')
+  await page.getByRole('textbox', { name: 'Title' }).fill('Along the tide')
   await page.getByRole('button', { name: 'Start with a draft' }).click()
   const alternative = page.getByRole('textbox', { name: 'Describe it for people who cannot see it' })
   await expect(alternative).toHaveValue(
@@ -75,8 +75,8 @@ test('six pictures lie along an arrow, numbered, described and spoken of, and st
   await board(page).click({ position: { x: 120, y: 90 }, force: true })
   await page.getByRole('button', { name: 'Stop recording' }).click()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(page.getByRole('region', { name: 'Voice 1' })).toBeVisible()
-  await kept(page)
+  await expect(page.getByRole('region', { name: 'Recording 1' })).toBeVisible()
+  await saved(page)
 
   // It is painted by the server at twice the size of its board, with all that lies on it.
   await expect(async () => {
@@ -103,7 +103,7 @@ test('things are chosen, moved, aligned, grouped and taken back by keys alone', 
     .focus()
   await page.keyboard.press('Shift+ArrowRight')
   await page.keyboard.press('ArrowDown')
-  await kept(page)
+  await saved(page)
   await expect(async () => {
     const [moved] = await boxes()
     expect([moved?.[0], moved?.[1]]).toEqual([(first?.[0] ?? 0) + 10, (first?.[1] ?? 0) + 1])
@@ -181,7 +181,7 @@ test('things are dragged to where they snap, resized, drawn over and rubbed out'
   await page.mouse.down()
   await page.mouse.move(box.x + 60 - 396 * scale, box.y + 40, { steps: 6 })
   await page.mouse.up()
-  await kept(page)
+  await saved(page)
   const only = async () => (await documentOf(page, id)).layers[0] as { x: number; y: number; width: number }
   await expect(async () => expect(await only()).toMatchObject({ x: 0, y: 300 })).toPass()
   const corner = page.getByRole('button', { name: 'Bottom right corner' })
@@ -203,7 +203,7 @@ test('things are dragged to where they snap, resized, drawn over and rubbed out'
   await stroke(140)
   await lay(page, 'Erase')
   await stroke(20)
-  await kept(page)
+  await saved(page)
   const strokes = async () => {
     const { layers } = await documentOf(page, id)
     const drawing = layers.find(({ kind }) => kind === 'drawing') as { strokes: { isEraser: boolean }[] }
@@ -221,7 +221,7 @@ test('things are dragged to where they snap, resized, drawn over and rubbed out'
   await lay(page, 'Draw')
   await page.keyboard.press('Escape')
   await lay(page, 'Speech bubble')
-  await page.getByLabel('Words', { exact: true }).fill('Low water')
+  await page.getByLabel('Text', { exact: true }).fill('Low water')
   await page.getByRole('combobox', { name: 'Shape' }).click()
   await page.getByRole('option', { name: 'Thought bubble' }).click()
   await expect(page.getByRole('heading', { name: 'Thought bubble, “Low water”' })).toBeVisible()
@@ -234,11 +234,11 @@ test('what two windows do to one collage, and to one picture, is taken together'
   await other.goto(`/evidence/${id}/collage`)
   await expect(listed(other)).toHaveCount(1)
   await lay(one, 'Arrow')
-  await kept(one)
+  await saved(one)
   await lay(other, 'Number')
-  await expect(other.getByText('Another window changed this collage meanwhile')).toBeVisible()
+  await expect(other.getByText('Another window changed this collage, too')).toBeVisible()
   await expect(listed(other)).toHaveCount(3)
-  await kept(other)
+  await saved(other)
   await lay(one, 'Shape')
   await expect(listed(one)).toHaveCount(4)
 
@@ -252,9 +252,9 @@ test('what two windows do to one collage, and to one picture, is taken together'
     page.getByRole('group', { name: 'Tools' }).getByRole('button', { name, exact: true }).click()
   await tool(one, 'Cover')
   await one.getByRole('button', { name: 'Add a box' }).click()
-  await kept(one)
+  await saved(one)
   await tool(other, 'Even light')
-  await expect(other.getByText('Another window changed this picture meanwhile')).toBeVisible()
+  await expect(other.getByText('Another window changed this picture, too')).toBeVisible()
   const steps = async () => {
     const { recipe } = await (await one.request.get(`/api/evidence/${marsh.id}/versions/1/recipe`)).json()
     return recipe.steps.map(({ kind }: { kind: string }) => kind).sort()
@@ -279,7 +279,7 @@ test('two fingers enlarge the board while one would draw, and leave no stroke', 
   await touch('touchStart', [110, 90], [180, 120])
   for (let far = 0; far <= 100; far += 20) await touch('touchMove', [110 - far / 2, 90], [180 + far, 120])
   await touch('touchEnd')
-  const zoom = page.getByRole('group', { name: 'Size' }).locator('output')
+  const zoom = page.getByRole('group', { name: 'Zoom' }).locator('output')
   await expect(zoom).not.toHaveText('100 %')
   await expect(listed(page)).toHaveCount(1)
   // One finger alone still draws.
@@ -288,6 +288,6 @@ test('two fingers enlarge the board while one would draw, and leave no stroke', 
   await touch('touchMove', [120, 90])
   await touch('touchEnd')
   await expect(listed(page)).toHaveCount(2)
-  await kept(page)
+  await saved(page)
   expect((await documentOf(page, id)).layers.map(({ kind }) => kind)).toEqual(['picture', 'drawing'])
 })

@@ -1,5 +1,5 @@
 // Finding again: the sentence, the toggles, the ribbon, three views, many at once, and what files show of themselves.
-import { gatherFiles, kept } from './support/acts.ts'
+import { gatherFiles, saved } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -42,7 +42,7 @@ test('the sentence narrows by tag, kind and time; the address says it, and a nam
 test('toggles say how many there are before they are pressed', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/evidence')
-  for (const name of ['Not used yet', 'Rights missing', 'No description', 'Shared', 'Look alike']) {
+  for (const name of ['Not used yet', 'No maker named', 'No description', 'Shared', 'Look alike']) {
     const toggle = page.getByRole('button', { name: new RegExp(`^${name} \\d+$`) })
     const count = /\d+$/.exec((await toggle.textContent()) ?? '')?.[0] ?? ''
     await toggle.click()
@@ -65,11 +65,11 @@ test('words are found also inside documents, and the plain form asks for the sam
   await page.getByRole('button', { name: 'Change the search' }).click()
   const form = page.getByRole('dialog', { name: 'What are you looking for?' })
   await form.getByLabel('Words').fill('heron')
-  await form.getByRole('checkbox', { name: /^Rights missing/ }).check()
+  await form.getByRole('checkbox', { name: /^No maker named/ }).check()
   await form.getByRole('button', { name: 'Show 1 item' }).click()
   await expect(page.getByRole('button', { name: /^Heron at the weir/ })).toBeVisible()
   await page.getByLabel('Search evidence').fill('nothing like it')
-  await expect(page.getByText('Nothing of yours is like that.')).toBeVisible()
+  await expect(page.getByText('Nothing matches.')).toBeVisible()
 })
 
 test('the ribbon narrows by keyboard and by pointer', async ({ browser }) => {
@@ -79,7 +79,7 @@ test('the ribbon narrows by keyboard and by pointer', async ({ browser }) => {
   await first.focus()
   for (let step = 0; step < 3; step += 1) await page.keyboard.press('PageUp')
   await expect(page).toHaveURL(/from=2026-/)
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('made since')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('since')
   await expect(page.getByText(/^[1-5]?\d of 61$/)).toBeVisible()
   await page.keyboard.press('Home')
   await expect(page.getByText('61 of 61')).toBeVisible()
@@ -128,12 +128,12 @@ test('several are tagged, credited, picked up and binned at once', async ({ brow
   await expect(bar).toContainText('You tagged 3 items.')
   await bar.getByRole('button', { name: 'Pick it up' }).click()
   await expect(bar).toContainText('3 items are in the Tray.')
-  await bar.getByRole('button', { name: 'Declare rights' }).click()
+  await bar.getByRole('button', { name: 'Say who made them' }).click()
   await page
-    .getByRole('dialog', { name: 'Declare rights' })
+    .getByRole('dialog', { name: 'Say who made them' })
     .getByRole('button', { name: 'Made by me' })
     .click()
-  await expect(page.getByText('Nothing of yours is like that.')).toBeVisible()
+  await expect(page.getByText('Nothing matches.')).toBeVisible()
   // While the form is still closing, Escape is the form's.
   await expect(page.getByRole('dialog')).toHaveCount(0)
   await page.keyboard.press('Escape')
@@ -160,7 +160,7 @@ test('a tag is renamed, and two become one', async ({ browser }) => {
   await page.getByLabel('Tag', { exact: true }).click()
   await page.getByRole('option', { name: /^Sound/ }).click()
   await page.getByLabel('New name').fill('Film')
-  await expect(page.getByText(/Film is there already: Sound and Film become one/)).toBeVisible()
+  await expect(page.getByText(/You already have Film\. Sound and Film become one tag/)).toBeVisible()
   await page.getByRole('button', { name: 'Merge the tags' }).click()
   await expect(page.getByText('Sound is now Film.')).toBeVisible()
   await page.goto('/evidence?tag=Film')
@@ -171,7 +171,7 @@ test('pictures that look alike are compared side by side, and the others go', as
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/evidence?words=pool+under')
   await page.getByRole('button', { name: /^Pool under the ledge, 1/ }).click()
-  await page.getByRole('link', { name: /others? look/ }).click()
+  await page.getByRole('link', { name: /similar pictures?/ }).click()
   await page.getByRole('button', { name: 'Compare side by side' }).click()
   const dialog = page.getByRole('dialog', { name: 'Which of these do you want to keep?' })
   await expect(dialog.getByRole('listitem')).toHaveCount(3)
@@ -237,14 +237,14 @@ test('files show what they hold: table and plot, PDF, document, old text, sound;
       ]),
     },
   ])
-  await kept(page)
+  await saved(page)
   const letter = await open('old letter', 'old letter')
   await expect(letter.getByText('Der Dämm hält.')).toBeVisible()
   await expect(letter.getByText(/Read as/)).toBeVisible()
   await expect((await open('box', 'box')).getByText(/application\/zip/)).toBeVisible()
   await expect((await open('broken', 'broken')).getByText('This document is damaged')).toBeVisible()
   const film = await open('no film', 'no film')
-  await expect(film.getByText('This browser cannot play this film.')).toBeVisible()
+  await expect(film.getByText('This browser cannot play this video.')).toBeVisible()
   await expect(film.getByRole('link', { name: 'Download' })).toBeVisible()
   expect(problems.filter((text) => text.includes('Content Security Policy'))).toEqual([])
 })

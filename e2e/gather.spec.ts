@@ -21,16 +21,16 @@ test('several files come in from Today, get their maker, and lie first in the gr
   await expect(list.getByRole('alert')).toHaveText(/^The file is empty\. Choose another one/)
   const gathered = justGathered(page)
   await expect(gathered.getByRole('heading')).toHaveText('2 things just added')
-  await expect(page.getByText('Kept 10:42').first()).toBeVisible()
+  await expect(page.getByText('Saved 10:42').first()).toBeVisible()
   await gathered.getByRole('button', { name: 'Made by me' }).click()
   await expect(gathered.getByText('Made by you.')).toBeVisible()
   await gathered.getByRole('link', { name: 'Show it rock pool' }).click()
   await expect(page.getByText('2 of 2')).toBeVisible()
   const drawer = page.getByRole('region', { name: 'rock pool' })
-  await expect(drawer.getByLabel('What is this?')).toHaveValue('rock pool')
+  await expect(drawer.getByLabel('Title')).toHaveValue('rock pool')
   await expect(drawer.getByText('Made by me', { exact: true })).toBeVisible()
-  await expect(drawer.getByRole('button', { name: 'Out of the tray' })).toBeVisible()
-  await expect(page.getByRole('button', { name: /^File of 26 Nov/ })).toBeVisible() // only a device spoke there
+  await expect(drawer.getByRole('button', { name: 'Take out of Tray' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^File from 26 Nov/ })).toBeVisible() // only a device spoke there
 })
 
 test('dropping files anywhere brings them in, and shows them', async ({ browser }) => {
@@ -55,25 +55,25 @@ test('what is said of an item keeps itself, and stands there after a reload', as
   await page.goto('/evidence')
   await page.getByRole('button', { name: /^Heron at the weir/ }).click()
   const drawer = page.getByRole('region', { name: /^Heron at the/ })
-  await expect(drawer.getByText('Rights missing')).toBeVisible()
-  await drawer.getByLabel('What is this?').fill('Heron at the old weir')
+  await expect(drawer.getByText('Say who made it')).toBeVisible()
+  await drawer.getByLabel('Title').fill('Heron at the old weir')
   await drawer.getByLabel('Tags').fill('Transect')
   await page.keyboard.press('Enter')
   await drawer.getByLabel('Tags').fill('Patience')
-  await drawer.getByLabel('What is this?').focus() // leaving the field keeps what was typed
+  await drawer.getByLabel('Title').focus() // leaving the field keeps what was typed
   await expect(drawer.getByText('Patience')).toBeVisible()
   await drawer.getByRole('button', { name: 'Made by somebody else' }).click()
-  await drawer.getByRole('button', { name: 'Declare rights' }).click()
+  await drawer.getByRole('button', { name: 'Say who made it' }).click()
   await expect(drawer.getByText('Fill this in.').first()).toBeVisible()
   await drawer.getByLabel('Who made it').fill('Ada Reed')
   await drawer.getByLabel('Where it comes from').fill('https://shelf.example/heron')
-  await drawer.getByRole('button', { name: 'Declare rights' }).click()
+  await drawer.getByRole('button', { name: 'Say who made it' }).click()
   await expect(drawer.getByText('By Ada Reed,')).toBeVisible()
-  await expect(page.getByText('Kept 10:42').first()).toBeVisible()
+  await expect(page.getByText('Saved 10:42').first()).toBeVisible()
 
   await page.reload()
   const again = page.getByRole('region', { name: 'Heron at the old weir' })
-  await expect(again.getByLabel('What is this?')).toHaveValue('Heron at the old weir')
+  await expect(again.getByLabel('Title')).toHaveValue('Heron at the old weir')
   for (const tag of ['Birds', 'Transect', 'Patience']) await expect(again.getByText(tag)).toBeVisible()
   await expect(again.getByRole('link', { name: 'CC BY 4.0' })).toHaveAttribute('href', /creativecommons/)
   await expect(again.getByRole('link', { name: 'Source' })).toHaveAttribute(
@@ -86,7 +86,7 @@ test('a title that was typed the moment before the window closed is kept', async
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/evidence?words=wrack')
   await page.getByRole('button', { name: /^Wrack line/ }).click()
-  await page.getByLabel('What is this?').fill('Wrack after the gale')
+  await page.getByLabel('Title').fill('Wrack after the gale')
   const context = page.context()
   await page.close({ runBeforeUnload: true })
   const next = await context.newPage()
@@ -100,21 +100,21 @@ test('a title that is typed while another window changes the item is not lost', 
   for (const window of [page, other]) {
     await window.goto('/evidence')
     await window.getByRole('button', { name: /^Transect map/ }).click()
-    await expect(window.getByLabel('What is this?')).toHaveValue('Transect map')
+    await expect(window.getByLabel('Title')).toHaveValue('Transect map')
   }
-  await other.getByLabel('What is this?').fill('Map of transect 3')
+  await other.getByLabel('Title').fill('Map of transect 3')
   await other.keyboard.press('Enter')
-  await expect(other.getByText('Kept 10:42').first()).toBeVisible()
-  await page.getByLabel('What is this?').fill('Map, the long way round')
+  await expect(other.getByText('Saved 10:42').first()).toBeVisible()
+  await page.getByLabel('Title').fill('Map, the long way round')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('alert')).toHaveText(/Somebody changed this while you had it open/)
-  await expect(page.getByLabel('What is this?')).toHaveValue('Map, the long way round')
-  await page.getByLabel('What is this?').press('End')
+  await expect(page.getByRole('alert')).toHaveText(/Somebody else changed this while you had it open/)
+  await expect(page.getByLabel('Title')).toHaveValue('Map, the long way round')
+  await page.getByLabel('Title').press('End')
   await page.keyboard.type(' again')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('alert')).toHaveCount(0)
   await page.reload()
-  await expect(page.getByLabel('What is this?')).toHaveValue('Map, the long way round again')
+  await expect(page.getByLabel('Title')).toHaveValue('Map, the long way round again')
 })
 
 test('things are picked up and put back, and the tray goes along', async ({ browser }) => {
@@ -134,7 +134,7 @@ test('things are picked up and put back, and the tray goes along', async ({ brow
   await expect(tray.getByText('1 thing', { exact: true })).toBeVisible()
   await tray.getByRole('link', { name: /^Stake 2/ }).click()
   const drawer = page.getByRole('region', { name: 'Stake 2, visit 1' })
-  await drawer.getByRole('button', { name: 'Out of the tray' }).click()
+  await drawer.getByRole('button', { name: 'Take out of Tray' }).click()
   await expect(
     tray.getByText('The Tray is empty. Press the case on any evidence to pick it up.'),
   ).toBeVisible()
@@ -164,7 +164,9 @@ test('a better file makes a version, and the first one can come back', async ({ 
   expect(download.suggestedFilename()).toBe('tides2.csv')
 
   await chooseFiles(page, 'Replace the file', picture('no table'))
-  await expect(page.getByRole('alert')).toHaveText(/of another kind than this item, so it did not replace it/)
+  await expect(page.getByRole('alert')).toHaveText(
+    /a different kind from this item, so it did not replace it/,
+  )
   await expect(drawer.getByRole('listitem')).toHaveCount(3)
 })
 
@@ -211,7 +213,7 @@ test('everything goes by keyboard', async ({ browser }) => {
   await page.keyboard.press('Tab')
   await expect(page.getByRole('checkbox', { name: 'Choose Quadrat 7, low marsh' })).toBeFocused()
   await page.keyboard.press('Tab')
-  await expect(page.getByRole('button', { name: 'Out of the tray: Quadrat 7, low marsh' })).toBeFocused()
+  await expect(page.getByRole('button', { name: 'Take out of Tray: Quadrat 7, low marsh' })).toBeFocused()
   await page.keyboard.press('Space')
   await page.getByRole('button', { name: 'Pick it up: Quadrat 7, low marsh' }).press('Shift+Tab')
   await page.keyboard.press('Shift+Tab')
@@ -260,7 +262,7 @@ test('pictures that cannot be shown say why, and nothing that is kept shuts anyb
   ])
   await expect(justGathered(page).getByRole('heading')).toHaveText('3 things just added')
   for (const [name, sentence] of [
-    ['cut', 'This picture ends too early or is damaged.'],
+    ['cut', 'This picture is damaged or incomplete.'],
     ['huge', /This picture .*(60000 by 60000 pixels|damaged)/],
   ] as const) {
     await page.getByRole('button', { name: new RegExp(`^${name}`) }).click()

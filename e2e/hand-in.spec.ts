@@ -1,7 +1,7 @@
 // Handing in: what is missing is mended in place, what is sealed stays, and nothing that was typed is lost.
 import { createHash, createPublicKey, verify } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { chooseFiles, dayField, justGathered, kept, unsentPlaces, writeDay } from './support/acts.ts'
+import { chooseFiles, dayField, justGathered, saved, unsentPlaces, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -38,19 +38,19 @@ test('what is missing is mended where it is named; a gap that stays is handed in
   await expect(readiness.getByText('1 of 3 done')).toBeVisible()
   const gaps = readiness.getByRole('listitem')
   await expect(gaps.first()).toContainText('required')
-  await expect(panelOf(page).getByText(/^Agree to each of the terms first\./)).toBeVisible()
+  await expect(panelOf(page).getByText(/^Tick all the terms first\./)).toBeVisible()
 
   await readiness.getByRole('button', { name: 'Write it' }).click()
   await expect(readiness.getByText('What did you set out to find?')).toBeVisible()
-  await readiness.getByLabel(/^Statement about/).fill(sixtyWords)
+  await readiness.getByLabel(/^What I want to say about/).fill(sixtyWords)
   await expect(readiness.getByText('60 words of at least 60')).toBeVisible()
-  await kept(page)
+  await saved(page)
   await expect(readiness.getByText('2 of 3 done')).toBeVisible()
   await page.reload()
   await expect(readiness.getByText('2 of 3 done')).toBeVisible()
 
   await agree(page)
-  await expect(panelOf(page).getByText(/Missing: one must and no should\./)).toBeVisible()
+  await expect(panelOf(page).getByText(/Still missing: 1 required thing\./)).toBeVisible()
   await panelOf(page).getByRole('button', { name: 'Hand in anyway' }).click()
   await sealedAt(page)
   await expect(page.getByText('1 thing missing', { exact: true })).toBeVisible()
@@ -59,7 +59,7 @@ test('what is missing is mended where it is named; a gap that stays is handed in
   await odalys.goto(page.url())
   const asked = odalys.getByRole('complementary', { name: 'Answer' })
   await expect(asked.getByText('2 of 3 done')).toBeVisible()
-  await expect(asked.getByText(/still lacks a data table\.$/)).toBeVisible()
+  await expect(asked.getByText(/still needs a data table\.$/)).toBeVisible()
 })
 
 test('an item of which nobody knows who made it is declared on the way', async ({ browser }) => {
@@ -77,7 +77,7 @@ test('an item of which nobody knows who made it is declared on the way', async (
     .click()
   const rights = readinessOf(page).getByRole('listitem').filter({ hasText: 'Who made each thing' })
   await expect(rights).toContainText('Still to say who made: tide table.')
-  await rights.getByRole('button', { name: 'Declare rights' }).click()
+  await rights.getByRole('button', { name: 'Say who made it' }).click()
   await rights.getByRole('button', { name: 'Made by me' }).click()
   await expect(rights.getByRole('status').first()).toHaveText('Done')
   await rights.getByRole('button', { name: 'Close' }).click()
@@ -89,7 +89,7 @@ test('what is newer is published first; taken back until it is opened, and not a
 }) => {
   const page = await site.pageAs(browser, 'Wren')
   await openAssignment(page, 'Reading the tide')
-  const parts = page.getByRole('region', { name: 'Parts' })
+  const parts = page.getByRole('region', { name: 'What you hand in' })
   await parts.getByRole('button', { name: 'Add pages' }).click()
   const dialog = page.getByRole('dialog', { name: 'Which pages do you hand in?' })
   await dialog.getByRole('checkbox', { name: /^What the creek does to its bank/ }).check()
@@ -97,7 +97,7 @@ test('what is newer is published first; taken back until it is opened, and not a
   const part = parts.getByRole('listitem').filter({ hasText: 'What the creek does to its bank' })
   await expect(part).toContainText('newer changes:')
   await part.getByRole('button', { name: 'Publish them first' }).click()
-  await expect(part).toContainText('is sealed, nothing newer.')
+  await expect(part).toContainText('No newer changes.')
   await agree(page)
   await panelOf(page).getByRole('button', { name: 'Hand in' }).click()
   await sealedAt(page)

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import type { Locator, Page } from '@playwright/test'
 import journeys from './playwright.config.ts'
-import { gatherFiles, justGathered, kept } from './support/acts.ts'
+import { gatherFiles, justGathered, saved } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 /** A written sheet, drawn and then photographed askew in uneven light; a camera of one picture. */
@@ -69,11 +69,11 @@ async function screenOf(page: Page, title: string): Promise<string> {
   const item = items.find((one: { title: string }) => one.title === title)
   await expect(async () => {
     const { version } = await (await page.request.get(`/api/evidence/${item.id}`)).json()
-    look = version.look
-    expect([version.preview, version.look > 0]).toEqual(['there', true])
+    look = version.renderRevision
+    expect([version.preview, version.renderRevision > 0]).toEqual(['there', true])
   }).toPass()
   // Under its own address: what was shown before is kept by the browser.
-  return `/api/evidence/${item.id}/versions/1/screen?look=${look}`
+  return `/api/evidence/${item.id}/versions/1/screen?renderRevision=${look}`
 }
 
 test('a crooked, dark photo with a name on it is straight, white and nameless in three acts', async ({
@@ -82,14 +82,14 @@ test('a crooked, dark photo with a name on it is straight, white and nameless in
   const page = await site.pageAs(browser, 'Sefa')
   await page.goto('/')
   await page.getByRole('button', { name: 'Take a photo' }).first().click()
-  await page.getByRole('button', { name: 'Take it', exact: true }).click()
+  await page.getByRole('button', { name: 'Take the photo', exact: true }).click()
   const dialog = page.getByRole('dialog', { name: 'Take a photo' })
   await expect(dialog.getByRole('img', { name: 'The photo, fixed' })).toBeVisible()
   await expect(dialog.getByText('1 place that may be a name is covered.')).toBeVisible()
   await dialog.getByRole('button', { name: 'Save', exact: true }).click()
-  await justGathered(page).getByLabel('What is this?').fill('Quadrat 7')
+  await justGathered(page).getByLabel('Title').fill('Quadrat 7')
   await page.keyboard.press('Tab')
-  await kept(page)
+  await saved(page)
   const seen = await look(page, await screenOf(page, 'Quadrat 7'), [0.68, 0.05, 0.9, 0.065])
   expect(seen.width / seen.height).toBeGreaterThan(0.68)
   expect(seen.width / seen.height).toBeLessThan(0.84)
@@ -105,7 +105,7 @@ test('the bench is worked by keys alone, and keeps all of it over a reload', asy
   const page = await site.pageAs(browser, 'Wren')
   await openBench(page, 'Sketch sheet 12')
   // What is only suggested covers nothing, and leaving asks what is to become of it.
-  await expect(page.getByText('It is only suggested.')).toBeVisible()
+  await expect(page.getByText('It is only a suggestion.')).toBeVisible()
   await expect(page.getByText('Covered in every copy that others get')).toBeHidden()
   await page.getByRole('button', { name: 'Back to evidence' }).press('Enter')
   const asked = page.getByRole('dialog', { name: 'Use the suggested changes?' })
@@ -123,9 +123,9 @@ test('the bench is worked by keys alone, and keeps all of it over a reload', asy
   await expect(recipe(page).getByText('4 corners, 1 set by hand')).toBeVisible()
   // Buttons move it as well, and say where it stands.
   const pad = page.getByRole('group', { name: 'Move: Top left corner' })
-  const told = await pad.getByRole('status').textContent()
+  const spoken = await pad.getByRole('status').textContent()
   await pad.getByRole('button', { name: 'Right' }).press('Enter')
-  await expect(pad.getByRole('status')).not.toHaveText(told ?? '')
+  await expect(pad.getByRole('status')).not.toHaveText(spoken ?? '')
   await expect(corner).not.toHaveAttribute('style', before ?? '')
   await page.keyboard.press('Control+z')
   await page.keyboard.press('Control+z')
@@ -138,18 +138,18 @@ test('the bench is worked by keys alone, and keeps all of it over a reload', asy
   await page.getByRole('button', { name: 'Add a box' }).press('Enter')
   const part = page.getByRole('button', { name: 'Cover 2' }).last()
   await part.press('Shift+ArrowDown')
-  await expect(recipe(page).getByText('2 parts')).toBeVisible()
+  await expect(recipe(page).getByText('2 covers')).toBeVisible()
   await part.press('Delete')
   await expect(recipe(page).getByText('1 cover', { exact: true })).toBeVisible()
-  await recipe(page).getByRole('switch', { name: 'Use this step: Even out' }).press('Space')
+  await recipe(page).getByRole('switch', { name: 'Use this step: Even light' }).press('Space')
   await expect(recipe(page).getByText('Turned off')).toBeVisible()
-  await kept(page)
+  await saved(page)
   await page.reload()
   await expect(recipe(page).getByRole('listitem')).toHaveCount(4)
   await expect(recipe(page).getByText('Turned off')).toBeVisible()
   await page.getByRole('button', { name: 'Remove: Crop' }).press('Enter')
   await expect(recipe(page).getByRole('listitem')).toHaveCount(3)
-  await kept(page)
+  await saved(page)
   const seen = await look(page, await screenOf(page, 'Sketch sheet 12'), [0.68, 0.055, 0.9, 0.07])
   expect(seen.dark).toBeGreaterThan(0.9)
 })
@@ -163,7 +163,7 @@ test('by pointer: corners that cross are told, parts are drawn, a line is levell
   await expect(justGathered(page)).toBeVisible()
   await openBench(page, 'sheet')
   await page.getByRole('button', { name: 'Keep the original' }).click()
-  await expect(page.getByText('Nothing was done yet.')).toBeVisible()
+  await expect(page.getByText('No steps yet.')).toBeVisible()
   await tool(page, 'Square up').click()
   await expect(recipe(page).getByText('Square up')).toBeVisible()
   await drag(page, handle(page, 'Top left corner'), 200, 120)
@@ -181,11 +181,11 @@ test('by pointer: corners that cross are told, parts are drawn, a line is levell
   await expect(recipe(page).getByText('1 cover', { exact: true })).toBeVisible()
   await page.getByText('Large squares').click()
   await page.getByRole('button', { name: 'Look for names' }).click()
-  await expect(page.getByText(/may be (a name|names) (is|are) concealed now/)).toBeVisible()
+  await expect(page.getByText(/may be (a name|names) (is|are) covered now/)).toBeVisible()
   await tool(page, 'Turn').click()
   await page.getByRole('button', { name: 'Trace a level line' }).click()
   await drag(page, handle(page, 'Right end of the level line'), 0, 12)
-  await expect(recipe(page).getByText(/finely by/)).toBeVisible()
+  await expect(recipe(page).getByText(/by/)).toBeVisible()
   const divider = page.getByRole('separator', { name: /^Divider/ })
   const at = Number(await divider.getAttribute('aria-valuenow'))
   await divider.press('ArrowLeft')
@@ -219,7 +219,7 @@ test('what matters is drawn on, written on and numbered, and stays where it was 
   await page.keyboard.type('Count again')
   await page.keyboard.press('Tab')
   await expect(recipe(page).getByText('4 marks', { exact: true })).toBeVisible()
-  await kept(page)
+  await saved(page)
   await page.reload()
   await tool(page, 'Number').click()
   await expect(page.getByRole('textbox', { name: 'What 1 shows' })).toHaveValue('Tall tufts')
@@ -240,17 +240,17 @@ test('a voice speaks of a picture and points at places while it does', async ({ 
   await page.getByRole('button', { name: 'Stop recording' }).click()
   await expect(page.getByText('2 moments marked')).toBeVisible()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
-  const voice = page.getByRole('region', { name: 'Voice 1' })
+  const voice = page.getByRole('region', { name: 'Recording 1' })
   await expect(voice.getByRole('button', { name: /go to this moment$/ })).toHaveCount(2)
   await voice
-    .getByLabel(/^What is pointed at/)
+    .getByLabel(/^What you point at/)
     .first()
     .fill('The wire square')
   await page.keyboard.press('Tab')
-  await kept(page)
+  await saved(page)
   await page.reload()
   await tool(page, 'Speak').click()
-  await expect(voice.getByLabel(/^What is pointed at/).first()).toHaveValue('The wire square')
+  await expect(voice.getByLabel(/^What you point at/).first()).toHaveValue('The wire square')
   await page.getByRole('button', { name: 'Back to evidence' }).click()
   await voice.getByRole('button', { name: 'Remove it' }).click()
   await expect(voice).toHaveCount(0)
@@ -268,7 +268,7 @@ test('a page of a document becomes a picture to be marked, and is found again', 
   const id = /evidence\/([^/]+)\/bench/.exec(page.url())?.[1] ?? ''
   await expect(tool(page, 'Draw')).toHaveAttribute('aria-pressed', 'true')
   await page.getByRole('button', { name: 'Add one in the middle' }).click()
-  await kept(page)
+  await saved(page)
   const { recipe: made } = await (await page.request.get(`/api/evidence/${id}/versions/1/recipe`)).json()
   expect(made.steps.map(({ kind }: { kind: string }) => kind)).toEqual(['mark'])
   const { title, rightsState } = await (await page.request.get(`/api/evidence/${id}`)).json()

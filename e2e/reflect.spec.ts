@@ -1,5 +1,5 @@
 // Logbooks: an entry is written beside its evidence, dated, and stands on a page as well.
-import { dayField, kept, writeDay } from './support/acts.ts'
+import { dayField, saved, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -25,7 +25,7 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await beside.getByLabel('Caption of Transect map').fill('Where I went')
   await beside.getByRole('button', { name: 'Up: Transect map' }).click()
   await writeDay(page, 'Day', '20112026')
-  await kept(page)
+  await saved(page)
 
   await page.reload()
   await expect(page.getByLabel('Title of the entry')).toHaveValue('First frost')

@@ -53,7 +53,7 @@ async function beginFilm(page: Page, name: string) {
 }
 
 /** A piece of 16 MB may take long on a busy disk; its kept length is what the test waits for. */
-async function untilFirstPieceIsKept(page: Page) {
+async function untilFirstChunkIsSaved(page: Page) {
   await expect(async () => {
     const { open } = await (await page.request.get('/api/uploads')).json()
     expect(open[0]?.received).toBe(16 * MB)
@@ -75,7 +75,7 @@ test('the server stops in the middle: it goes on by itself, byte for byte', asyn
   await expect(page.getByText(/^16 MB of 20 MB|^1\d MB of 20 MB/)).toBeVisible()
   await site.stop()
   letGo()
-  await expect(page.getByText('No connection just now. What went up so far is kept')).toBeVisible()
+  await expect(page.getByText('No connection. What is uploaded so far is safe')).toBeVisible()
   await site.start({ env: { VALISE_LARGEST_FILE: '60' } })
   await expect(page.getByRole('heading', { name: 'Just added' })).toBeVisible({ timeout: 60_000 })
   expect(await hashOfNewest(page)).toBe(film.sha256)
@@ -86,19 +86,19 @@ test('the window is closed in the middle: choosing the file again goes on where 
 }) => {
   const page = await site.pageAs(browser, 'Tomasz')
   const { film, cutOff } = await beginFilm(page, 'walk.bin')
-  await untilFirstPieceIsKept(page)
+  await untilFirstChunkIsSaved(page)
   const context = page.context()
   // A window that closes may still send what was held back, and then nothing would have stopped in the middle:
   // so it is cut off first, and seen to be.
   cutOff()
-  await expect(page.getByText('No connection just now. What went up so far is kept')).toBeVisible()
+  await expect(page.getByText('No connection. What is uploaded so far is safe')).toBeVisible()
   await page.close({ runBeforeUnload: false })
 
   const next = await context.newPage()
   await next.goto('/evidence')
   await expect(next.getByText(/Stopped at [12]\d MB of 20 MB\./)).toBeVisible()
   await choose(next, 'Choose it again', makeFilm('other.bin', 1).path)
-  await expect(next.getByRole('alert')).toHaveText(/^That is another file/)
+  await expect(next.getByRole('alert')).toHaveText(/^That is a different file/)
   const offsets: string[] = []
   next.on('request', (request) => {
     if (request.method() === 'PATCH') offsets.push(request.headers()['upload-offset'] ?? '')
@@ -113,14 +113,14 @@ test('the window is closed in the middle: choosing the file again goes on where 
 test('the session ends in the middle: after signing in again it goes on', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Juno')
   const { film, letGo } = await beginFilm(page, 'pool.bin')
-  await untilFirstPieceIsKept(page)
+  await untilFirstChunkIsSaved(page)
   await page.context().clearCookies()
   letGo()
   const dialog = page.getByRole('dialog', { name: 'You were signed out' })
   await dialog.getByLabel('Sign-in name').fill('juno')
   await dialog.getByRole('textbox', { name: 'Password' }).fill('low water at seven')
   await dialog.getByRole('button', { name: 'Sign in again' }).click()
-  await page.getByRole('button', { name: 'Go on with it' }).click()
+  await page.getByRole('button', { name: 'Resume' }).click()
   await expect(page.getByRole('heading', { name: 'Just added' })).toBeVisible({ timeout: 60_000 })
   expect(await hashOfNewest(page)).toBe(film.sha256)
 })
@@ -170,10 +170,10 @@ test('one that is paused rests until it may go on, and one that is stopped goes,
 test('a file that changes while it is read is told from a broken line', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Nell Quillan')
   const { letGo } = await beginFilm(page, 'changing.bin')
-  await untilFirstPieceIsKept(page)
+  await untilFirstChunkIsSaved(page)
   makeFilm('changing.bin', 19)
   letGo()
-  await expect(page.getByRole('alert')).toHaveText(/^The file was changed or moved while it was being read/)
+  await expect(page.getByRole('alert')).toHaveText(/^The file changed or moved while it was uploading/)
   await page.getByRole('button', { name: 'Remove from the list changing.bin' }).click()
   await expect.poll(async () => (await (await page.request.get('/api/uploads')).json()).open).toEqual([])
 })

@@ -96,7 +96,7 @@ const views: readonly View[] = [
   {
     name: 'opened-page',
     who: 'Odalys',
-    path: '/opened-to-me',
+    path: '/shared-with-me',
     then: async (page) => {
       await page.getByRole('link', { name: 'Shore year' }).click()
       await page.getByRole('link', { name: 'Start reading' }).click()

@@ -74,7 +74,7 @@ test('everything is reached by keyboard, and letters act only where they may', a
   await expect(tray.getByRole('link')).toHaveCount(0) // typing never opens it
   await page.getByRole('radio', { name: 'Off' }).focus()
   await page.keyboard.press('Space')
-  await expect(page.getByText('Kept 10:42').first()).toBeVisible()
+  await expect(page.getByText('Saved 10:42').first()).toBeVisible()
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('t')
   await expect(tray.getByRole('link')).toHaveCount(0)

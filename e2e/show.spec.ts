@@ -1,6 +1,6 @@
 // Show: pages in collections, passes for people and for whoever holds a link, and every answer with its reasons.
 import type { Browser, Page } from '@playwright/test'
-import { kept, takeUp, writeDay } from './support/acts.ts'
+import { saved, takeUp, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -20,7 +20,7 @@ async function giveLink(page: Page, title: string, name: string): Promise<string
   await dialog.getByRole('radio', { name: /^Anyone with a link/ }).check()
   await dialog.getByLabel('Who or what is the link for?').fill(name)
   await dialog.getByRole('button', { name: 'Share' }).click()
-  return dialog.getByRole('textbox', { name: 'Address' }).inputValue()
+  return dialog.getByRole('textbox', { name: 'Link' }).inputValue()
 }
 
 async function endPass(page: Page, name: RegExp) {
@@ -64,7 +64,7 @@ test('pages come into an order, under dividers, by keyboard; hiding and publishi
   await chooser.getByRole('button', { name: 'Add 3' }).click()
   await page.getByRole('button', { name: 'Add a heading' }).click()
   await page.getByLabel('Name of the heading').fill('By the water')
-  await kept(page)
+  await saved(page)
 
   const order = page.getByRole('list', { name: 'Pages in order' })
   await expect(order.getByRole('listitem')).toHaveCount(4)
@@ -116,7 +116,7 @@ test('a pass lets one person look until it is ended, and nobody else', async ({ 
   await expect(dialog).toBeHidden()
 
   const tomasz = await site.pageAs(browser, 'Tomasz')
-  await tomasz.goto('/opened-to-me')
+  await tomasz.goto('/shared-with-me')
   await expect(tomasz.getByText('to you, until 12 Dec')).toBeVisible()
   await tomasz.getByRole('link', { name: 'Birds of the north creek' }).click()
   await expect(tomasz.getByRole('heading', { level: 1, name: 'Birds of the north creek' })).toBeVisible()
@@ -132,7 +132,7 @@ test('a pass lets one person look until it is ended, and nobody else', async ({ 
   await sefa.goto('/pages/01890000-0000-7000-8000-000000000000')
   await expect(sefa.getByRole('heading', { name: 'Valise cannot find this' })).toBeVisible()
 
-  await endPass(wren, /^Tomasz Ilves-Barr, look 26 Nov to 12 Dec/)
+  await endPass(wren, /^Tomasz Ilves-Barr: can look 26 Nov to 12 Dec/)
   await tomasz.goto(address)
   await expect(tomasz.getByRole('heading', { name: 'Valise cannot find this' })).toBeVisible()
 })
@@ -175,10 +175,10 @@ test('a link opens on a phone, signed out, what is published and nothing else; e
   await expect(visitor.getByRole('heading', { name: 'Come in' })).toBeVisible()
 
   await wren.getByRole('button', { name: 'Done' }).click()
-  await endPass(wren, /^Visitor link, Grandfather, look/)
+  await endPass(wren, /^Link “Grandfather”: can look/)
   await visitor.goto(readable)
   await expect(visitor.getByRole('heading', { level: 1, name: 'This link has ended' })).toBeVisible()
-  await expect(visitor.getByText(/Ask whoever gave it to you for a new one/)).toBeVisible()
+  await expect(visitor.getByText(/Ask the person who gave it to you for a new one/)).toBeVisible()
   expect(await visitor.locator('body').innerText()).not.toMatch(/Shore year|Wren|Grandfather|bank/)
   await visitor.goto('/open/AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA')
   await expect(visitor.getByRole('heading', { level: 1, name: 'This link does not work' })).toBeVisible()
@@ -189,11 +189,11 @@ test('a link can get a new address, and the one before opens nothing', async ({ 
   const before = await giveLink(wren, 'Walking a line', 'Club evening')
   await wren.getByRole('button', { name: 'Done' }).click()
   await wren
-    .getByRole('button', { name: /^Visitor link, Club evening, look/ })
+    .getByRole('button', { name: /^Link “Club evening”: can look/ })
     .first()
     .click()
   await wren.getByRole('button', { name: 'Make a new link' }).click()
-  const field = wren.getByRole('dialog').getByRole('textbox', { name: 'Address' })
+  const field = wren.getByRole('dialog').getByRole('textbox', { name: 'Link' })
   await expect(field).not.toHaveValue(before)
   const visitor = await site.pageOfNobody(browser, phone)
   await visitor.goto(before)
@@ -213,16 +213,16 @@ test('looking as somebody says because of what, until when, and what stands in t
     panel
       .getByRole('listitem')
       .filter({ hasNot: page.getByRole('list') })
-      .filter({ hasText: 'one of the assessors of Shore Methods' }),
+      .filter({ hasText: 'is an assessor of Shore Methods' }),
   ).toBeVisible()
-  await expect(panel.getByText(/You share Shore year .*This lies in it\./)).toBeVisible()
+  await expect(panel.getByText(/You share Shore year: .*This is in it\./)).toBeVisible()
   await expect(panel.getByText('Season in the marsh')).toBeVisible()
   await expect(panel.getByText('It is not published.')).toBeVisible()
   await expect(panel.getByText('You hid it in Shore year.')).toBeVisible()
 
   await panel.getByRole('link', { name: 'See it as others do' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Two banks, one winter' })).toBeVisible()
-  await expect(page.getByText('as others read it')).toBeVisible()
+  await expect(page.getByText('as others see it')).toBeVisible()
   await page.getByRole('link', { name: 'Start reading' }).click()
   await expect(page.getByText('Next, page 1 of 2')).toBeVisible()
   await page.goto('/sharing')
@@ -245,18 +245,18 @@ test('looking as somebody says because of what, until when, and what stands in t
   await page.getByRole('option', { name: /^Odalys Fenn/ }).click()
   await panel.getByRole('link', { name: 'Show again' }).click()
   await page.getByRole('button', { name: 'Show again: How I read a tide table' }).click()
-  await kept(page)
+  await saved(page)
   const read = page.getByRole('complementary', { name: 'What others read' })
   await expect(read.getByRole('link', { name: 'How I read a tide table' })).toBeVisible()
 })
 
 test('what the rules forbid is shown with its reason', async ({ browser }) => {
   const page = await beginJuniorPage(browser)
-  await page.getByRole('button', { name: /^Give a pass for/ }).click()
+  await page.getByRole('button', { name: /^Share/ }).click()
   const dialog = page.getByRole('dialog')
   for (const name of [/^One person/, /^Whoever holds a link/])
     await expect(dialog.getByRole('radio', { name })).toBeDisabled()
-  await expect(dialog.getByText('The sharing rules of your school do not allow this')).toHaveCount(2)
+  await expect(dialog.getByText('Your school does not let your year group do this')).toHaveCount(2)
   await dialog.getByRole('radio', { name: /^The class Saturday Crew/ }).check()
   await dialog.getByRole('button', { name: 'Share' }).click()
   await expect(page.getByText('Starts when you publish')).toBeVisible()
@@ -267,7 +267,7 @@ async function beginJuniorPage(browser: Browser): Promise<Page> {
   await page.goto('/pages')
   await page.getByRole('button', { name: 'New page' }).click()
   await page.getByLabel('Title of the page').fill('What we counted')
-  await kept(page)
+  await saved(page)
   await page.getByRole('link', { name: 'Sharing' }).click()
   await expect(page.getByRole('heading', { name: 'Who can see what, and until when' })).toBeVisible()
   return page

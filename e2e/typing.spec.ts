@@ -1,6 +1,6 @@
 // Typing, and then the window goes: by reload, by closing, by leaving, or because its tab is killed. Every word stays.
 import type { Browser, Page } from '@playwright/test'
-import { addText, beginPage, kept } from './support/acts.ts'
+import { addText, beginPage, saved } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -12,7 +12,7 @@ async function beginWriting(browser: Browser, title: string): Promise<{ page: Pa
   const page = await site.pageAs(browser, 'Wren')
   await beginPage(page, title)
   await addText(page, 'Low water at seven.')
-  await kept(page)
+  await saved(page)
   return { page, address: page.url() }
 }
 
@@ -110,7 +110,7 @@ test('a text that is too long says that it is not saved, stays on the device, an
     document.querySelector('.ProseMirror')?.dispatchEvent(paste)
   })
   const state = page.locator('header [data-state="refused"]')
-  const words = page.getByRole('alert').filter({ hasText: 'This text is longer than one text can be.' })
+  const words = page.getByRole('alert').filter({ hasText: 'This text is too long for one place.' })
   await expect(state).toContainText('Not saved')
   await expect(words).toBeVisible()
 
@@ -125,7 +125,7 @@ test('a text that is too long says that it is not saved, stays on the device, an
   await page.keyboard.press('Control+A')
   await page.keyboard.type('Low water at nine.')
   await expect(words).toBeHidden()
-  await kept(page)
+  await saved(page)
   await expectSaved(page, address, 'Low water at nine.')
 })
 
@@ -142,17 +142,17 @@ test('a note that is left while a text of it is on its way is whole when it is s
   ).json()
   await page.goto(`/evidence/${id}`)
   await page.getByRole('button', { name: 'Edit' }).click()
-  let isOnItsWay = false
+  let isUploading = false
   await page.route(`**/api/notes/${id}`, async (route) => {
     if (route.request().method() !== 'PUT') return route.continue()
-    isOnItsWay = true
+    isUploading = true
     await new Promise((resolve) => setTimeout(resolve, 1500))
     // The window that sent it may be gone.
     await route.continue().catch(() => undefined)
   })
   await page.getByRole('textbox', { name: 'Note' }).press('Control+End')
   await page.keyboard.type(' Stake 6')
-  await expect(() => expect(isOnItsWay).toBe(true)).toPass()
+  await expect(() => expect(isUploading).toBe(true)).toPass()
   await page.keyboard.type(' was set again.')
   await page.waitForTimeout(300)
   await page.unroute(`**/api/notes/${id}`)

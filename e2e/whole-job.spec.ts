@@ -1,5 +1,5 @@
 // The whole job: gathered, reflected on, put on a page, into a collection, shown, handed in, answered, and the answer seen.
-import { addText, beginPage, chooseFiles, justGathered, kept, picture, publish } from './support/acts.ts'
+import { addText, beginPage, chooseFiles, justGathered, saved, picture, publish } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -35,7 +35,7 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
     await sefa.getByRole('textbox', { name: 'What you think' }).click()
     await sefa.keyboard.type('In June I looked at the flowers only. In July I looked where they stand.')
     await sefa.getByRole('button', { name: 'Put everything here' }).click()
-    await kept(sefa)
+    await saved(sefa)
   })
 
   await test.step('arrange', async () => {
@@ -50,7 +50,7 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
       .click()
     // Two on the page, and the same two beside the entry that stands on it.
     await expect(sefa.locator('article.paper .picture-piece')).toHaveCount(4)
-    await kept(sefa)
+    await saved(sefa)
     await publish(sefa)
     await sefa.goto('/collections')
     await sefa.getByRole('button', { name: 'New collection' }).click()
@@ -61,7 +61,7 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
       .getByRole('checkbox', { name: /^Sea lavender/ })
       .check()
     await sefa.getByRole('dialog').getByRole('button', { name: 'Add 1' }).click()
-    await kept(sefa)
+    await saved(sefa)
   })
 
   await test.step('show', async () => {
@@ -72,7 +72,7 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
     await dialog.getByRole('radio', { name: /^Assessors of Shore Methods/ }).check()
     await dialog.getByRole('button', { name: 'Share' }).click()
     await expect(dialog).toBeHidden()
-    await odalys.goto('/opened-to-me')
+    await odalys.goto('/shared-with-me')
     await odalys.getByRole('link', { name: 'My first season' }).click()
     await expect(odalys.getByRole('heading', { level: 1, name: 'My first season' })).toBeVisible()
   })
@@ -131,7 +131,7 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
     await expect(sefa.locator('.ProseMirror')).toBeFocused()
     await sefa.keyboard.press('Control+End')
     await sefa.keyboard.type(' The line of dry weed shows it.')
-    await kept(sefa)
+    await saved(sefa)
     await sefa.goto('/')
     await sefa.getByRole('link', { name: 'Read and change: One plant, one season' }).click()
     await expect(sefa.getByText('1 newer change is not in it:')).toBeVisible()

@@ -75,8 +75,8 @@ writeFileSync(join(out, 'fonts.css'), `${head}\n${rules.join('\n')}\n`)
 function charactersOf(range) {
   return range
     .split(',')
-    .flatMap((part) => {
-      const [from, to] = part
+    .flatMap((range) => {
+      const [from, to] = range
         .trim()
         .slice(2)
         .split('-')

@@ -16,5 +16,5 @@ const flaky = runs.flatMap((run) => run.flaky ?? [])
 const minutes = (performance.now() - started) / 60_000
 process.exitCode = sum('failed') === 0 ? 0 : 1
 process.stdout.write(`\nafter installing: ${minutes.toFixed(1)} minutes\n`)
-for (const told of flaky) process.stdout.write(`\n${told}\n`)
+for (const line of flaky) process.stdout.write(`\n${line}\n`)
 process.stdout.write(`\n${sum('passed')} passed, ${sum('failed')} failed, ${sum('skipped')} skipped\n`)

@@ -31,7 +31,7 @@ const knownPaths: Plugin = {
 
 /** Parts that several screens share; not those that bring the editor or the calendar along. */
 const partsOfScreens =
-  /web\/src\/(?!words|pictures|collages)\w+\/(?!TextEditor|TextTools|UnsavedText|NoteEditor|NotePreview|PassDays|LookPanel|MadeField|TimePart|EntryEditor|AssignmentForm|DayField|SliderField)\w+\.(tsx|module\.css)$/
+  /web\/src\/(?!words|pictures|collages)\w+\/(?!TextEditor|TextTools|UnsavedText|NoteEditor|NotePreview|PassDays|LookAsPanel|MadeField|TimePart|EntryEditor|AssignmentForm|DayField|SliderField)\w+\.(tsx|module\.css)$/
 
 const devAddress = 'http://localhost:7400'
 /** The server takes writes from its own address alone, and Vite stands before it under another. */

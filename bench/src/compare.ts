@@ -61,9 +61,9 @@ export function toRow({ name, limit, unit, ratios, references }: Measured): Row 
 }
 
 /** Linear interpolation between the closest ranks. */
-function quantile(values: readonly number[], part: number): number {
+function quantile(values: readonly number[], fraction: number): number {
   const sorted = [...values].sort((a, b) => a - b)
-  const place = (sorted.length - 1) * part
+  const place = (sorted.length - 1) * fraction
   const below = sorted[Math.floor(place)] ?? Number.NaN
   const above = sorted[Math.ceil(place)] ?? Number.NaN
   return below + (above - below) * (place - Math.floor(place))

@@ -8,7 +8,7 @@ import {
   keepFile,
   keepPoster,
   listPresentPeople,
-  once,
+  streamOf,
   putIntoBin,
   putIntoTray,
   shiftedClock,
@@ -98,7 +98,7 @@ async function keep(
 ) {
   const cameIn = { ...item, daysAgo: Math.min(item.daysAgo, FIRST_DAY_AGO) }
   const database = { ...services.database, clock: shiftedClock(momentOf(cameIn, today)) }
-  const stored = await services.files.put(once(content))
+  const stored = await services.files.put(streamOf(content))
   const examined = await services.workers.run(
     'examine',
     { ...stored, fileName: item.fileName },
@@ -111,7 +111,7 @@ async function keep(
   const said = { title, tags: [...tags], ...(statement !== undefined && { statement }) }
   await updateEvidence(database, owner, id, 2, { ...said, alternativeText: showsOf(item) })
   if (moment) {
-    await keepPoster(services, owner, { id, n: 1 }, once(moment))
+    await keepPoster(services, owner, { id, n: 1 }, streamOf(moment))
   }
   if (item.inTray) await putIntoTray(database, owner, id)
   if (item.binned) await putIntoBin(lately(services, today), owner, id)
@@ -119,7 +119,7 @@ async function keep(
 
 async function momentOfFilm({ content }: SampleItem): Promise<Buffer | null> {
   const isFilm = 'file' in content && content.file === 'film'
-  return isFilm ? drawPicture({ scene: 'transectLine', seed: 9, look: 'wide' }, 640) : null
+  return isFilm ? drawPicture({ scene: 'transectLine', seed: 9, shape: 'wide' }, 640) : null
 }
 
 function contentOf({ title, content, ...item }: SampleItem, today: LocalDay): Promise<Buffer> {

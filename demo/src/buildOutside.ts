@@ -11,7 +11,7 @@ import {
   indexWords,
   insertDriveDocument,
   keepContent,
-  once,
+  streamOf,
   saveLink,
   shiftedClock,
   takeOutOfTray,
@@ -30,15 +30,15 @@ export async function buildOutside(services: Services, owner: PersonActor, today
   }
   for (const { daysAgo, title, tags, link } of linksFrom(origin)) {
     const { evidenceId } = await keepContent(on(daysAgo), owner, {
-      content: once(Buffer.from(`# ${title}\r\n${link.address}\r\n`)),
+      content: streamOf(Buffer.from(`# ${title}\r\n${link.address}\r\n`)),
       mime: LINK_MIME,
       fileName: '127.0.0.1.url.txt',
       title,
       tags,
       classId: null,
-      also: async (trx, kept) => {
-        await saveLink(trx, owner, kept.evidenceId, link)
-        await indexWords(trx, kept.evidenceId)
+      also: async (trx, saved) => {
+        await saveLink(trx, owner, saved.evidenceId, link)
+        await indexWords(trx, saved.evidenceId)
       },
     })
     await updateEvidence(on(daysAgo).database, owner, evidenceId, 2, { rights: { state: 'mine' } })
@@ -133,22 +133,22 @@ async function buildDriveDocument(services: Services, owner: PersonActor): Promi
     'Visit 2: stake 6 leans, silt up by two centimetres.',
   ]
   const { evidenceId } = await keepContent(services, owner, {
-    content: once(Buffer.from(`${lines.join('\n')}\n`)),
+    content: streamOf(Buffer.from(`${lines.join('\n')}\n`)),
     fileName: 'Crew log, line 3.txt',
     tags: ['Transect', 'Crew'],
     rights: { state: 'mine' },
     classId: null,
-    also: async (trx, kept) => {
+    also: async (trx, saved) => {
       const document = { documentId: 'crew-log', isConnected: true, revision: '3', changedAt: trx.now }
       await insertDriveDocument(trx, {
-        evidenceId: kept.evidenceId,
+        evidenceId: saved.evidenceId,
         ownerId: owner.personId,
         ...document,
       })
       await services.jobs.enqueue(trx, {
         kind: 'follow-document',
-        payload: { evidenceId: kept.evidenceId },
-        dedupeKey: `follow-document:${kept.evidenceId}`,
+        payload: { evidenceId: saved.evidenceId },
+        dedupeKey: `follow-document:${saved.evidenceId}`,
       })
     },
   })

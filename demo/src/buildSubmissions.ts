@@ -75,7 +75,7 @@ export async function buildSubmissions(services: Services, today: LocalDay, clas
   const wish = [...handInsOfWren, ...(await buildOthers(building))]
   for (const one of wish.sort((a, b) => b.daysAgo - a.daysAgo)) await buildHandIn(building, one)
   await buildChoices(building)
-  await lookAtNews(building)
+  await readNews(building)
   // What was sealed above leaves its jobs behind; they find nothing to do.
   await services.jobs.drain()
 }
@@ -196,7 +196,7 @@ async function buildChoices(building: Building): Promise<void> {
 }
 
 /** Wren has looked at the news until the day before yesterday. */
-async function lookAtNews({ services, today, people }: Building): Promise<void> {
+async function readNews({ services, today, people }: Building): Promise<void> {
   const wren = people.get(cast.wren.signInName) ?? ''
   const { items } = await listNews(services.database.reader(), wren, undefined)
   const looked = `${addDays(today, -2)}T18:00:00.000Z`

@@ -107,9 +107,15 @@ interface PresentPerson {
 const order = Object.values<CastMember>(cast).map(({ signInName }) => signInName)
 
 function toDemoPerson({ id, fullName, signInName, yearGroup }: PresentPerson) {
-  const part = Object.values<CastMember>(cast).find((member) => member.signInName === signInName)
+  const castMember = Object.values<CastMember>(cast).find((member) => member.signInName === signInName)
   const kind: 'student' | 'staff' = yearGroup === null ? 'staff' : 'student'
-  return { id, fullName, about: part?.about ?? yearGroup ?? 'Staff', kind, first: part !== undefined }
+  return {
+    id,
+    fullName,
+    about: castMember?.about ?? yearGroup ?? 'Staff',
+    kind,
+    first: castMember !== undefined,
+  }
 }
 
 /** People with a part first, in the order of the cast; then everybody else by name, as they came. */

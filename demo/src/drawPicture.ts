@@ -6,7 +6,7 @@ import type { SceneName } from './scenes/index.ts'
 export interface PictureWish {
   readonly scene: SceneName
   readonly seed: number
-  readonly look?: 'landscape' | 'portrait' | 'wide'
+  readonly shape?: 'landscape' | 'portrait' | 'wide'
   readonly format?: 'jpeg' | 'png' | 'webp'
   /** When the camera says it was taken, as `YYYY-MM-DDTHH:mm`; none for what no camera made. */
   readonly takenAt?: string
@@ -18,9 +18,9 @@ const shapes = { landscape: [4, 3], portrait: [3, 4], wide: [16, 9] } as const
 
 /** @param longSide pixels of the longer side */
 export function drawPicture(wish: PictureWish, longSide = 1280): Promise<Buffer> {
-  const { scene, seed, look = 'landscape', format = 'jpeg', takenAt, place } = wish
+  const { scene, seed, shape = 'landscape', format = 'jpeg', takenAt, place } = wish
   const dice = makeDice(seed)
-  const [across, down] = shapes[look]
+  const [across, down] = shapes[shape]
   const unit = longSide / Math.max(across, down)
   // A hand is never quite still: each picture is held a little otherwise.
   const angle = takenAt === undefined ? 0 : (dice() - 0.5) * 5

@@ -82,7 +82,7 @@ const newest: readonly SampleItem[] = [
     { file: 'sound', seed: 1 },
     { inTray: true },
   ),
-  photo('Bank after the second storm', 26, ['Bank repair'], { scene: 'bank', seed: 5, look: 'wide' }),
+  photo('Bank after the second storm', 26, ['Bank repair'], { scene: 'bank', seed: 5, shape: 'wide' }),
   made(
     'Transect map',
     'transect_map.webp',
@@ -116,7 +116,7 @@ const newest: readonly SampleItem[] = [
       inTray: true,
     },
   ),
-  photo('Tally card, north strand', 36, ['Beach clean'], { scene: 'tallyCard', seed: 2, look: 'portrait' }),
+  photo('Tally card, north strand', 36, ['Beach clean'], { scene: 'tallyCard', seed: 2, shape: 'portrait' }),
   photo('Crew on the second line', 38, ['Transect', 'Crew'], { scene: 'crew', seed: 4, place: true }),
   made('Notes from visit 3', 'visit 3 notes.docx', 40, ['Field notes'], { file: 'notes', seed: 0 }),
   made(
@@ -139,7 +139,7 @@ const newest: readonly SampleItem[] = [
     'spring-tide.jpg',
     47,
     ['Water'],
-    { scene: 'marsh', seed: 33, camera: false, look: 'wide' },
+    { scene: 'marsh', seed: 33, camera: false, shape: 'wide' },
     {
       rights: {
         state: 'licensed',
@@ -178,12 +178,12 @@ export const evidenceOfWren: readonly SampleItem[] = [
   ...series(5, 58, 14, (n) => [
     `Stake 4, visit ${5 - n}`,
     ['One stake'],
-    { scene: 'stake', seed: 50 + n, look: n % 2 ? 'portrait' : 'landscape' },
+    { scene: 'stake', seed: 50 + n, shape: n % 2 ? 'portrait' : 'landscape' },
   ]),
   ...series(6, 61, 9, (n) => [
     `Bank repair, day ${6 - n}`,
     ['Bank repair'],
-    { scene: 'bank', seed: 60 + n, look: n % 3 === 0 ? 'wide' : 'landscape' },
+    { scene: 'bank', seed: 60 + n, shape: n % 3 === 0 ? 'wide' : 'landscape' },
   ]),
   // Three that hardly differ, as one takes them.
   ...series(3, 70, 0, (n) => [`Pool under the ledge, ${n + 1}`, ['Pools'], { scene: 'pool', seed: 70 }]).map(
@@ -192,7 +192,7 @@ export const evidenceOfWren: readonly SampleItem[] = [
   ...series(3, 75, 11, (n) => [
     ['Greenshank, north creek', 'Redshank in rain', 'Egret, far bank', 'Heron before the storm'][n] ?? '',
     ['Birds'],
-    { scene: 'bird', seed: 80 + n, look: n === 2 ? 'portrait' : 'landscape' },
+    { scene: 'bird', seed: 80 + n, shape: n === 2 ? 'portrait' : 'landscape' },
   ]),
   ...series(4, 78, 12, (n) => [
     [
@@ -203,7 +203,7 @@ export const evidenceOfWren: readonly SampleItem[] = [
       'First look at the marsh',
     ][n] ?? '',
     ['Season'],
-    { scene: 'marsh', seed: 90 + n, look: n % 2 ? 'wide' : 'landscape' },
+    { scene: 'marsh', seed: 90 + n, shape: n % 2 ? 'wide' : 'landscape' },
   ]),
   ...series(3, 82, 13, (n) => [
     `Sketch sheet ${11 - n}`,

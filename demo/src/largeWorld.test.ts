@@ -32,6 +32,6 @@ it('is the world of the screens, only larger: its items are found, counted and l
   expect((await marlo.get('/api/evidence?words=heron')).body.count).toBe(0)
   expect((await marlo.get(`/api/evidence/${first.id}/versions/1/thumbnail`)).status).toBe(200)
   expect((await marlo.get('/api/entries?limit=200')).body.items).toHaveLength(size.entries)
-  expect((await marlo.get('/api/pages/count')).body.kept).toBe(size.pages)
+  expect((await marlo.get('/api/pages/count')).body.live).toBe(size.pages)
   await close()
 })

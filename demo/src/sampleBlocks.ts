@@ -32,16 +32,16 @@ export const line: SampleBlock = { kind: 'line' }
 
 export function richTextOf(source: string): RichText {
   const content: RichNode[] = []
-  for (const part of source.split('\n').filter((one) => one !== '')) {
+  for (const line of source.split('\n').filter((one) => one !== '')) {
     const last = content.at(-1)
-    if (part.startsWith('# '))
-      content.push({ type: 'heading', attrs: { level: 2 }, content: inline(part.slice(2)) })
-    else if (part.startsWith('> ')) content.push({ type: 'blockquote', content: [paragraph(part.slice(2))] })
-    else if (part.startsWith('- ')) {
-      const item = { type: 'listItem', content: [paragraph(part.slice(2))] }
+    if (line.startsWith('# '))
+      content.push({ type: 'heading', attrs: { level: 2 }, content: inline(line.slice(2)) })
+    else if (line.startsWith('> ')) content.push({ type: 'blockquote', content: [paragraph(line.slice(2))] })
+    else if (line.startsWith('- ')) {
+      const item = { type: 'listItem', content: [paragraph(line.slice(2))] }
       if (last?.type === 'bulletList') last.content?.push(item)
       else content.push({ type: 'bulletList', content: [item] })
-    } else content.push(paragraph(part))
+    } else content.push(paragraph(line))
   }
   return content.length > 0 ? { type: 'doc', content } : emptyText
 }
@@ -51,8 +51,8 @@ function paragraph(source: string): RichNode {
 }
 
 function inline(source: string): RichNode[] {
-  return source.split('_').flatMap((part, n): RichNode[] => {
-    if (part === '') return []
-    return [{ type: 'text', text: part, ...(n % 2 === 1 && { marks: [{ type: 'italic' as const }] }) }]
+  return source.split('_').flatMap((line, n): RichNode[] => {
+    if (line === '') return []
+    return [{ type: 'text', text: line, ...(n % 2 === 1 && { marks: [{ type: 'italic' as const }] }) }]
   })
 }

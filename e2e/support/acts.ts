@@ -27,14 +27,14 @@ export async function chooseFiles(page: Page, button: string, files: Files): Pro
 }
 
 /** Opens one of the ways in from the evidence screen. */
-export async function goWay(page: Page, way: string): Promise<void> {
+export async function chooseSource(page: Page, source: string): Promise<void> {
   await page.getByRole('button', { name: 'Gather', exact: true }).click()
-  await page.getByRole('menuitem', { name: way }).click()
+  await page.getByRole('menuitem', { name: source }).click()
 }
 
 /** Brings files in from the evidence screen. */
 export async function gatherFiles(page: Page, files: Files): Promise<void> {
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), goWay(page, 'Choose files')])
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), chooseSource(page, 'Choose files')])
   await chooser.setFiles(files)
 }
 
@@ -54,8 +54,8 @@ export async function writeDay(within: Page | Locator, name: string, digits: str
 }
 
 /** Waits until the top bar shows that what was done is kept; what a screen reader hears of it comes up to a minute later. */
-export async function kept(page: Page): Promise<void> {
-  await expect(page.locator('header [data-state="kept"]')).toBeVisible()
+export async function saved(page: Page): Promise<void> {
+  await expect(page.locator('header [data-state="saved"]')).toBeVisible()
 }
 
 /** Takes something up by its grip. On a busy machine a key may be lost; whoever presses it again gets there. */

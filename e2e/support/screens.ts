@@ -46,25 +46,25 @@ export const screens: readonly Screen[] = [
     who: 'Wren',
     go: press('/evidence', /^Change the search$/),
   },
-  { name: 'a photo to take', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Take a photo$/) },
-  { name: 'a voice to record', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Record your voice$/) },
-  { name: 'a note to write', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Write a note$/) },
-  { name: 'a link to add', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Add a link$/) },
+  { name: 'a photo to take', at: '/evidence/:id?', who: 'Wren', go: chooseSource(/^Take a photo$/) },
+  { name: 'a voice to record', at: '/evidence/:id?', who: 'Wren', go: chooseSource(/^Record your voice$/) },
+  { name: 'a note to write', at: '/evidence/:id?', who: 'Wren', go: chooseSource(/^Write a note$/) },
+  { name: 'a link to add', at: '/evidence/:id?', who: 'Wren', go: chooseSource(/^Add a link$/) },
   {
     name: 'the shared drive',
     at: '/evidence/:id?',
     who: 'Wren',
-    go: goWay(/shared drive$/),
+    go: chooseSource(/shared drive$/),
     holdsWords: true,
   },
   {
     name: 'the picture shelf',
     at: '/evidence/:id?',
     who: 'Wren',
-    go: goWay(/picture shelf$/),
+    go: chooseSource(/picture shelf$/),
     holdsWords: true,
   },
-  { name: 'a phone to borrow', at: '/evidence/:id?', who: 'Wren', go: goWay(/^Use your phone$/) },
+  { name: 'a phone to borrow', at: '/evidence/:id?', who: 'Wren', go: chooseSource(/^Use your phone$/) },
   { name: 'the camera page', at: '/camera', who: 'Wren', go: open('/camera'), asksOnce: true },
   { name: 'the camera page, over', at: '/camera', who: null, go: open('/camera') },
   { name: 'the picture bench', at: '/evidence/:id/bench', who: 'Wren', go: openBench() },
@@ -72,7 +72,7 @@ export const screens: readonly Screen[] = [
     name: 'the picture bench, concealing',
     at: '/evidence/:id/bench',
     who: 'Wren',
-    go: openBench(/^Conceal$/),
+    go: openBench(/^Cover$/),
   },
   { name: 'the picture bench, numbering', at: '/evidence/:id/bench', who: 'Wren', go: openBench(/^Number$/) },
   {
@@ -121,20 +121,20 @@ export const screens: readonly Screen[] = [
   { name: 'sharing', at: '/sharing', who: 'Wren', go: open('/sharing'), holdsWords: true },
   { name: 'sharing, nothing', at: '/sharing', who: 'Sefa', go: open('/sharing') },
   { name: 'a pass to give', at: '/sharing', who: 'Wren', go: openGivePass, holdsWords: true },
-  { name: 'opened to me', at: '/opened-to-me', who: 'Wren', go: open('/opened-to-me'), holdsWords: true },
-  { name: 'opened to me, nothing', at: '/opened-to-me', who: 'Nell Q', go: open('/opened-to-me') },
+  { name: 'opened to me', at: '/shared-with-me', who: 'Wren', go: open('/shared-with-me'), holdsWords: true },
+  { name: 'opened to me, nothing', at: '/shared-with-me', who: 'Nell Q', go: open('/shared-with-me') },
   {
     name: 'collection of somebody else',
     at: '/collections/:id/:slug?',
     who: 'Odalys',
-    go: follow('/opened-to-me', 'Shore year'),
+    go: follow('/shared-with-me', 'Shore year'),
     holdsWords: true,
   },
   {
     name: 'page of somebody else',
     at: '/pages/:id/:slug?',
     who: 'Wren',
-    go: follow('/opened-to-me', 'Quadrats, a first try'),
+    go: follow('/shared-with-me', 'Quadrats, a first try'),
     holdsWords: true,
   },
   { name: 'what a link opens', at: '/collections/:id/:slug?', who: null, go: openLink, holdsWords: true },
@@ -174,7 +174,7 @@ export const screens: readonly Screen[] = [
   { name: 'person', at: '/people/:id', who: 'Mireille', go: openPerson },
   { name: 'records', at: '/records', who: 'Mireille', go: open('/records') },
   { name: 'settings', at: '/settings', who: 'Wren', go: open('/settings') },
-  { name: 'nothing here', at: '*', who: 'Wren', go: open('/nowhere') },
+  { name: 'Valise cannot find this', at: '*', who: 'Wren', go: open('/nowhere') },
 ]
 
 function press(path: string, button: RegExp) {
@@ -185,11 +185,11 @@ function press(path: string, button: RegExp) {
   }
 }
 
-function goWay(way: RegExp) {
+function chooseSource(source: RegExp) {
   return async (page: Page) => {
     await page.goto('/evidence')
     await page.getByRole('button', { name: /^Gather$/ }).click()
-    await page.getByRole('menuitem', { name: way }).click()
+    await page.getByRole('menuitem', { name: source }).click()
     await expect(page.getByRole('dialog')).toBeVisible()
   }
 }

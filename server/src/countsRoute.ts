@@ -31,7 +31,7 @@ export function countsRoute(routes: readonly Route[]): Route {
           if (!one) return []
           // Counting takes nothing but who asks.
           const counted = one.handle(call as unknown as Parameters<Route['handle']>[0])
-          return [counted.then((answer) => [name, (answer as { kept: number }).kept] as const)]
+          return [counted.then((answer) => [name, (answer as { live: number }).live] as const)]
         }),
       )
       return Object.fromEntries(counts)

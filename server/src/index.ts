@@ -47,7 +47,7 @@ export {
   takeOutOfTray,
   updateEvidence,
 } from './evidence/index.ts'
-export { once } from './files/index.ts'
+export { streamOf } from './files/index.ts'
 export { createNote, keepContent } from './gathering/index.ts'
 export { listNews, markNewsSeen } from './feedback/index.ts'
 export { keepEdit } from './drafts/index.ts'

@@ -28,7 +28,7 @@ export function filesIn(folder) {
 
 export function digest(parts) {
   const hash = createHash('sha256')
-  for (const part of parts) hash.update(part)
+  for (const text of parts) hash.update(text)
   return hash.digest('hex')
 }
 

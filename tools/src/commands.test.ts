@@ -93,10 +93,13 @@ describe('the demo', () => {
     await new Promise<void>((resolve) => other.listen(7801, '127.0.0.1', resolve))
     const data = join(folder, 'taken')
     const taken = await run('serve.js', ['--port', '7801', '--data', data])
-    expect(taken).toEqual({ code: 1, said: expect.stringMatching(/^Port 7801 is taken\. .*--port.*\n$/) })
+    expect(taken).toEqual({
+      code: 1,
+      said: expect.stringMatching(/^Another program uses port 7801\. .*--port.*\n$/),
+    })
     expect(existsSync(data)).toBe(false)
     const beside = await run('serve.js', ['--port', '7800', '--data', data])
-    expect(beside).toEqual({ code: 1, said: expect.stringMatching(/^Port 7801 is taken\./) })
+    expect(beside).toEqual({ code: 1, said: expect.stringMatching(/^Another program uses port 7801\./) })
     await new Promise((resolve) => other.close(resolve))
 
     const file = join(folder, 'file')
@@ -106,7 +109,7 @@ describe('the demo', () => {
     expect(closed.said).toContain('The data folder cannot be written')
 
     expect((await run('serve.js', ['--port', 'many'])).said).toBe(
-      '--port takes a number up to 65533, not many.\n',
+      '--port must be a number up to 65533, not many.\n',
     )
   })
 
@@ -115,7 +118,7 @@ describe('the demo', () => {
     writeFileSync(join(foreign, 'valise.sqlite'), 'not made by the demo')
     const { code, said } = await run('serve.js', ['--port', '7803', '--data', foreign, '--reset'])
     expect(code).toBe(1)
-    expect(said).toContain('holds something that is no sample world')
+    expect(said).toContain('holds other files, not a sample world')
     expect(readFileSync(join(foreign, 'valise.sqlite'), 'utf8')).toBe('not made by the demo')
   })
 })
@@ -127,7 +130,7 @@ describe('a school of its own', () => {
     expect((await run('setUp.js', [], { VALISE_DATA: data })).said).toContain('npm run set-up --')
     const set = await run('setUp.js', args, { VALISE_DATA: data, VALISE_PORT: '7805' })
     expect(set.said).toMatch(/Dune School is set up.*\nhttp:\/\/localhost:7805\/choose-password#\S{43}\n/)
-    expect((await run('setUp.js', args, { VALISE_DATA: data })).said).toContain('holds a school already')
+    expect((await run('setUp.js', args, { VALISE_DATA: data })).said).toContain('already has a school')
 
     const env = { VALISE_DATA: data, VALISE_PORT: '7805', VALISE_LOG: 'silent' }
     const server = await start('main.js', [], 'listens', env)

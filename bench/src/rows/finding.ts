@@ -146,8 +146,8 @@ function prepareAll(database: Database.Database, statements: readonly Statement[
   })
 }
 
-async function timed(once: () => Promise<void>): Promise<number> {
+async function timed(run: () => Promise<void>): Promise<number> {
   const started = performance.now()
-  for (let round = 0; round < ROUNDS; round += 1) await once()
+  for (let round = 0; round < ROUNDS; round += 1) await run()
   return (performance.now() - started) / ROUNDS
 }

@@ -63,9 +63,9 @@ export async function listRoute(): Promise<Row> {
   }
 }
 
-async function timed(once: () => Promise<void>): Promise<number> {
+async function timed(run: () => Promise<void>): Promise<number> {
   const started = performance.now()
-  for (let round = 0; round < ROUNDS; round += 1) await once()
+  for (let round = 0; round < ROUNDS; round += 1) await run()
   return (performance.now() - started) / ROUNDS
 }
 

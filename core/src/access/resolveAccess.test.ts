@@ -54,13 +54,14 @@ describe('access in worlds made at random', () => {
         everywhere(world, (viewer, id, at, answer) => {
           const owner = world.things.find((thing) => thing.id === id)?.ownerId
           if (viewer.kind === 'person' && viewer.personId === owner) return
-          const ways = answer.allowed ? answer.ways : []
+          const grants = answer.allowed ? answer.grants : []
           const alone = world.passes.filter((pass) =>
             naiveAccess(viewer, id, 'look', at, { ...world, passes: [pass] }),
           )
-          const named = ways.flatMap((way) => (way.kind === 'pass' ? [way.passId] : []))
+          const named = grants.flatMap((grant) => (grant.kind === 'pass' ? [grant.passId] : []))
           expect([...new Set(named)].sort()).toEqual(alone.map((pass) => pass.id).sort())
-          for (const way of ways) if (way.kind === 'pass') expectChain(world, way.passId, [...way.path, id])
+          for (const grant of grants)
+            if (grant.kind === 'pass') expectChain(world, grant.passId, [...grant.path, id])
         })
       }),
       { numRuns: 25 },
@@ -80,11 +81,9 @@ describe('access in worlds made at random', () => {
       fc.property(worlds, (world) => {
         everywhere(world, (viewer, id, at, answer) => {
           if (answer.allowed) return
-          expect(answer.standsInTheWay).not.toEqual([])
+          expect(answer.obstacles).not.toEqual([])
           const mended = mend(world, answer, id)
-          const needsPass = answer.standsInTheWay.some(
-            ({ kind }) => kind === 'no-pass' || kind === 'not-in-class',
-          )
+          const needsPass = answer.obstacles.some(({ kind }) => kind === 'no-pass' || kind === 'not-in-class')
           // With all that was named out of the way, the viewer may; unless there was no pass to begin with.
           if (!needsPass) expect(naiveAccess(viewer, id, 'look', at, mended)).toBe(true)
         })
@@ -94,10 +93,10 @@ describe('access in worlds made at random', () => {
   })
 
   function mend(world: RandomWorld, answer: AccessAnswer, id: string): AccessWorld {
-    const inTheWay = answer.allowed ? [] : answer.standsInTheWay
+    const found = answer.allowed ? [] : answer.obstacles
     const names = (kind: string) =>
-      new Set(inTheWay.flatMap((one) => (one.kind === kind && 'passId' in one ? [one.passId] : [])))
-    const has = (kind: string) => inTheWay.some((one) => one.kind === kind)
+      new Set(found.flatMap((one) => (one.kind === kind && 'passId' in one ? [one.passId] : [])))
+    const has = (kind: string) => found.some((one) => one.kind === kind)
     const timed = new Set([...names('to-come'), ...names('ended')])
     return {
       ...world,
@@ -108,7 +107,7 @@ describe('access in worlds made at random', () => {
       })),
       edges: world.edges.map((edge) => ({ ...edge, isHidden: edge.isHidden && !has('hidden') })),
       passes: world.passes.map((pass) =>
-        timed.has(pass.id) || inTheWay.some((one) => 'passId' in one && one.passId === pass.id)
+        timed.has(pass.id) || found.some((one) => 'passId' in one && one.passId === pass.id)
           ? { ...pass, from: null, until: null, endedAt: null }
           : pass,
       ),
@@ -153,7 +152,7 @@ describe('access in a world one can picture', () => {
   it('names the collections that a pass comes down through, and ends with the membership', () => {
     expect(ask(world([pass('a', 'year', { until: '2027-01-10' })]))).toEqual({
       allowed: true,
-      ways: [{ kind: 'pass', passId: 'a', path: ['year', 'winter'] }],
+      grants: [{ kind: 'pass', passId: 'a', path: ['year', 'winter'] }],
       until: '2026-12-20',
     })
   })
@@ -176,7 +175,7 @@ describe('access in a world one can picture', () => {
     ]
     expect(ask(world(passes, true))).toEqual({
       allowed: false,
-      standsInTheWay: [
+      obstacles: [
         { kind: 'to-come', passId: 'b', from: '2026-12-01' },
         { kind: 'ended', passId: 'c', until: '2026-11-20' },
         { kind: 'rules', passId: 'd' },
@@ -188,7 +187,7 @@ describe('access in a world one can picture', () => {
   it('is closed for a thing that nobody knows', () => {
     expect(resolveAccess(odalys, 'nothing', 'look', '2026-11-26', world([]))).toEqual({
       allowed: false,
-      standsInTheWay: [{ kind: 'no-pass' }],
+      obstacles: [{ kind: 'no-pass' }],
     })
   })
 })

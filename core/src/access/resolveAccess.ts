@@ -5,7 +5,15 @@ import type { Instant, TimeWindow } from '../time/index.ts'
 import { chainsAbove } from './chainsAbove.ts'
 import type { Chain } from './chainsAbove.ts'
 import type { AccessRight } from './valueLists.ts'
-import type { AccessAnswer, AccessPass, AccessThing, AccessWorld, Obstacle, Viewer, Way } from './world.ts'
+import type {
+  AccessAnswer,
+  AccessPass,
+  AccessThing,
+  AccessWorld,
+  Obstacle,
+  Viewer,
+  AccessGrant,
+} from './world.ts'
 
 /** A pass that could let the viewer in, with the times at which it would. */
 interface Chance {
@@ -45,10 +53,10 @@ export function prepareAccess(
 
   return (thingId) => {
     const thing = things.get(thingId)
-    if (!thing) return { allowed: false, standsInTheWay: [{ kind: 'no-pass' }] }
-    if (viewer.kind === 'system') return { allowed: true, ways: [{ kind: 'system' }], until: null }
+    if (!thing) return { allowed: false, obstacles: [{ kind: 'no-pass' }] }
+    if (viewer.kind === 'system') return { allowed: true, grants: [{ kind: 'system' }], until: null }
     if (viewer.kind === 'person' && viewer.personId === thing.ownerId)
-      return { allowed: true, ways: [{ kind: 'owner' }], until: null }
+      return { allowed: true, grants: [{ kind: 'owner' }], until: null }
     const own: Chain = { path: [], hiddenIn: [], binned: [] }
     const chains = [own, ...chainsAbove(thingId, edgesInto, things)]
     const chances = chains.flatMap((chain) =>
@@ -78,15 +86,19 @@ export function prepareAccess(
     const open = ofThing.length > 0 ? [] : chances.filter(({ obstacles }) => obstacles.length === 0)
     const now = open.filter(({ windows }) => windows.some((window) => isWithin(window, at)))
     if (now.length === 0) {
-      const inTheWay = [...ofThing, ...chances.flatMap((chance) => whyNot(chance, at))]
+      const found = [...ofThing, ...chances.flatMap((chance) => whyNot(chance, at))]
       return {
         allowed: false,
-        standsInTheWay: chances.length === 0 ? [...ofThing, { kind: 'no-pass' }] : distinct(inTheWay),
+        obstacles: chances.length === 0 ? [...ofThing, { kind: 'no-pass' }] : distinct(found),
       }
     }
-    const ways = now.map(({ pass, chain }): Way => ({ kind: 'pass', passId: pass.id, path: chain.path }))
+    const grants = now.map(({ pass, chain }): AccessGrant => ({
+      kind: 'pass',
+      passId: pass.id,
+      path: chain.path,
+    }))
     const windows = open.flatMap((chance) => chance.windows)
-    return { allowed: true, ways, until: endOfUnion(windows, at) }
+    return { allowed: true, grants, until: endOfUnion(windows, at) }
   }
 }
 

@@ -84,7 +84,7 @@ export const audiencesSchema = object({
 })
 export type Audiences = Static<typeof audiencesSchema>
 
-const passWay = object({
+const passGrant = object({
   kind: Type.Literal('pass'),
   passId: idSchema,
   path: Type.Array(idSchema, {
@@ -102,10 +102,10 @@ export const thingAnswerSchema = Type.Union([
   object({
     thingId: idSchema,
     allowed: Type.Literal(true),
-    ways: Type.Array(passWay),
+    grants: Type.Array(passGrant),
     until: nullable(instantSchema),
   }),
-  object({ thingId: idSchema, allowed: Type.Literal(false), standsInTheWay: Type.Array(obstacleSchema) }),
+  object({ thingId: idSchema, allowed: Type.Literal(false), obstacles: Type.Array(obstacleSchema) }),
 ])
 export type ThingAnswer = Static<typeof thingAnswerSchema>
 
@@ -117,7 +117,7 @@ export const lookAsSchema = object({
 })
 export type LookAs = Static<typeof lookAsSchema>
 
-export const openedThingSchema = object({
+export const thingSharedWithMeSchema = object({
   thing: thingRefSchema,
   title: Type.String(),
   ownerName: Type.String(),
@@ -128,14 +128,14 @@ export const openedThingSchema = object({
   audience: Type.Enum(['person', 'assessors', 'class']),
   className: nullable(Type.String()),
 })
-export type OpenedThing = Static<typeof openedThingSchema>
+export type ThingSharedWithMe = Static<typeof thingSharedWithMeSchema>
 
-export const openedListSchema = object({
-  items: Type.Array(openedThingSchema),
+export const sharedWithMeListSchema = object({
+  items: Type.Array(thingSharedWithMeSchema),
   next: nullable(Type.String()),
   count: Type.Integer(),
 })
-export type OpenedList = Static<typeof openedListSchema>
+export type SharedWithMeList = Static<typeof sharedWithMeListSchema>
 
 /** How many can see a thing now: people by name, and links, whose holders nobody counts. */
 export const seenBySchema = object({

@@ -31,7 +31,7 @@ describe('one’s own things as rows', () => {
     ],
     passes: [pass('family', 'year'), pass('cold', 'winter'), pass('own', 'creek')],
   }
-  const told = sharingRows(sharing)
+  const rows = sharingRows(sharing)
     .shared.flat()
     .map(({ thing: { id }, depth, isHidden, passes, inherited }) => ({
       row: `${'  '.repeat(depth)}${id}`,
@@ -41,7 +41,7 @@ describe('one’s own things as rows', () => {
     }))
 
   it('follow their collections, with what comes down to each place', () => {
-    expect(told).toEqual([
+    expect(rows).toEqual([
       { row: 'year', passes: ['family'], inherited: [] },
       { row: '  creek', passes: ['own'], inherited: ['family of year'] },
       { row: '  winter', isHidden: true, passes: ['cold'], inherited: ['family of year'] },

@@ -50,7 +50,7 @@ export interface AccessWorld {
 }
 
 /** Why somebody may. A path leads from the collection that has the pass down to the one that holds the thing. */
-export type Way =
+export type AccessGrant =
   | { readonly kind: 'owner' }
   | { readonly kind: 'system' }
   | { readonly kind: 'pass'; readonly passId: string; readonly path: readonly string[] }
@@ -66,8 +66,8 @@ export type Obstacle =
 export type AccessAnswer =
   | {
       readonly allowed: true
-      readonly ways: readonly Way[]
+      readonly grants: readonly AccessGrant[]
       /** When it ends if nothing is changed; null without end. */
       readonly until: Instant | null
     }
-  | { readonly allowed: false; readonly standsInTheWay: readonly Obstacle[] }
+  | { readonly allowed: false; readonly obstacles: readonly Obstacle[] }

@@ -25,7 +25,7 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
 
-const partId = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
+const innerIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
 const weight = Type.Enum([...weights])
 
 export const wantedPieceSchema = object({
@@ -35,7 +35,7 @@ export const wantedPieceSchema = object({
 export type WantedPiece = Static<typeof wantedPieceSchema>
 
 export const pageRequirementSchema = object({
-  id: partId,
+  id: innerIdSchema,
   kind: Type.Literal('page'),
   weight,
   pieces: Type.Array(wantedPieceSchema, {
@@ -44,7 +44,7 @@ export const pageRequirementSchema = object({
   }),
 })
 export const statementRequirementSchema = object({
-  id: partId,
+  id: innerIdSchema,
   kind: Type.Literal('statement'),
   weight,
   words: Type.Integer({ minimum: 1, maximum: MOST_STATEMENT_WORDS, description: 'At least so many words' }),
@@ -53,7 +53,7 @@ export const statementRequirementSchema = object({
     description: 'What the statement goes along; none leaves it free',
   }),
 })
-export const rightsRequirementSchema = object({ id: partId, kind: Type.Literal('rights'), weight })
+export const rightsRequirementSchema = object({ id: innerIdSchema, kind: Type.Literal('rights'), weight })
 
 export const requirementSchema = Type.Union([
   pageRequirementSchema,
@@ -64,7 +64,7 @@ export type Requirement = Static<typeof requirementSchema>
 export type PageRequirement = Static<typeof pageRequirementSchema>
 export type StatementRequirement = Static<typeof statementRequirementSchema>
 
-export const levelSchema = object({ id: partId, name: localizedSchema(LONGEST_LEVEL) })
+export const levelSchema = object({ id: innerIdSchema, name: localizedSchema(LONGEST_LEVEL) })
 export type Level = Static<typeof levelSchema>
 
 const localTimeSchema = Type.String({

@@ -135,8 +135,8 @@ describe('what collections reach', () => {
         const reach = reachOf(all)
         for (const { id } of all) {
           const mine = reach.filter(({ containerId }) => containerId === id)
-          const told = mine.map(({ thingId, itemId }) => `${thingId} at ${itemId}`)
-          expect([...told].sort()).toEqual([...new Set(walk(all, id))].sort())
+          const found = mine.map(({ thingId, itemId }) => `${thingId} at ${itemId}`)
+          expect([...found].sort()).toEqual([...new Set(walk(all, id))].sort())
         }
       }),
     )
@@ -162,14 +162,14 @@ describe('reading a collection', () => {
   const titles = (...ids: string[]) => new Map(ids.map((id) => [id, id.toUpperCase()]))
   const read = (all: Record<string, CollectionItem[]>, seen: Map<string, string>) =>
     readingOrder('c', new Map(Object.entries(all).map(([id, items]) => [id, { id, items }])), seen)
-  const told = (lines: ReturnType<typeof read>) => lines.map(({ title, depth }) => `${depth} ${title}`)
+  const found = (lines: ReturnType<typeof read>) => lines.map(({ title, depth }) => `${depth} ${title}`)
 
   it('leaves out what is hidden or not published, and headings over nothing', () => {
     const lines = read(
       { c: [divider(1), page(1), divider(2), page(2), page(3, true), divider(3)] },
       titles('p1', 'p3'),
     )
-    expect(told(lines)).toEqual(['0 Part 1', '0 P1'])
+    expect(found(lines)).toEqual(['0 Part 1', '0 P1'])
   })
 
   it('goes down into nested collections, and leaves out those with nothing to read', () => {
@@ -177,12 +177,12 @@ describe('reading a collection', () => {
       { c: [page(1), nested('a'), nested('b')], a: [divider(1), page(2)], b: [divider(2)] },
       titles('p1', 'p2', 'a', 'b'),
     )
-    expect(told(lines)).toEqual(['0 P1', '0 A', '1 Part 1', '1 P2'])
+    expect(found(lines)).toEqual(['0 P1', '0 A', '1 Part 1', '1 P2'])
   })
 
   it('puts nothing under a heading that is hidden, nor under the one before it', () => {
     const lines = read({ c: [divider(1), divider(2, true), page(1)] }, titles('p1'))
-    expect(told(lines)).toEqual(['0 P1'])
+    expect(found(lines)).toEqual(['0 P1'])
   })
 
   it('comes to a page once, where it stands first', () => {

@@ -14,7 +14,7 @@ export interface UploadLimits {
 export interface UploadWish {
   readonly bytes: number
   /** What the person keeps already, with what is on its way. */
-  readonly keptBytes: number
+  readonly usedBytes: number
   readonly openUploads: number
 }
 
@@ -22,8 +22,8 @@ export interface UploadWish {
 export function decideUpload(wish: UploadWish, limits: UploadLimits): Decision {
   if (wish.bytes === 0) return no('file-empty')
   if (wish.bytes > limits.largest) return no('file-too-large', { most: toMegabytes(limits.largest) })
-  if (wish.keptBytes + wish.bytes > limits.quota) {
-    return no('quota-full', { left: toMegabytes(Math.max(0, limits.quota - wish.keptBytes)) })
+  if (wish.usedBytes + wish.bytes > limits.quota) {
+    return no('quota-full', { left: toMegabytes(Math.max(0, limits.quota - wish.usedBytes)) })
   }
   return wish.openUploads >= MOST_OPEN_UPLOADS ? no('too-many-uploads', { most: MOST_OPEN_UPLOADS }) : yes
 }

@@ -17,8 +17,8 @@ const MB = 1_048_576
 const limits = { largest: 100 * MB, quota: 1000 * MB }
 
 describe('an upload', () => {
-  const decide = (bytes: number, keptBytes = 0, openUploads = 0) =>
-    decideUpload({ bytes, keptBytes, openUploads }, limits)
+  const decide = (bytes: number, usedBytes = 0, openUploads = 0) =>
+    decideUpload({ bytes, usedBytes, openUploads }, limits)
 
   it.each([
     ['empty', decide(0), 'file-empty'],
@@ -36,9 +36,9 @@ describe('an upload', () => {
   it('never gets in over any limit', () => {
     const size = fc.integer({ min: 0, max: 2000 * MB })
     fc.assert(
-      fc.property(size, size, fc.nat(100), (bytes, kept, open) => {
-        const allowed = bytes > 0 && bytes <= limits.largest && kept + bytes <= limits.quota && open < 60
-        expect(decide(bytes, kept, open).allowed).toBe(allowed)
+      fc.property(size, size, fc.nat(100), (bytes, used, open) => {
+        const allowed = bytes > 0 && bytes <= limits.largest && used + bytes <= limits.quota && open < 60
+        expect(decide(bytes, used, open).allowed).toBe(allowed)
       }),
     )
   })
@@ -76,11 +76,11 @@ describe('tags', () => {
   it('tidied twice are as tidied once, all different, within their limits', () => {
     fc.assert(
       fc.property(fc.array(fc.string({ unit: 'grapheme', maxLength: 80 }), { maxLength: 50 }), (tags) => {
-        const kept = cleanTags(tags)
-        expect(cleanTags(kept)).toEqual(kept)
-        expect(new Set(kept.map(toTagKey)).size).toBe(kept.length)
-        expect(kept.length).toBeLessThanOrEqual(30)
-        for (const tag of kept) expect([...tag].length).toBeLessThanOrEqual(60)
+        const used = cleanTags(tags)
+        expect(cleanTags(used)).toEqual(used)
+        expect(new Set(used.map(toTagKey)).size).toBe(used.length)
+        expect(used.length).toBeLessThanOrEqual(30)
+        for (const tag of used) expect([...tag].length).toBeLessThanOrEqual(60)
       }),
     )
   })

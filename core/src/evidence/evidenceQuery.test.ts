@@ -38,8 +38,8 @@ describe('a query of evidence', () => {
     fc.assert(
       fc.property(queries, (query) => {
         // How many of the tags makes a difference from two on.
-        const told = query.tags.length < 2 ? { ...query, tagged: 'any' as const } : query
-        expect(readEvidenceQuery(writeEvidenceQuery(told))).toEqual(told)
+        const normalized = query.tags.length < 2 ? { ...query, tagged: 'any' as const } : query
+        expect(readEvidenceQuery(writeEvidenceQuery(normalized))).toEqual(normalized)
       }),
     )
   })

@@ -24,8 +24,8 @@ export {
 } from './kindOfMime.ts'
 export { creditLine, isWebAddress } from './rights.ts'
 export {
-  type CollagePart,
-  collagePartSchema,
+  type CollagePicture,
+  collagePictureSchema,
   creditLineSchema,
   dataTableSchema,
   evidenceChangeSchema,
@@ -138,14 +138,14 @@ export type {
   FromShelf,
   Landing,
   LentCamera,
-  LookedUp,
+  PreviewedLink,
   NewLink,
   PhoneLink,
   PhoneState,
   ShelfPage,
   ShelfPicture,
   ShelfReport,
-  WaysIn,
+  Sources,
 } from './outsideSchema.ts'
 export { momentSchema, momentsSchema, voiceSchema } from './voiceSchema.ts'
 export type { Moment, Voice } from './voiceSchema.ts'

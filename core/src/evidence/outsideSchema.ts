@@ -34,7 +34,7 @@ export const lookedUpSchema = object({
   hasPicture: Type.Boolean(),
   known: nullable(idSchema),
 })
-export type LookedUp = Static<typeof lookedUpSchema>
+export type PreviewedLink = Static<typeof lookedUpSchema>
 
 export const driveDocumentSchema = object({
   id: outsideId,
@@ -84,7 +84,7 @@ export type ShelfReport = Static<typeof shelfReportSchema>
 
 /** Which of the ways in this school has. */
 export const waysInSchema = object({ drive: Type.Boolean(), shelf: Type.Boolean() })
-export type WaysIn = Static<typeof waysInSchema>
+export type Sources = Static<typeof waysInSchema>
 
 export const outsideIdSchema = outsideId
 

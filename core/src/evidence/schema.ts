@@ -67,7 +67,7 @@ export const evidenceVersionSchema = object({
   textState: Type.Enum([...textStates], { description: 'Whether the words inside have been looked for' }),
   preview: Type.Enum([...previewStates]),
   previewProblem: nullable(Type.Enum([...previewProblems])),
-  look: Type.Integer({ description: 'The recipe that made its pictures; 0 for as they came' }),
+  renderRevision: Type.Integer({ description: 'The recipe that made its pictures; 0 for as they came' }),
   at: instantSchema,
 })
 export type EvidenceVersion = Static<typeof evidenceVersionSchema>
@@ -121,13 +121,13 @@ export const driveStateSchema = object({
 export type DriveState = Static<typeof driveStateSchema>
 
 /** A picture in a collage. */
-export const collagePartSchema = object({
+export const collagePictureSchema = object({
   id: idSchema,
   title: Type.String(),
   rightsState: Type.Enum(['missing', 'mine', 'licensed']),
   credit: nullable(creditLineSchema),
 })
-export type CollagePart = Static<typeof collagePartSchema>
+export type CollagePicture = Static<typeof collagePictureSchema>
 
 export const evidenceSchema = object({
   ...evidenceRowSchema.properties,
@@ -144,7 +144,7 @@ export const evidenceSchema = object({
   drive: nullable(driveStateSchema),
   alike: Type.Integer({ description: 'How many others of mine look like it' }),
   createdAt: instantSchema,
-  parts: Type.Array(collagePartSchema, { description: 'The pictures in a collage' }),
+  parts: Type.Array(collagePictureSchema, { description: 'The pictures in a collage' }),
   voices: Type.Array(voiceSchema, { description: 'Recordings that speak of it, oldest first' }),
   versions: Type.Array(evidenceVersionSchema, { description: 'Newest first' }),
   revision: Type.Integer(),

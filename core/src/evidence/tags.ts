@@ -9,11 +9,11 @@ export function toTagKey(tag: string): string {
 
 /** Tags as they are kept: tidied, none empty, none twice (the first spelling stays), at most 30, in their order. */
 export function cleanTags(tags: readonly string[]): string[] {
-  const kept = new Map<string, string>()
+  const unique = new Map<string, string>()
   for (const tag of tags.flatMap((one) => one.split(','))) {
     const line = [...toPlainLine(tag)].slice(0, LONGEST_TAG).join('').trim()
     const key = toTagKey(line)
-    if (key !== '' && !kept.has(key)) kept.set(key, line)
+    if (key !== '' && !unique.has(key)) unique.set(key, line)
   }
-  return [...kept.values()].slice(0, MOST_TAGS)
+  return [...unique.values()].slice(0, MOST_TAGS)
 }

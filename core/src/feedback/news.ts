@@ -9,7 +9,7 @@ export const newsKinds = [
   'left-class',
   'password-changed',
   'administrator-made',
-  'opened-to-me',
+  'shared-with-me',
   'assignment-set',
   'copy-sealed',
   'sealing-failed',

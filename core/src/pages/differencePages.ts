@@ -154,8 +154,8 @@ function outOfOrder(before: Parts, after: Parts): Set<string> {
       .reduce<string[]>((found, { ids }) => (ids.length > found.length ? ids : found), [])
     best.push({ ids: [...longest, id], last: place })
   }
-  const kept = new Set(
+  const unmoved = new Set(
     best.reduce<string[]>((found, { ids }) => (ids.length > found.length ? ids : found), []),
   )
-  return new Set(common.map(({ id }) => id).filter((id) => !kept.has(id)))
+  return new Set(common.map(({ id }) => id).filter((id) => !unmoved.has(id)))
 }

@@ -33,11 +33,11 @@ export function differenceWords(before: string, after: string): WordChange[] {
     removed = ''
     added = ''
   }
-  for (const part of diffArrays(old, present, { maxEditLength: MOST_PARAGRAPH_EDITS }) ??
+  for (const run of diffArrays(old, present, { maxEditLength: MOST_PARAGRAPH_EDITS }) ??
     wholly(old, present)) {
-    const words = part.value.join('')
-    if (part.removed) removed += words
-    else if (part.added) added += words
+    const words = run.value.join('')
+    if (run.removed) removed += words
+    else if (run.added) added += words
     else {
       flush()
       changes.push({ how: 'same', words })

@@ -136,12 +136,12 @@ describe('an edit that is carried over others’', () => {
         const there = contents(applied(base, theirs))
         const here = contents(applied(base, mine))
         const joined = contents(applied(applied(base, theirs), rebased.operations))
-        const kept = new Set(
+        const unmoved = new Set(
           rebased.refused.flatMap((operation) => ('piece' in operation ? [operation.piece.id] : [])),
         )
         for (const [id, piece] of here) {
           const isWritten = !isSame(before.get(id), piece)
-          if (!isWritten || kept.has(id)) continue
+          if (!isWritten || unmoved.has(id)) continue
           // What was written here stands in the result, unless the other side only took away or wrote the same.
           expect([id, joined.get(id)]).toEqual([id, piece])
         }

@@ -23,7 +23,7 @@ const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T)
   Type.Union([schema, Type.Null()])
 
 /** Made by the device that adds the part, so that it can go on without an answer. */
-const partIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
+const documentPartIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
 const span = Type.Integer({ minimum: NARROWEST, maximum: COLUMNS, description: 'Columns of twelve' })
 const caption = Type.String({ maxLength: LONGEST_CAPTION })
 
@@ -55,14 +55,14 @@ export const followedVersionSchema = Type.Union([Type.Literal('follow'), Type.In
 })
 
 export const textPieceSchema = object({
-  id: partIdSchema,
+  id: documentPartIdSchema,
   kind: Type.Literal('text'),
   span,
   lang: nullable(Type.Enum([...textLanguages])),
   text: richTextSchema,
 })
 export const picturePieceSchema = object({
-  id: partIdSchema,
+  id: documentPartIdSchema,
   kind: Type.Literal('picture'),
   span,
   evidenceId: idSchema,
@@ -72,7 +72,7 @@ export const picturePieceSchema = object({
   caption,
 })
 export const filePieceSchema = object({
-  id: partIdSchema,
+  id: documentPartIdSchema,
   kind: Type.Literal('file'),
   span,
   evidenceId: idSchema,
@@ -81,12 +81,12 @@ export const filePieceSchema = object({
   caption,
 })
 export const entryPieceSchema = object({
-  id: partIdSchema,
+  id: documentPartIdSchema,
   kind: Type.Literal('entry'),
   span,
   entryId: idSchema,
 })
-export const linePieceSchema = object({ id: partIdSchema, kind: Type.Literal('line'), span })
+export const linePieceSchema = object({ id: documentPartIdSchema, kind: Type.Literal('line'), span })
 
 export const pieceSchema = Type.Union([
   textPieceSchema,
@@ -101,7 +101,7 @@ export type PicturePiece = Static<typeof picturePieceSchema>
 export type FilePiece = Static<typeof filePieceSchema>
 
 export const rowSchema = object({
-  id: partIdSchema,
+  id: documentPartIdSchema,
   pieces: Type.Array(pieceSchema, { maxItems: MOST_PIECES_IN_ROW }),
 })
 export type Row = Static<typeof rowSchema>
@@ -118,9 +118,9 @@ export const documentSchema = object({
 export type PageDocument = Static<typeof documentSchema>
 
 /** Places are told by what stands before them (null: first), so that edits at other places leave them right. */
-const after = nullable(partIdSchema)
-const rowId = partIdSchema
-const pieceId = partIdSchema
+const after = nullable(documentPartIdSchema)
+const rowId = documentPartIdSchema
+const pieceId = documentPartIdSchema
 
 export const operationSchema = Type.Union([
   object({ op: Type.Literal('set-title'), title }),
@@ -173,9 +173,8 @@ export const shownEvidenceSchema = object({
   width: nullable(Type.Integer()),
   height: nullable(Type.Integer()),
   hasPicture: Type.Boolean({ description: 'Whether there is a rendition to show' }),
-  look: Type.Optional(
-    Type.Integer({ description: 'The recipe by which its picture is made; 0 for as it came' }),
-  ),
+  // Sealed copies are signed over this name, so it stays what it was called first.
+  look: Type.Optional(Type.Integer({ description: 'The render revision of its picture; 0 for as it came' })),
   notes: Type.Optional(Type.Array(Type.String(), { description: 'What its numbered pins show, from 1' })),
   caption: Type.Optional(Type.String({ description: 'Where the piece has none of its own' })),
   alternativeText: Type.Optional(

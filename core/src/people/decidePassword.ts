@@ -26,13 +26,13 @@ export function decidePassword(password: string, names: readonly string[]): Deci
   if (isCommon(folded)) return no('password-common')
   const parts = names
     .flatMap((name) => foldText(name).split(/[\s@.\-_]+/u))
-    .filter((part) => part.length >= 4)
-  return parts.some((part) => folded.includes(part)) ? no('password-like-name') : yes
+    .filter((word) => word.length >= 4)
+  return parts.some((word) => folded.includes(word)) ? no('password-like-name') : yes
 }
 
 /** Common is what consists of three signs at most, or of much-tried parts with fewer than three letters besides. */
 function isCommon(folded: string): boolean {
   if (new Set(folded).size <= 3) return true
-  const rest = COMMON_PARTS.reduce((text, part) => text.replaceAll(part, ''), folded)
+  const rest = COMMON_PARTS.reduce((text, word) => text.replaceAll(word, ''), folded)
   return (rest.match(/\p{Letter}/gu) ?? []).length < 3
 }

@@ -31,7 +31,7 @@ export function foldText(text: string): string {
     .toLowerCase()
 }
 
-/** The form under which a sign-in name is unique: case and look-alike forms fold (NFKC). */
+/** The form under which a sign-in name is unique: case and similar-pictures forms fold (NFKC). */
 export function toSignInKey(signInName: string): string {
   return signInName.normalize('NFKC').trim().toLowerCase()
 }

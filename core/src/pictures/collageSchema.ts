@@ -145,17 +145,17 @@ export const picturedSchema = object({
   alternativeText: Type.String(),
   width: Type.Integer(),
   height: Type.Integer(),
-  look: Type.Integer({ description: 'The recipe that made its renditions' }),
+  renderRevision: Type.Integer({ description: 'The recipe that made its renditions' }),
 })
 export type Pictured = Static<typeof picturedSchema>
 
-export const keptCollageSchema = object({
+export const savedCollageSchema = object({
   collage: collageSchema,
   revision: Type.Integer(),
   isMade: Type.Boolean({ description: 'Whether what others see is made by it already' }),
   pictures: Type.Array(picturedSchema, { description: 'Those that are there, in reading order' }),
 })
-export type KeptCollage = Static<typeof keptCollageSchema>
+export type SavedCollage = Static<typeof savedCollageSchema>
 
 export const newCollageSchema = object({
   size: Type.Enum([...collageSizes]),

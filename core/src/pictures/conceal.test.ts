@@ -3,12 +3,12 @@ import { conceal } from './conceal.ts'
 import { IDENTITY, scaling } from './matrix.ts'
 import { pixelsOf, type Raster, shrink } from './raster.ts'
 import { runRecipe } from './runRecipe.ts'
-import type { ConcealedPart, RecipeStep } from './schema.ts'
+import type { ConcealedRegion, RecipeStep } from './schema.ts'
 import { randomFrom } from './testing/random.ts'
 import { copyOf, inkRaster, isSame, paint } from './testing/rasters.ts'
 import { finish } from './work.ts'
 
-const box = (values: Partial<ConcealedPart> = {}): ConcealedPart => ({
+const box = (values: Partial<ConcealedRegion> = {}): ConcealedRegion => ({
   corners: [
     [30.3, 20.6],
     [90.2, 24],
@@ -37,8 +37,8 @@ function withOtherSecret(picture: Raster, hidden: Set<number>, seed: number): Ra
   return other
 }
 
-function changedBy(picture: Raster, part: ConcealedPart): Set<number> {
-  const [before, after] = [pixelsOf(picture), pixelsOf(conceal(copyOf(picture), [part], IDENTITY))]
+function changedBy(picture: Raster, region: ConcealedRegion): Set<number> {
+  const [before, after] = [pixelsOf(picture), pixelsOf(conceal(copyOf(picture), [region], IDENTITY))]
   return new Set([...before.keys()].filter((at) => before[at] !== after[at]))
 }
 
@@ -57,10 +57,13 @@ describe('concealing', () => {
         fc.constantFrom(box(), box({ fill: 'cover' }), brush),
         fc.boolean(),
         fc.nat(),
-        (part, isLit, seed) => {
+        (region, isLit, seed) => {
           const picture = inkRaster(120, 80)
-          const other = withOtherSecret(picture, changedBy(magenta, part), seed)
-          const steps: RecipeStep[] = [...(isLit ? later : []), { kind: 'conceal', on: true, parts: [part] }]
+          const other = withOtherSecret(picture, changedBy(magenta, region), seed)
+          const steps: RecipeStep[] = [
+            ...(isLit ? later : []),
+            { kind: 'conceal', on: true, parts: [region] },
+          ]
           const make = (one: Raster) => finish(runRecipe(copyOf(one), { schema: 1, steps }, picture))
           expect(isSame(make(picture), make(other))).toBe(true)
         },
@@ -125,7 +128,7 @@ describe('concealing', () => {
       x >= 100 && x < 200 && y >= 50 && y < 100 ? [0, 0, 0] : [255, 255, 255],
     )
     const small = shrink(large, 133)
-    const part = box({
+    const region = box({
       corners: [
         [100, 50],
         [200, 50],
@@ -134,7 +137,7 @@ describe('concealing', () => {
       ],
       fill: 'squares',
     })
-    const steps: RecipeStep[] = [{ kind: 'conceal', on: true, parts: [part] }]
+    const steps: RecipeStep[] = [{ kind: 'conceal', on: true, parts: [region] }]
     const { data } = finish(runRecipe(small, { schema: 1, steps }, large))
     // Nothing mixed from the black part is left: all that is not white has a colour of the squares about white.
     expect(Math.min(...data)).toBeGreaterThan(150)

@@ -1,7 +1,7 @@
 // Conceals parts of a picture so that nothing of what was there can be told from what is there now.
 import { mapPoint, type Matrix } from './matrix.ts'
 import { pixelsOf, type Raster, type Size } from './raster.ts'
-import type { ConcealedPart } from './schema.ts'
+import type { ConcealedRegion } from './schema.ts'
 
 /** The colour of a cover: dark ink, in the byte order of a pixel (opacity, blue, green, red). */
 const COVER = 0xff332b1c
@@ -25,16 +25,16 @@ const ROUND = 16
  */
 export function conceal(
   raster: Raster,
-  parts: readonly ConcealedPart[],
+  parts: readonly ConcealedRegion[],
   toRaster: Matrix,
   more = 0.5,
 ): Raster {
-  const areas = parts.map((part) => areaOf(part, toRaster, more))
+  const areas = parts.map((region) => areaOf(region, toRaster, more))
   // The surroundings of all parts are taken before the first is painted, and none of them looks under another.
   const hidden = new Uint8Array(raster.width * raster.height)
   const rows = areas.map((area) => coveredRows(raster, area))
   for (const covered of rows) forEachInside(raster, covered, (at) => (hidden[at] = 1))
-  const fills = parts.map((part, n) => fillOf(raster, part, boundsOf(areas[n] as Area), hidden)) // an area for each
+  const fills = parts.map((region, n) => fillOf(raster, region, boundsOf(areas[n] as Area), hidden)) // an area for each
   const pixels = pixelsOf(raster)
   rows.forEach((covered, n) => {
     const colourAt = fills[n] ?? (() => COVER)
@@ -54,7 +54,7 @@ interface Area {
   readonly more: number
 }
 
-function areaOf({ corners, radius }: ConcealedPart, toRaster: Matrix, more: number): Area {
+function areaOf({ corners, radius }: ConcealedRegion, toRaster: Matrix, more: number): Area {
   const outlines = radius === 0 ? [corners] : strokeOutlines(corners, radius)
   const mapped = outlines.map((outline) =>
     outline.map(([x, y]): Corner => {
@@ -88,13 +88,13 @@ function strokeOutlines(line: readonly Corner[], radius: number): Corner[][] {
   return [...rounds, ...bands]
 }
 
-function fillOf(raster: Raster, part: ConcealedPart, bounds: Bounds, hidden: Uint8Array): ColourAt {
-  if (part.fill === 'cover') return () => COVER
+function fillOf(raster: Raster, region: ConcealedRegion, bounds: Bounds, hidden: Uint8Array): ColourAt {
+  if (region.fill === 'cover') return () => COVER
   const side = Math.max(1, Math.min(bounds.right - bounds.left, bounds.bottom - bounds.top) / SQUARES)
   const [red, green, blue] = meanAbout(raster, bounds, hidden)
   return (x, y) => {
     const square = Math.floor((x - bounds.left) / side) + 4096 * Math.floor((y - bounds.top) / side)
-    const lighter = (mixed(part.seed, square) / 0xffffffff - 0.6) * SPREAD
+    const lighter = (mixed(region.seed, square) / 0xffffffff - 0.6) * SPREAD
     return 0xff000000 | (byte(blue + lighter) << 16) | (byte(green + lighter) << 8) | byte(red + lighter)
   }
 }

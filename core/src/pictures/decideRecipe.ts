@@ -3,7 +3,7 @@ import { type Decision, no, type Reason, yes } from '../problems/index.ts'
 import { cornersIn, LEAST_CROP, resolveGeometry } from './geometry.ts'
 import { findQuadFault, type QuadFault } from './quad.ts'
 import type { Size } from './raster.ts'
-import type { ConcealedPart, PictureRecipe } from './schema.ts'
+import type { ConcealedRegion, PictureRecipe } from './schema.ts'
 import { MOST_COVERED, MOST_TALL_CORNERS } from './valueLists.ts'
 
 const reasonOf = {
@@ -31,7 +31,7 @@ export function decideRecipe(original: Size, { steps }: PictureRecipe): Decision
 }
 
 /** Whether painting over the parts would take longer than anybody waits: more than anyone covers by hand. */
-function isTooMuch({ width, height }: Size, parts: readonly ConcealedPart[]): boolean {
+function isTooMuch({ width, height }: Size, parts: readonly ConcealedRegion[]): boolean {
   let covered = 0
   let tallCorners = 0
   for (const { corners, radius } of parts) {

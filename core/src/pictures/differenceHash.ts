@@ -31,7 +31,7 @@ export function differenceHash(grey: ArrayLike<number>): string {
 
 /** In how many of 64 signs two hashes differ. */
 export function hashDistance(a: string, b: string): number {
-  return signsIn(partOf(a, 0) ^ partOf(b, 0)) + signsIn(partOf(a, 8) ^ partOf(b, 8))
+  return signsIn(hexAt(a, 0) ^ hexAt(b, 0)) + signsIn(hexAt(a, 8) ^ hexAt(b, 8))
 }
 
 /** The ones among many that look like one, each with its distance; nearest first. */
@@ -40,11 +40,11 @@ export function findAlike<T extends { readonly hash: string }>(
   among: readonly T[],
   most = MOST_DIFFERENCE,
 ): { readonly one: T; readonly distance: number }[] {
-  const [high, low] = [partOf(hash, 0), partOf(hash, 8)]
+  const [high, low] = [hexAt(hash, 0), hexAt(hash, 8)]
   return among
     .map((one) => ({
       one,
-      distance: signsIn(high ^ partOf(one.hash, 0)) + signsIn(low ^ partOf(one.hash, 8)),
+      distance: signsIn(high ^ hexAt(one.hash, 0)) + signsIn(low ^ hexAt(one.hash, 8)),
     }))
     .filter(({ distance }) => distance <= most)
     .sort((a, b) => a.distance - b.distance)
@@ -55,11 +55,11 @@ export function findAlike<T extends { readonly hash: string }>(
  * even ground.
  */
 export function isTelling(hash: string): boolean {
-  const signs = signsIn(partOf(hash, 0)) + signsIn(partOf(hash, 8))
+  const signs = signsIn(hexAt(hash, 0)) + signsIn(hexAt(hash, 8))
   return signs >= 6 && signs <= 58
 }
 
-function partOf(hash: string, at: number): number {
+function hexAt(hash: string, at: number): number {
   return Number.parseInt(hash.slice(at, at + 8), 16)
 }
 

@@ -64,8 +64,13 @@ function gainOf(ground: number, strength: number): number {
 }
 
 /** The factors along one row in 1/1024, between the middles of the fields in straight lines. */
-function fillLine(factors: Int32Array, gains: Float32Array, { columns, rows }: LightMap, part: number): void {
-  const y = Math.min(rows - 1, Math.max(0, part * rows - 0.5))
+function fillLine(
+  factors: Int32Array,
+  gains: Float32Array,
+  { columns, rows }: LightMap,
+  fraction: number,
+): void {
+  const y = Math.min(rows - 1, Math.max(0, fraction * rows - 0.5))
   const [top, below] = [Math.floor(y) * columns, Math.min(rows - 1, Math.floor(y) + 1) * columns]
   const share = y - Math.floor(y)
   const at = (column: number) =>
@@ -113,13 +118,13 @@ function quantilesOfFields(raster: Raster, channel: number, columns: number, row
   return Float32Array.from({ length: columns * rows }, (_, field) => quantile(counts, field * 256, INK))
 }
 
-function quantile(counts: Uint32Array, start: number, part: number): number {
+function quantile(counts: Uint32Array, start: number, fraction: number): number {
   let total = 0
   for (let value = 0; value < 256; value += 1) total += counts[start + value] as number
   let sum = 0
   for (let value = 0; value < 256; value += 1) {
     sum += counts[start + value] as number
-    if (sum > total * part) return value
+    if (sum > total * fraction) return value
   }
   return 255
 }
@@ -135,12 +140,12 @@ function holdUp(fields: Float32Array, columns: number, rows: number): Float32Arr
 
 /** Means of 3 by 3, twice: as smooth as light is. */
 function smooth(fields: Float32Array, columns: number, rows: number): Float32Array {
-  const once = (of: Float32Array) =>
+  const blurred = (of: Float32Array) =>
     of.map((_, at) => {
       const about = around(of, columns, rows, at, 1)
       return about.reduce((sum, one) => sum + one, 0) / about.length
     })
-  return once(once(fields))
+  return blurred(blurred(fields))
 }
 
 function around(fields: Float32Array, columns: number, rows: number, at: number, reach: number): number[] {

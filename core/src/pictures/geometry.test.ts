@@ -226,7 +226,7 @@ describe('a recipe', () => {
     expect(decide(covers(200, 1, 400))).toMatchObject({ reason: 'covers-too-many' })
     const broad = {
       ...covers(1, 1, 3),
-      parts: covers(40, 1, 3).parts.map((part) => ({ ...part, radius: 5000 })),
+      parts: covers(40, 1, 3).parts.map((region) => ({ ...region, radius: 5000 })),
     }
     expect(decide(broad)).toMatchObject({ reason: 'covers-too-many' })
   })

@@ -30,8 +30,8 @@ export {
   type Collage,
   collageSchema,
   type DrawingLayer,
-  type KeptCollage,
-  keptCollageSchema,
+  type SavedCollage,
+  savedCollageSchema,
   type Layer,
   layerSchema,
   type NewCollage,
@@ -50,7 +50,7 @@ export {
   boardColours,
   paintCollage,
   type Painter,
-  partShown,
+  cropShown,
   readableOn,
   type ShownPicture,
 } from './paintCollage.ts'
@@ -81,7 +81,7 @@ export {
   turning,
 } from './matrix.ts'
 export { paintMarks, paintRecipeMarks, pinRadius, pinsOf, toFragment } from './paintMarks.ts'
-export { findPrivateParts, type Proposal, proposeRecipe, squareStepFor } from './proposeRecipe.ts'
+export { findPrivateRegions, type Proposal, proposeRecipe, squareStepFor } from './proposeRecipe.ts'
 export { findQuadFault, orderCorners, type QuadFault } from './quad.ts'
 export { fitPixels, fitSize, MOST_WORKED_PIXELS, type Raster, shrink, type Size } from './raster.ts'
 export { concealsMore, joinConcealment } from './joinConcealment.ts'
@@ -90,11 +90,11 @@ export { refineCorners } from './refineCorners.ts'
 export { runRecipe, stepOf } from './runRecipe.ts'
 export {
   type Box,
-  type ConcealedPart,
+  type ConcealedRegion,
   type CropStep,
   type EvenStep,
-  type KeptRecipe,
-  keptRecipeSchema,
+  type SavedRecipe,
+  savedRecipeSchema,
   type LightStep,
   type Mark,
   type PictureRecipe,

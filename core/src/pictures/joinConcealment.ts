@@ -1,12 +1,12 @@
 // What concealment does to recipes that are held elsewhere: a published page holds one, and must conceal what is concealed now.
 import { stepOf } from './runRecipe.ts'
-import type { ConcealedPart, PictureRecipe } from './schema.ts'
+import type { ConcealedRegion, PictureRecipe } from './schema.ts'
 import { MOST_PARTS } from './valueLists.ts'
 
 /** The held recipe with all that it conceals, and all that the newest one does. */
 export function joinConcealment(held: PictureRecipe, newest: PictureRecipe): PictureRecipe {
   const own = concealedBy(held)
-  const added = concealedBy(newest).filter((part) => !hasPart(own, part))
+  const added = concealedBy(newest).filter((region) => !hasRegion(own, region))
   const parts = [...own, ...added].slice(-MOST_PARTS)
   const others = held.steps.filter(({ kind }) => kind !== 'conceal')
   return parts.length === 0
@@ -17,15 +17,15 @@ export function joinConcealment(held: PictureRecipe, newest: PictureRecipe): Pic
 /** Whether the new recipe conceals something that the one before did not. */
 export function concealsMore(before: PictureRecipe, after: PictureRecipe): boolean {
   const old = concealedBy(before)
-  return concealedBy(after).some((part) => !hasPart(old, part))
+  return concealedBy(after).some((region) => !hasRegion(old, region))
 }
 
-function concealedBy({ steps }: PictureRecipe): readonly ConcealedPart[] {
+function concealedBy({ steps }: PictureRecipe): readonly ConcealedRegion[] {
   const step = stepOf(steps, 'conceal')
   return step?.on ? step.parts : []
 }
 
 /** The same place counts, whatever it is filled with. */
-function hasPart(parts: readonly ConcealedPart[], { corners, radius }: ConcealedPart): boolean {
+function hasRegion(parts: readonly ConcealedRegion[], { corners, radius }: ConcealedRegion): boolean {
   return parts.some((one) => one.radius === radius && JSON.stringify(one.corners) === JSON.stringify(corners))
 }

@@ -8,11 +8,15 @@ const turn = (quarters: 0 | 1 | 2): RecipeStep => ({
   ...{ kind: 'turn', on: true, quarters, degrees: 0, mirrored: false },
 })
 const light: RecipeStep = { kind: 'light', on: true, brightness: 9, contrast: 0, warmth: 0, sharpness: 0 }
-const part = (x: number) => ({
+const region = (x: number) => ({
   ...{ corners: [[x, 0], [x + 9, 0], [x + 9, 9]] as [number, number][], radius: 0, fill: 'cover' as const }, // prettier-ignore
   seed: 1,
 })
-const conceal = (...places: number[]): RecipeStep => ({ kind: 'conceal', on: true, parts: places.map(part) })
+const conceal = (...places: number[]): RecipeStep => ({
+  kind: 'conceal',
+  on: true,
+  parts: places.map(region),
+})
 const marks = (...notes: string[]): RecipeStep => ({
   ...{ kind: 'mark', on: true },
   marks: notes.map((note) => ({ id: note, kind: 'pin', at: [1, 1], region: null, note })),

@@ -51,13 +51,13 @@ export function histogramOf({ data }: Raster): Histogram {
 }
 
 /** The value below which a part of the pixels lies. */
-export function quantileOf(counts: ArrayLike<number>, part: number): number {
+export function quantileOf(counts: ArrayLike<number>, fraction: number): number {
   let total = 0
   for (let value = 0; value < counts.length; value += 1) total += counts[value] ?? 0
   let sum = 0
   for (let value = 0; value < counts.length; value += 1) {
     sum += counts[value] ?? 0
-    if (sum >= total * part && sum > 0) return value
+    if (sum >= total * fraction && sum > 0) return value
   }
   return counts.length - 1
 }

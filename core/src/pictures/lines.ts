@@ -72,12 +72,12 @@ function crests(votes: Float32Array, places: number, most: number) {
     if (count > floor) cells.push({ degrees: Math.floor(cell / places), place: cell % places, count })
   }
   cells.sort((a, b) => b.count - a.count)
-  const kept: typeof cells = []
+  const chosen: typeof cells = []
   for (const cell of cells) {
-    if (kept.length === most) break
-    if (!kept.some((other) => isNear(cell, other, places))) kept.push(cell)
+    if (chosen.length === most) break
+    if (!chosen.some((other) => isNear(cell, other, places))) chosen.push(cell)
   }
-  return kept
+  return chosen
 }
 
 /** Directions go round: a line at 179 degrees lies beside one at 0 whose distance has the other sign. */

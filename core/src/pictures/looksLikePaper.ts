@@ -25,8 +25,8 @@ export function isLighterWithin({ width, height, channels }: Edges, { corners, f
     const length = Math.hypot(to.x - from.x, to.y - from.y)
     // To the right of the way round lies the inside.
     const [inX, inY] = [-(to.y - from.y) / length, (to.x - from.x) / length]
-    for (let part = 0.08; part < 0.93; part += 0.04) {
-      const [x, y] = [from.x + (to.x - from.x) * part, from.y + (to.y - from.y) * part]
+    for (let fraction = 0.08; fraction < 0.93; fraction += 0.04) {
+      const [x, y] = [from.x + (to.x - from.x) * fraction, from.y + (to.y - from.y) * fraction]
       const [outX, outY] = [x - inX * BEYOND_FRAME, y - inY * BEYOND_FRAME]
       if (outX < 0 || outY < 0 || outX >= width || outY >= height) continue
       count += 1

@@ -4,7 +4,7 @@ import { decideCollage } from './decideCollage.ts'
 import { upgradeCollage } from './upgradeCollage.ts'
 import type { BoardDrawing } from './drawing.ts'
 import { layOutWords } from './layOutWords.ts'
-import { arrowPoints, boardColours, paintCollage, partShown, readableOn } from './paintCollage.ts'
+import { arrowPoints, boardColours, paintCollage, cropShown, readableOn } from './paintCollage.ts'
 import type { Painter } from './paintCollage.ts'
 import { placePictures } from './placePictures.ts'
 import { inReadingOrder, numbersOf, picturesOf, wordsOn } from './readCollage.ts'
@@ -33,10 +33,10 @@ function record(): { readonly painter: Painter<string>; readonly acts: string[] 
   const note =
     (name: string) =>
     (...values: unknown[]) => {
-      const told = values.map((value) => (typeof value === 'number' ? Math.round(value) : value)).join(' ')
+      const args = values.map((value) => (typeof value === 'number' ? Math.round(value) : value)).join(' ')
       const colour = { fill: state.fillStyle, stroke: state.strokeStyle }[name] ?? ''
       acts.push(
-        [name, told, colour, name === 'stroke' ? state.globalCompositeOperation : ''].join(' ').trim(),
+        [name, args, colour, name === 'stroke' ? state.globalCompositeOperation : ''].join(' ').trim(),
       )
       return { width: String(values[0]).length * 10 }
     }
@@ -139,7 +139,7 @@ describe('a collage is painted', () => {
 
 describe('what a board shows', () => {
   it('is the middle of a picture, never more than there is', () => {
-    const shown = partShown({ width: 400, height: 200 }, { width: 100, height: 100 }, { x: 1, y: 0, zoom: 2 })
+    const shown = cropShown({ width: 400, height: 200 }, { width: 100, height: 100 }, { x: 1, y: 0, zoom: 2 })
     expect(shown).toEqual({ x: 300, y: 0, width: 100, height: 100 })
   })
 

@@ -120,15 +120,15 @@ function paintPicture<I>({ drawing, pictureOf }: Painter<I>, layer: PictureLayer
 }
 
 /** Which part of a picture fills a box: as large as can be, about what its owner wants to see. */
-export function partShown(
+export function cropShown(
   picture: Size,
   box: Size,
   { x, y, zoom }: PictureLayer['focus'],
 ): Size & { readonly x: number; readonly y: number } {
   const fill = Math.max(box.width / picture.width, box.height / picture.height) * zoom
   const [width, height] = [box.width / fill, box.height / fill]
-  const within = (middle: number, part: number, whole: number) =>
-    Math.min(whole - part, Math.max(0, middle * whole - part / 2))
+  const within = (middle: number, size: number, whole: number) =>
+    Math.min(whole - size, Math.max(0, middle * whole - size / 2))
   return { x: within(x, width, picture.width), y: within(y, height, picture.height), width, height }
 }
 
@@ -138,8 +138,8 @@ function drawFilling<I>(
   box: Size,
   focus: PictureLayer['focus'],
 ): void {
-  const part = partShown(picture, box, focus)
-  drawing.drawImage(picture.image, part.x, part.y, part.width, part.height, 0, 0, box.width, box.height)
+  const crop = cropShown(picture, box, focus)
+  drawing.drawImage(picture.image, crop.x, crop.y, crop.width, crop.height, 0, 0, box.width, box.height)
 }
 
 /** How much of a shape's box its words may take, about its middle. */
@@ -159,13 +159,13 @@ function paintShape<I>(drawing: BoardDrawing<I>, layer: ShapeLayer): void {
     drawing.lineWidth = lineWidth
     drawing.stroke()
   }
-  const part = shape in roomForWords ? roomForWords[shape as keyof typeof roomForWords] : PADDING
+  const fraction = shape in roomForWords ? roomForWords[shape as keyof typeof roomForWords] : PADDING
   const sink = shape === 'triangle' ? height * 0.18 : 0
   const room = {
-    x: (width * (1 - part)) / 2,
-    y: (height * (1 - part)) / 2 + sink,
-    width: width * part,
-    height: height * part,
+    x: (width * (1 - fraction)) / 2,
+    y: (height * (1 - fraction)) / 2 + sink,
+    width: width * fraction,
+    height: height * fraction,
   }
   paintWords(drawing, layer, room, 'middle')
 }

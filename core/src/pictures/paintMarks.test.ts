@@ -32,9 +32,9 @@ function record() {
   const note =
     (name: string) =>
     (...values: unknown[]) => {
-      const told = values.map((value) => (typeof value === 'number' ? Math.round(value) : value)).join(' ')
+      const args = values.map((value) => (typeof value === 'number' ? Math.round(value) : value)).join(' ')
       acts.push(
-        `${name} ${told}`.trim() +
+        `${name} ${args}`.trim() +
           (name === 'stroke' ? ` ${state.strokeStyle} ${Math.round(state.lineWidth)}` : ''),
       )
     }

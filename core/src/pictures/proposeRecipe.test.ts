@@ -1,7 +1,7 @@
 import { decideRecipe } from './decideRecipe.ts'
 import { findFaults } from './findFaults.ts'
 import { invert, mapPoint, rectangleToQuad } from './matrix.ts'
-import { findPrivateParts, proposeRecipe } from './proposeRecipe.ts'
+import { findPrivateRegions, proposeRecipe } from './proposeRecipe.ts'
 import { shrink } from './raster.ts'
 import { runRecipe, stepOf } from './runRecipe.ts'
 import { drawNoSheet, drawSheet } from './testing/drawSheet.ts'
@@ -24,8 +24,8 @@ describe('the proposal for a photo of a sheet', () => {
       const paper = [...result.data].filter((_, at) => at % 4 === 1).sort((a, b) => a - b)
       expect(paper[paper.length >> 1]).toBeGreaterThan(250)
       const onSheet = invert(rectangleToQuad({ width: 1, height: 1 }, corners))
-      const boxes = (stepOf(recipe.steps, 'conceal')?.parts ?? []).map((part) => {
-        const points = part.corners.map(([x, y]) => mapPoint(onSheet, { x, y }))
+      const boxes = (stepOf(recipe.steps, 'conceal')?.parts ?? []).map((region) => {
+        const points = region.corners.map(([x, y]) => mapPoint(onSheet, { x, y }))
         return [Math.min(...points.map(({ x }) => x)), Math.max(...points.map(({ x }) => x))] as const
       })
       if (boxes.some(([left, right]) => left < name[0] + 0.03 && right > name[2] - 0.03)) covered += 1
@@ -51,11 +51,11 @@ describe('the proposal for a photo of a sheet', () => {
     const { raster } = photos[0] ?? drawSheet(1, 'plain')
     const { recipe } = proposeRecipe(raster, raster, 1)
     const square = recipe.steps.filter(({ kind }) => kind === 'square')
-    const parts = findPrivateParts(raster, raster, square, 9)
+    const parts = findPrivateRegions(raster, raster, square, 9)
     expect(parts.length).toBeGreaterThan(0)
     expect(parts.length).toBeLessThanOrEqual(12)
     expect(
-      findPrivateParts(
+      findPrivateRegions(
         paint(300, 200, () => [240, 240, 240]),
         { width: 300, height: 200 },
         [],

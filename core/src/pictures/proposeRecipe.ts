@@ -5,7 +5,7 @@ import { findPrivate, type WritingFound } from './findPrivate.ts'
 import { boxToOriginal, type Geometry, resolveGeometry } from './geometry.ts'
 import { compose, type Quad, scaling } from './matrix.ts'
 import { fitSize, type Raster, shrink, type Size } from './raster.ts'
-import type { ConcealedPart, PictureRecipe, RecipeStep, SquareStep } from './schema.ts'
+import type { ConcealedRegion, PictureRecipe, RecipeStep, SquareStep } from './schema.ts'
 import { EMPTY_RECIPE } from './valueLists.ts'
 import { warp } from './warp.ts'
 import { finish } from './work.ts'
@@ -33,8 +33,8 @@ export function proposeRecipe(raster: Raster, original: Size, seed: number): Pro
   if (!sheet) return { recipe: EMPTY_RECIPE, faults, corners: null }
   const square = squareStepFor(sheet, small)
   const steps: RecipeStep[] = [square, { kind: 'even', on: true, strength: 95, levels: 'found' }]
-  const parts = findPrivateParts(small, original, [square], seed)
-  const named = parts.filter(({ isInCorner }) => isInCorner).map(({ part }) => part)
+  const parts = findPrivateRegions(small, original, [square], seed)
+  const named = parts.filter(({ isInCorner }) => isInCorner).map(({ region }) => region)
   if (named.length > 0) steps.push({ kind: 'conceal', on: true, parts: named })
   const scale = original.width / small.width
   const corners = sheet.corners.map(({ x, y }) => ({ x: x * scale, y: y * scale })) as unknown as Quad // four went in
@@ -55,17 +55,17 @@ export function squareStepFor({ corners }: Pick<FoundSheet, 'corners'>, { width,
 }
 
 /** What may be private in the picture that some steps make, as parts that could be concealed. */
-export function findPrivateParts(
+export function findPrivateRegions(
   raster: Raster,
   original: Size,
   steps: readonly RecipeStep[],
   seed: number,
-): { readonly part: ConcealedPart; readonly isInCorner: boolean }[] {
+): { readonly region: ConcealedRegion; readonly isInCorner: boolean }[] {
   const geometry = resolveGeometry(original, steps)
   const moved = moveSmall(raster, original, geometry)
   const scale = geometry.size.width / moved.width
   return findPrivate(moved).map((found, n) => ({
-    part: partOf(found, geometry, scale, seed + n),
+    region: regionOf(found, geometry, scale, seed + n),
     isInCorner: found.isInCorner,
   }))
 }
@@ -85,7 +85,7 @@ function moveSmall(raster: Raster, original: Size, geometry: Geometry): Raster {
   )
 }
 
-function partOf({ box }: WritingFound, geometry: Geometry, scale: number, seed: number): ConcealedPart {
+function regionOf({ box }: WritingFound, geometry: Geometry, scale: number, seed: number): ConcealedRegion {
   const { x, y, width, height } = box
   const corners = boxToOriginal(geometry, {
     x: x * scale,

@@ -98,11 +98,11 @@ function steepest(
   const value = (at: number) => Math.abs(rise(at))
   const [a, b, c] = [value(best.at - 1), value(best.at), value(best.at + 1)]
   const curve = a - 2 * b + c
-  const part =
+  const fraction =
     curve < 0 && best.at > 2 && best.at < profile.length - 3
       ? Math.min(0.5, Math.max(-0.5, (0.5 * (a - c)) / curve))
       : 0
-  return { off: best.at - count - 2 + part, weight: Math.min(best.size, 40) }
+  return { off: best.at - count - 2 + fraction, weight: Math.min(best.size, 40) }
 }
 
 function lightAt({ data, width, height }: Raster, x: number, y: number): number {

@@ -13,10 +13,10 @@ import {
 } from './levels.ts'
 import { compose, type Matrix, scaling } from './matrix.ts'
 import { alignRaster, fitPixels, type Raster, shrink, type Size } from './raster.ts'
-import type { ConcealedPart, EvenStep, PictureRecipe, RecipeStep, StepKind } from './schema.ts'
+import type { ConcealedRegion, EvenStep, PictureRecipe, RecipeStep, StepKind } from './schema.ts'
 import { sharpen } from './sharpen.ts'
 import { warp } from './warp.ts'
-import { asPart, finish, type Work } from './work.ts'
+import { asStretch, finish, type Work } from './work.ts'
 
 /** Light is measured on a picture of this size: more pixels would not tell it better. */
 const MEASURED_AT = 512
@@ -36,17 +36,17 @@ export function* runRecipe(source: Raster, recipe: PictureRecipe, original: Size
   const aligned = alignRaster(source)
   const parts = stepOf(steps, 'conceal')?.parts ?? []
   concealSource(aligned, parts, original)
-  const moved = yield* asPart(movePixels(aligned, steps, original), 0, 0.5)
-  const lit = yield* asPart(putLightRight(moved, steps), 0.5, 0.85)
+  const moved = yield* asStretch(movePixels(aligned, steps, original), 0, 0.5)
+  const lit = yield* asStretch(putLightRight(moved, steps), 0.5, 0.85)
   const light = stepOf(steps, 'light')
-  const sharp = light && light.sharpness > 0 ? yield* asPart(sharpen(lit, light.sharpness), 0.85, 1) : lit
+  const sharp = light && light.sharpness > 0 ? yield* asStretch(sharpen(lit, light.sharpness), 0.85, 1) : lit
   return coverAgain(sharp, parts, steps, original)
 }
 
 /** A picture that is smaller than the original mixes pixels over some distance: so much more is covered. */
 const MIXED_OVER = 3
 
-function concealSource(source: Raster, parts: readonly ConcealedPart[], original: Size): void {
+function concealSource(source: Raster, parts: readonly ConcealedRegion[], original: Size): void {
   if (parts.length === 0) return
   const toSource = scaling(source.width / original.width, source.height / original.height)
   conceal(source, parts, toSource, source.width < original.width ? MIXED_OVER : undefined)
@@ -55,7 +55,7 @@ function concealSource(source: Raster, parts: readonly ConcealedPart[], original
 /** Covers are painted once more, since the steps for light would have coloured each of them differently. */
 function coverAgain(
   result: Raster,
-  parts: readonly ConcealedPart[],
+  parts: readonly ConcealedRegion[],
   steps: readonly RecipeStep[],
   original: Size,
 ): Raster {

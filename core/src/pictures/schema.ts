@@ -16,12 +16,12 @@ import {
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const on = Type.Boolean({ description: 'Whether the step is carried out; one that is off keeps its values' })
-const part = Type.Number({
+const fraction = Type.Number({
   minimum: -1,
   maximum: 2,
   description: 'A part of the side, of the picture before this step',
 })
-const place = Type.Tuple([part, part])
+const place = Type.Tuple([fraction, fraction])
 const amount = Type.Integer({ minimum: -100, maximum: 100 })
 const pixel = Type.Number({ minimum: -100_000, maximum: 100_000 })
 
@@ -95,7 +95,7 @@ export const lightStepSchema = object({
 })
 export type LightStep = Static<typeof lightStepSchema>
 
-export const concealedPartSchema = object({
+export const concealedRegionSchema = object({
   corners: Type.Array(Type.Tuple([pixel, pixel]), {
     minItems: 1,
     maxItems: MOST_CORNERS,
@@ -109,17 +109,17 @@ export const concealedPartSchema = object({
   fill: Type.Enum([...concealFills]),
   seed: Type.Integer({ minimum: 0, maximum: 0xffffffff, description: 'What the squares are coloured by' }),
 })
-export type ConcealedPart = Static<typeof concealedPartSchema>
+export type ConcealedRegion = Static<typeof concealedRegionSchema>
 
 export const concealStepSchema = object({
   kind: Type.Literal('conceal'),
   on,
-  parts: Type.Array(concealedPartSchema, { maxItems: MOST_PARTS }),
+  parts: Type.Array(concealedRegionSchema, { maxItems: MOST_PARTS }),
 })
 export type ConcealStep = Static<typeof concealStepSchema>
 
 const mark = { id: Type.String({ minLength: 1, maxLength: 40 }) }
-const look = {
+const stroke = {
   colour: Type.Enum([...markColours]),
   width: Type.Number({ minimum: 0.5, maximum: 1000, description: 'In pixels of the original' }),
 }
@@ -129,14 +129,14 @@ export const penMarkSchema = object({
   ...mark,
   kind: Type.Literal('pen'),
   points: Type.Array(spot, { minItems: 1, maxItems: MOST_PEN_POINTS }),
-  ...look,
+  ...stroke,
 })
 export const lineMarkSchema = object({
   ...mark,
   kind: Type.Enum([...lineMarks]),
   from: spot,
   to: spot,
-  ...look,
+  ...stroke,
 })
 export const textMarkSchema = object({
   ...mark,
@@ -186,7 +186,7 @@ export const recipeSchema = object({
 export type PictureRecipe = Static<typeof recipeSchema>
 
 /** A recipe as it is kept beside a version of an item. */
-export const keptRecipeSchema = object({
+export const savedRecipeSchema = object({
   recipe: recipeSchema,
   revision: Type.Integer({ description: '0 before anything was done' }),
   original: object({
@@ -195,4 +195,4 @@ export const keptRecipeSchema = object({
   }),
   isMade: Type.Boolean({ description: 'Whether the pictures by this recipe are ready' }),
 })
-export type KeptRecipe = Static<typeof keptRecipeSchema>
+export type SavedRecipe = Static<typeof savedRecipeSchema>

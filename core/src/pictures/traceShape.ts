@@ -84,8 +84,8 @@ function traceCorners(to: Outline, spots: readonly Spot[]): void {
   to.closePath()
 }
 
-function traceRounded(to: Outline, width: number, height: number, part: number): void {
-  const radius = Math.min(width, height) * part
+function traceRounded(to: Outline, width: number, height: number, fraction: number): void {
+  const radius = Math.min(width, height) * fraction
   to.beginPath()
   to.moveTo(radius, 0)
   to.arcTo(width, 0, width, height, radius)
@@ -173,18 +173,18 @@ function traceThought(to: Outline, width: number, height: number, tail: Spot | n
   to.closePath()
   if (!tail) return
   const size = Math.min(width, height) * 0.075
-  for (const [part, radius] of [
+  for (const [fraction, radius] of [
     [0.62, size],
     [0.95, size * 0.6],
   ] as const) {
-    const [x, y] = [rx + outside(tail[0], rx, part), ry + outside(tail[1], ry, part)]
+    const [x, y] = [rx + outside(tail[0], rx, fraction), ry + outside(tail[1], ry, fraction)]
     to.moveTo(x + radius, y)
     to.ellipse(x, y, radius, radius, 0, 0, 2 * Math.PI)
   }
 
   /** The way from the cloud's edge to the tail's end, in parts. */
-  function outside(whole: number, half: number, part: number): number {
+  function outside(whole: number, half: number, fraction: number): number {
     const edge = Math.sign(whole) * Math.min(Math.abs(whole), half * 0.7)
-    return edge + (whole - edge) * part
+    return edge + (whole - edge) * fraction
   }
 }

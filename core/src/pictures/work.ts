@@ -12,7 +12,7 @@ export function finish<T>(work: Work<T>): T {
 }
 
 /** The work as a part of something larger: its 0 to 1 is told as `from` to `to`. */
-export function* asPart<T>(work: Work<T>, from: number, to: number): Work<T> {
+export function* asStretch<T>(work: Work<T>, from: number, to: number): Work<T> {
   for (;;) {
     const step = work.next()
     if (step.done) return step.value

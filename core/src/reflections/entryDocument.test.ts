@@ -6,7 +6,7 @@ const entry = (words: string, evidence = 0) =>
   newEntryDocument({
     title: 'Low water',
     lang: 'en',
-    textId: 'told',
+    textId: 'body',
     text: textOf(...words.split('\n')),
     evidence: Array.from({ length: evidence }, (_, n) =>
       newEvidencePiece(`piece-${n}`, { id: `item-${n}`, kind: 'picture' }),
@@ -23,7 +23,7 @@ describe('an entry', () => {
   })
 
   it('finds what is told by its own piece', () => {
-    expect(textPieceOf(entry('silt'))?.id).toBe('told')
+    expect(textPieceOf(entry('silt'))?.id).toBe('body')
     expect(textPieceOf({ ...entry('silt'), rows: [] })).toBeNull()
   })
 })

@@ -128,7 +128,7 @@ export function countSeersOfEvidence(
 export function sharedEvidence(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   const { sql } = reader
   const opened = openPassesAtAll(reader).where('passes.ownerId', actor.personId).select('thingId')
-  const inOpened = sql('reach')
+  const inSharedWithMe = sql('reach')
     .join('collections', 'collections.id', 'reach.containerId')
     .whereNull('collections.binnedAt')
     .whereIn('reach.containerId', opened.clone())
@@ -138,7 +138,7 @@ export function sharedEvidence(reader: Reader, actor: PersonActor): Knex.QueryBu
     .where('pages.ownerId', actor.personId)
     .whereNull('pages.binnedAt')
     .whereNotNull('pages.published')
-    .where((any) => any.whereIn('pages.id', opened.clone()).orWhereIn('pages.id', inOpened))
+    .where((any) => any.whereIn('pages.id', opened.clone()).orWhereIn('pages.id', inSharedWithMe))
     .select('publishedEvidence.evidenceId')
 }
 

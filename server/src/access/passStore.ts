@@ -11,14 +11,18 @@ import { peopleNow } from '../people/index.ts'
 import { rightsOf, windowOf } from './passRow.ts'
 
 /** A pass as it is kept; its giver is told more: whether the rules allow it, and the address of a link. */
-export type KeptPass = Omit<Pass, 'isForbidden' | 'address'> & { readonly generation: number }
+export type StoredPass = Omit<Pass, 'isForbidden' | 'address'> & { readonly generation: number }
 
-export async function listOwnPasses(reader: Reader, actor: PersonActor): Promise<KeptPass[]> {
+export async function listOwnPasses(reader: Reader, actor: PersonActor): Promise<StoredPass[]> {
   const rows: PassRecord[] = await passRows(reader, actor).orderBy(['passes.fromAt', 'passes.id'])
   return rows.map((row) => toPass(row, reader.now))
 }
 
-export async function findOwnPass(reader: Reader, actor: PersonActor, id: string): Promise<KeptPass | null> {
+export async function findOwnPass(
+  reader: Reader,
+  actor: PersonActor,
+  id: string,
+): Promise<StoredPass | null> {
   const row: PassRecord | undefined = await passRows(reader, actor).where('passes.id', id).first()
   return row ? toPass(row, reader.now) : null
 }
@@ -174,7 +178,7 @@ interface PassRecord extends Omit<LinkRow, 'audience'> {
   readonly revision: number
 }
 
-function toPass(row: PassRecord, now: Instant): KeptPass {
+function toPass(row: PassRecord, now: Instant): StoredPass {
   const window = windowOf(row)
   return {
     id: row.id,

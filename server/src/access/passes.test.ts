@@ -78,7 +78,7 @@ describeEachDatabase('passes', (open, onSqlite) => {
     // He looks; the draft and everything that changes it stay hers.
     expect((await tomasz.get(`/api/pages/${id}`)).status).toBe(404)
     expect((await tomasz.get('/api/news')).body.items[0]).toMatchObject({
-      kind: 'opened-to-me',
+      kind: 'shared-with-me',
       params: { name: 'Wren Adeyemi-Holt', thingId: id },
     })
     await wren.post(`/api/passes/${given.body.id}/end`)
@@ -101,18 +101,18 @@ describeEachDatabase('passes', (open, onSqlite) => {
     ])
     expect((await wren.get(`/api/pages/${one}/seen-by`)).body).toEqual({ people: 2, links: 0 })
     expect((await wren.get(`/api/pages/${two}/seen-by`)).body).toEqual({ people: 1, links: 0 })
-    const opened = await odalys.get('/api/opened-to-me')
+    const opened = await odalys.get('/api/shared-with-me')
     expect(opened.body).toMatchObject({ count: 2, next: null })
     expect(opened.body.items.map((item: { title: string }) => item.title).sort()).toEqual([
       'For all',
       'For assessors',
     ])
-    const first = (await odalys.get('/api/opened-to-me?limit=1')).body
-    const next = (await odalys.get(`/api/opened-to-me?limit=1&cursor=${first.next}`)).body
+    const first = (await odalys.get('/api/shared-with-me?limit=1')).body
+    const next = (await odalys.get(`/api/shared-with-me?limit=1&cursor=${first.next}`)).body
     expect([...first.items, ...next.items]).toEqual(opened.body.items)
     expect(next.next).toBeNull()
-    expect((await tomasz.get('/api/opened-to-me/count')).body).toEqual({ kept: 1 })
-    expect((await wren.get('/api/opened-to-me/count')).body).toEqual({ kept: 0 })
+    expect((await tomasz.get('/api/shared-with-me/count')).body).toEqual({ live: 1 })
+    expect((await wren.get('/api/shared-with-me/count')).body).toEqual({ live: 0 })
   })
 
   onSqlite('run from their first day to the end of their last, in the zone of the school', async () => {
@@ -129,7 +129,7 @@ describeEachDatabase('passes', (open, onSqlite) => {
     expect(await look(tomasz, id)).toBe(404)
     wait((toMilliseconds('2026-11-27T00:00:00.000Z') - toMilliseconds(TEST_START)) / 60_000)
     expect(await look(await as('tomasz'), id)).toBe(200)
-    expect((await (await as('tomasz')).get('/api/opened-to-me')).body.items[0].until).toBe(given.body.until)
+    expect((await (await as('tomasz')).get('/api/shared-with-me')).body.items[0].until).toBe(given.body.until)
     wait(2 * A_DAY - 1)
     expect(await look(await as('tomasz'), id)).toBe(200)
     wait(1)
@@ -340,26 +340,26 @@ describeEachDatabase('passes', (open, onSqlite) => {
         { kind: 'assessors', classId: school.classes.methods },
         { lastDay },
       )
-      const answers = await wren.get(`/api/sharing/look?personId=${school.people.odalys}`)
+      const answers = await wren.get(`/api/sharing/look-as?personId=${school.people.odalys}`)
       const of = (id: string) => answers.body.answers.find((one: { thingId: string }) => one.thingId === id)
       expect(of(transect)).toEqual({
         thingId: transect,
         allowed: true,
-        ways: [{ kind: 'pass', passId: body.id, path: [year] }],
+        grants: [{ kind: 'pass', passId: body.id, path: [year] }],
         until: '2026-12-13T00:00:00.000Z',
       })
       expect(of(storm)).toEqual({
         thingId: storm,
         allowed: false,
-        standsInTheWay: [{ kind: 'not-published' }],
+        obstacles: [{ kind: 'not-published' }],
       })
       const later = await wren.get(
-        `/api/sharing/look?personId=${school.people.odalys}&at=2026-12-20T10:00:00.000Z`,
+        `/api/sharing/look-as?personId=${school.people.odalys}&at=2026-12-20T10:00:00.000Z`,
       )
       expect(later.body.answers.find((one: { thingId: string }) => one.thingId === transect)).toMatchObject({
-        standsInTheWay: [{ kind: 'ended', passId: body.id }],
+        obstacles: [{ kind: 'ended', passId: body.id }],
       })
-      const classmate = await wren.get(`/api/sharing/look?personId=${school.people.tomasz}`)
+      const classmate = await wren.get(`/api/sharing/look-as?personId=${school.people.tomasz}`)
       expect(classmate.body.answers.every((one: { allowed: boolean }) => !one.allowed)).toBe(true)
     })
 
@@ -369,9 +369,9 @@ describeEachDatabase('passes', (open, onSqlite) => {
       const link = (await give(wren, page(id), { kind: 'link', name: 'Family' })).body
       const tomasz = await as('tomasz')
       for (const query of [`personId=${school.people.kit}`, `personId=${uuidv7()}`])
-        expect((await wren.get(`/api/sharing/look?${query}`)).status).toBe(404)
-      expect((await tomasz.get(`/api/sharing/look?passId=${link.id}`)).status).toBe(404)
-      expect((await wren.get(`/api/sharing/look?passId=${link.id}`)).body.answers).toMatchObject([
+        expect((await wren.get(`/api/sharing/look-as?${query}`)).status).toBe(404)
+      expect((await tomasz.get(`/api/sharing/look-as?passId=${link.id}`)).status).toBe(404)
+      expect((await wren.get(`/api/sharing/look-as?passId=${link.id}`)).body.answers).toMatchObject([
         { allowed: true },
       ])
       const hers = await give(tomasz, page(id), { kind: 'link', name: 'Mine' })

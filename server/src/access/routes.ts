@@ -4,7 +4,7 @@ import {
   binEffectsSchema,
   lookAsSchema,
   newPassSchema,
-  openedListSchema,
+  sharedWithMeListSchema,
   passChangeSchema,
   passSchema,
   seenBySchema,
@@ -17,7 +17,7 @@ import { Type } from 'typebox'
 import { route } from '../http/index.ts'
 import { countSeers } from './audienceStore.ts'
 import { findBinEffects } from './binEffectsStore.ts'
-import { countOpened, listOpened } from './openedStore.ts'
+import { countSharedWithMe, listSharedWithMe } from './sharedWithMeStore.ts'
 import * as service from './service.ts'
 import { findOwnThing, listOwnPlaces, listOwnThings } from './thingStore.ts'
 
@@ -89,7 +89,7 @@ export const accessRoutes = [
   route(
     {
       method: 'get',
-      path: '/api/sharing/look',
+      path: '/api/sharing/look-as',
       summary: 'My things as a person, or whoever holds a link of mine, meets them at a moment',
       who: 'signed-in',
       query: object({
@@ -110,7 +110,7 @@ export const accessRoutes = [
       body: newPassSchema,
       answer: passSchema,
       status: 201,
-      once: true,
+      idempotent: true,
     },
     ({ services, writable, actor, body }) => service.givePass(writable, services.keys, actor, body),
   ),
@@ -153,27 +153,27 @@ export const accessRoutes = [
   route(
     {
       method: 'get',
-      path: '/api/opened-to-me',
+      path: '/api/shared-with-me',
       summary: 'What others opened to me, the newest first',
       who: 'signed-in',
       query: object({
         cursor: Type.Optional(Type.String({ maxLength: 400 })),
         limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
       }),
-      answer: openedListSchema,
+      answer: sharedWithMeListSchema,
     },
     ({ reader, actor, query }) =>
-      listOpened(reader, actor, { cursor: query.cursor, limit: query.limit ?? PAGE }),
+      listSharedWithMe(reader, actor, { cursor: query.cursor, limit: query.limit ?? PAGE }),
   ),
   route(
     {
       method: 'get',
-      path: '/api/opened-to-me/count',
+      path: '/api/shared-with-me/count',
       summary: 'How many things others opened to me',
       who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
+      answer: object({ live: Type.Integer() }),
     },
-    async ({ reader, actor }) => ({ kept: await countOpened(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countSharedWithMe(reader, actor) }),
   ),
   seenByRoute('page'),
   seenByRoute('collection'),

@@ -25,9 +25,9 @@ describeEachDatabase('the scope of lists', (open) => {
             for (const at of MOMENTS) {
               const answerFor = prepareAccess(viewer, right, at, world)
               const ids = world.things.map(({ id }) => id)
-              const told = ids.filter((id) => answerFor(id).allowed)
-              expect(told).toEqual(ids.filter((id) => naiveAccess(viewer, id, right, at, world)))
-              expect(await scoped(database, viewer, right, at)).toEqual([...told].sort())
+              const visible = ids.filter((id) => answerFor(id).allowed)
+              expect(visible).toEqual(ids.filter((id) => naiveAccess(viewer, id, right, at, world)))
+              expect(await scoped(database, viewer, right, at)).toEqual([...visible].sort())
             }
         }),
         { numRuns: 8 },

@@ -18,7 +18,7 @@ import type { Services } from '../services.ts'
 import { listAudiences } from './audienceStore.ts'
 import { makeLinkCode } from './linkCodes.ts'
 import * as store from './passStore.ts'
-import type { KeptPass } from './passStore.ts'
+import type { StoredPass } from './passStore.ts'
 import { listAllowed } from './rulesStore.ts'
 import { findOwnThing } from './thingStore.ts'
 import { loadWorldOf } from './worldStore.ts'
@@ -35,11 +35,11 @@ export async function getAudiences(reader: Reader, actor: PersonActor): Promise<
 
 export async function listPasses(reader: Reader, keys: Keys, actor: PersonActor): Promise<Pass[]> {
   const allowed = await allowedOf(reader, actor)
-  return (await store.listOwnPasses(reader, actor)).map((pass) => told(pass, keys, allowed))
+  return (await store.listOwnPasses(reader, actor)).map((pass) => toPass(pass, keys, allowed))
 }
 
 export async function getPass(reader: Reader, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
-  return told(await getKept(reader, actor, id), keys, await allowedOf(reader, actor))
+  return toPass(await getStored(reader, actor, id), keys, await allowedOf(reader, actor))
 }
 
 export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: NewPass): Promise<Pass> {
@@ -58,7 +58,7 @@ export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: New
     if (audience.kind === 'person' && isWithin(window, trx.now)) {
       const names = await listShownNames(trx, [actor.personId])
       const params = { name: names.get(actor.personId) ?? '', kind: wish.thing.kind, thingId: thing.id }
-      await tellNews(trx, { personId: audience.personId, kind: 'opened-to-me', params })
+      await tellNews(trx, { personId: audience.personId, kind: 'shared-with-me', params })
     }
     return getPass(trx, keys, actor, id)
   })
@@ -87,7 +87,7 @@ export function changePass(
 /** Ends a pass at this moment; one that has ended already stays as it is. */
 export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
   return inTransaction(on, async (trx) => {
-    const pass = await getKept(trx, actor, id)
+    const pass = await getStored(trx, actor, id)
     if (pass.state !== 'ended') {
       await assertUpdated(store.updatePass(trx, id, pass.revision, { endedAt: trx.now }))
       await noteAct(trx, actor, 'pass-ended', id)
@@ -107,7 +107,7 @@ export function renewLink(on: Writable, keys: Keys, actor: PersonActor, id: stri
   })
 }
 
-export interface LookWish {
+export interface LookAsQuery {
   readonly personId?: string | undefined
   readonly passId?: string | undefined
   readonly at?: Instant | undefined
@@ -118,7 +118,7 @@ export interface LookWish {
  *
  * @throws AppError `not-found` for people who share no class with one, and links of others
  */
-export async function lookAs(reader: Reader, actor: PersonActor, wish: LookWish): Promise<LookAs> {
+export async function lookAs(reader: Reader, actor: PersonActor, wish: LookAsQuery): Promise<LookAs> {
   const at = wish.at ?? reader.now
   const viewer = await viewerFor(reader, actor, wish)
   const personId = viewer.kind === 'person' ? viewer.personId : null
@@ -131,11 +131,11 @@ export async function lookAs(reader: Reader, actor: PersonActor, wish: LookWish)
     ],
     answers: world.things.map(({ id: thingId }) => {
       const answer = answerFor(thingId)
-      if (!answer.allowed) return { thingId, allowed: false, standsInTheWay: [...answer.standsInTheWay] }
-      const ways = answer.ways.flatMap((way) =>
-        way.kind === 'pass' ? [{ ...way, path: [...way.path] }] : [],
+      if (!answer.allowed) return { thingId, allowed: false, obstacles: [...answer.obstacles] }
+      const grants = answer.grants.flatMap((grant) =>
+        grant.kind === 'pass' ? [{ ...grant, path: [...grant.path] }] : [],
       )
-      return { thingId, allowed: true, ways, until: answer.until }
+      return { thingId, allowed: true, grants, until: answer.until }
     }),
   }
 }
@@ -143,10 +143,10 @@ export async function lookAs(reader: Reader, actor: PersonActor, wish: LookWish)
 async function viewerFor(
   reader: Reader,
   actor: PersonActor,
-  { personId, passId }: LookWish,
+  { personId, passId }: LookAsQuery,
 ): Promise<Viewer> {
   if (passId !== undefined) {
-    const pass = await getKept(reader, actor, passId)
+    const pass = await getStored(reader, actor, passId)
     if (pass.audience.kind !== 'link') throw new AppError('not-found', 'not-found')
     return { kind: 'visitor', links: [passId] }
   }
@@ -159,7 +159,7 @@ async function viewerFor(
   return { kind: 'person', personId, links: [] }
 }
 
-function told({ generation, ...pass }: KeptPass, keys: Keys, allowed: Allowed): Pass {
+function toPass({ generation, ...pass }: StoredPass, keys: Keys, allowed: Allowed): Pass {
   const isLink = pass.audience.kind === 'link'
   return {
     ...pass,
@@ -210,14 +210,14 @@ function tidy(wish: NewPass): NewPass {
     : wish
 }
 
-async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<KeptPass> {
+async function getStored(reader: Reader, actor: PersonActor, id: string): Promise<StoredPass> {
   const pass = await store.findOwnPass(reader, actor, id)
   if (!pass) throw new AppError('not-found', 'not-found')
   return pass
 }
 
-async function getOpen(reader: Reader, actor: PersonActor, id: string): Promise<KeptPass> {
-  const pass = await getKept(reader, actor, id)
+async function getOpen(reader: Reader, actor: PersonActor, id: string): Promise<StoredPass> {
+  const pass = await getStored(reader, actor, id)
   if (pass.state === 'ended') throw new AppError('conflict', 'pass-ended')
   return pass
 }

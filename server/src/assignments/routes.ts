@@ -52,9 +52,9 @@ export const assignmentRoutes = [
       path: '/api/assignments/count',
       summary: 'How many of them are running',
       who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
+      answer: object({ saved: Type.Integer() }),
     },
-    async ({ reader, actor }) => ({ kept: await countAssignments(reader, actor) }),
+    async ({ reader, actor }) => ({ saved: await countAssignments(reader, actor) }),
   ),
   route(
     {
@@ -65,7 +65,7 @@ export const assignmentRoutes = [
       body: newAssignmentSchema,
       answer: assignmentSchema,
       status: 201,
-      once: true,
+      idempotent: true,
     },
     ({ writable, actor, body }) => service.setAssignment(writable, actor, body),
   ),

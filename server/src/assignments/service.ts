@@ -20,9 +20,9 @@ export async function getAssignment(
   reader: Reader,
   actor: PersonActor,
   id: string,
-  part: store.AssignmentPart = 'all',
+  side: store.AssignmentSide = 'all',
 ): Promise<Assignment> {
-  const found = await store.findAssignment(reader, actor, id, part)
+  const found = await store.findAssignment(reader, actor, id, side)
   if (!found) throw new AppError('not-found', 'not-found')
   return found
 }

@@ -7,7 +7,7 @@ import { presentMembers } from '../access/index.ts'
 import { countRows, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
 
-export type AssignmentPart = 'all' | 'assessor' | 'student'
+export type AssignmentSide = 'all' | 'assessor' | 'student'
 
 /**
  * Narrows a query over assignments to those of the classes that somebody is in at this moment, in any part or as an
@@ -16,12 +16,12 @@ export type AssignmentPart = 'all' | 'assessor' | 'student'
 export function assignmentScope(
   reader: Reader,
   { personId }: PersonActor,
-  part: AssignmentPart,
+  side: AssignmentSide,
 ): (query: Knex.QueryBuilder) => void {
   return (query) => {
     const classes = presentMembers(reader).where('memberships.personId', personId).select('classId')
-    if (part === 'assessor') classes.whereNot('memberships.role', 'student')
-    if (part === 'student') classes.where('memberships.role', 'student')
+    if (side === 'assessor') classes.whereNot('memberships.role', 'student')
+    if (side === 'student') classes.where('memberships.role', 'student')
     query.whereIn('assignments.classId', classes)
   }
 }
@@ -83,11 +83,11 @@ export async function findAssignment(
   reader: Reader,
   actor: PersonActor,
   id: string,
-  part: AssignmentPart,
+  side: AssignmentSide,
 ): Promise<Assignment | null> {
   const row: AssignmentRecord | undefined = await assignmentRows(reader)
     .where('assignments.id', id)
-    .modify(assignmentScope(reader, actor, part))
+    .modify(assignmentScope(reader, actor, side))
     .first()
   return row ? toAssignment(row) : null
 }

@@ -27,7 +27,7 @@ export const classRoutes = [
       body: classInputSchema,
       answer: classSchema,
       status: 201,
-      once: true,
+      idempotent: true,
     },
     ({ writable, actor, body }) => service.createClass(writable, actor, body),
   ),

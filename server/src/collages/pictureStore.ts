@@ -15,9 +15,9 @@ export async function listPictured(reader: Reader, ownerId: string, collage: Col
       .first('title', 'alternativeText')
     const version = item && (await findVersionOf(reader, ownerId, evidenceId, n))
     if (!version || version.width === null || version.height === null) continue
-    const { width, height, recipeRevision: look } = version
+    const { width, height, recipeRevision: renderRevision } = version
     const { title, alternativeText } = item
-    pictures.push({ evidenceId, n, title, alternativeText, width, height, look })
+    pictures.push({ evidenceId, n, title, alternativeText, width, height, renderRevision })
   }
   return pictures
 }

@@ -2,11 +2,11 @@
 import { upgradeCollage } from '@valise/core/pictures'
 import { inTransaction } from '../database/index.ts'
 import {
-  deleteEarlierLooks,
+  deleteEarlierRenders,
   findVersion,
   RENDER_COLLAGE,
   replaceContent,
-  saveLook,
+  saveRender,
   saveShownSize,
   setPreview,
 } from '../evidence/index.ts'
@@ -47,10 +47,10 @@ async function renderCollage(
     if (!present || present.recipeRevision !== revision) return
     const { recipeRevision, concealRevision, document } = present
     await replaceContent(trx, present, { fileSha256: file.sha256, bytes: file.bytes, document })
-    await saveLook(trx, present, made, { recipeRevision, concealRevision })
+    await saveRender(trx, present, made, { recipeRevision, concealRevision })
     await saveShownSize(trx, present, size)
     await setPreview(trx, present, 'there', null)
-    await deleteEarlierLooks(trx, present)
+    await deleteEarlierRenders(trx, present)
   })
 }
 

@@ -1,7 +1,7 @@
 // Collages over HTTP: begin one, read it, keep it as it is now.
 import { evidenceSchema } from '@valise/core/evidence'
 import { idSchema } from '@valise/core/people'
-import { collageSchema, keptCollageSchema, newCollageSchema } from '@valise/core/pictures'
+import { collageSchema, savedCollageSchema, newCollageSchema } from '@valise/core/pictures'
 import { Type } from 'typebox'
 import { route } from '../http/index.ts'
 import { createCollage, getCollage, updateCollage } from './service.ts'
@@ -28,7 +28,7 @@ export const collageRoutes = [
       summary: 'A collage with all that lies on it',
       who: 'signed-in',
       params: byId,
-      answer: keptCollageSchema,
+      answer: savedCollageSchema,
     },
     ({ reader, actor, params }) => getCollage(reader, actor, params.id),
   ),
@@ -40,7 +40,7 @@ export const collageRoutes = [
       who: 'signed-in',
       params: byId,
       body: collageSchema,
-      answer: keptCollageSchema,
+      answer: savedCollageSchema,
       needsRevision: true,
     },
     ({ services, actor, params, revision, body }) =>

@@ -7,7 +7,7 @@ import {
   placePictures,
   upgradeCollage,
 } from '@valise/core/pictures'
-import type { Collage, KeptCollage, NewCollage, PictureToPlace } from '@valise/core/pictures'
+import type { Collage, SavedCollage, NewCollage, PictureToPlace } from '@valise/core/pictures'
 import type { PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import { minutesBetween } from '@valise/core/time'
@@ -65,8 +65,8 @@ export async function createCollage(
     document: JSON.stringify(collage),
     isNew: true,
     classId: null,
-    also: async (trx, kept) => {
-      const version = { evidenceId: kept.evidenceId, n: 1 }
+    also: async (trx, saved) => {
+      const version = { evidenceId: saved.evidenceId, n: 1 }
       await replaceCollagePictures(trx, version, actor.personId, picturesOf(collage))
     },
   })
@@ -85,11 +85,11 @@ async function pictureToPlace(
   return { id: `picture-${place + 1}`, evidenceId: id, n, width: width ?? 4, height: height ?? 3 }
 }
 
-export async function getCollage(reader: Reader, actor: PersonActor, id: string): Promise<KeptCollage> {
-  const kept = await getKept(reader, actor, id)
-  const collage = upgradeCollage(JSON.parse(kept.document))
+export async function getCollage(reader: Reader, actor: PersonActor, id: string): Promise<SavedCollage> {
+  const saved = await getStored(reader, actor, id)
+  const collage = upgradeCollage(JSON.parse(saved.document))
   const pictures = await listPictured(reader, actor.personId, collage)
-  return { collage, revision: revisionOf(kept), isMade: kept.preview !== 'making', pictures }
+  return { collage, revision: revisionOf(saved), isMade: saved.preview !== 'making', pictures }
 }
 
 /** @throws AppError `stale` when another window was faster, `conflict` while it is in the bin */
@@ -99,10 +99,10 @@ export function updateCollage(
   id: string,
   revision: number,
   collage: Collage,
-): Promise<KeptCollage> {
+): Promise<SavedCollage> {
   assertAllowed(decideCollage(collage), 'invalid')
   return inTransaction(services.database, async (trx) => {
-    const present = await getKept(trx, actor, id)
+    const present = await getStored(trx, actor, id)
     const { version, versions, binnedAt } = await getEvidence(trx, actor, id)
     if (revisionOf(present) !== revision) throw new AppError('stale', 'stale')
     if (binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
@@ -132,9 +132,9 @@ function revisionOf({ n, recipeRevision }: { readonly n: number; readonly recipe
   return n * 1_000_000 + recipeRevision
 }
 
-async function getKept(reader: Reader, actor: PersonActor, id: string) {
+async function getStored(reader: Reader, actor: PersonActor, id: string) {
   const { kind, version } = await getEvidence(reader, actor, id)
-  const kept = kind === 'collage' ? await findVersionOf(reader, actor.personId, id, version.n) : null
-  if (!kept?.document) throw new AppError('not-found', 'not-found')
-  return { ...kept, document: kept.document }
+  const saved = kind === 'collage' ? await findVersionOf(reader, actor.personId, id, version.n) : null
+  if (!saved?.document) throw new AppError('not-found', 'not-found')
+  return { ...saved, document: saved.document }
 }

@@ -67,7 +67,7 @@ describeEachDatabase('collections', (open, onSqlite) => {
       count: 1,
       items: [{ title: 'Shore year', pages: 2, published: 0 }],
     })
-    expect((await wren.get('/api/collections/count')).body).toEqual({ kept: 1 })
+    expect((await wren.get('/api/collections/count')).body).toEqual({ live: 1 })
   })
 
   it('are read down into the collections that lie in them', async () => {

@@ -31,12 +31,12 @@ export const collectionRoutes = [
       query: object({
         cursor: Type.Optional(Type.String({ maxLength: 400 })),
         limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
-        shelf: Type.Optional(Type.Enum(['kept', 'bin'])),
+        shelf: Type.Optional(Type.Enum(['live', 'bin'])),
       }),
       answer: collectionListSchema,
     },
     ({ reader, actor, query }) =>
-      listCollections(reader, actor, query.shelf ?? 'kept', {
+      listCollections(reader, actor, query.shelf ?? 'live', {
         cursor: query.cursor,
         limit: query.limit ?? PAGE,
       }),
@@ -47,9 +47,9 @@ export const collectionRoutes = [
       path: '/api/collections/count',
       summary: 'How many collections I have',
       who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
+      answer: object({ live: Type.Integer() }),
     },
-    async ({ reader, actor }) => ({ kept: await countCollections(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countCollections(reader, actor) }),
   ),
   route(
     {
@@ -60,7 +60,7 @@ export const collectionRoutes = [
       body: newCollectionSchema,
       answer: collectionSchema,
       status: 201,
-      once: true,
+      idempotent: true,
     },
     ({ writable, actor, body }) => service.createCollection(writable, actor, body.title),
   ),

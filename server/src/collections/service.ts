@@ -40,7 +40,7 @@ export function changeCollection(
   }: { readonly revision: number; readonly operations: readonly CollectionOperation[] },
 ): Promise<Collection> {
   return inTransaction(on, async (trx) => {
-    const head = await getKept(trx, actor, id)
+    const head = await getStored(trx, actor, id)
     if (head.revision !== revision) throw new AppError('stale', 'stale')
     const before = { title: head.title, items: await store.listItems(trx, id) }
     const tidied = operations.map((operation) =>
@@ -131,7 +131,7 @@ async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<
   return head
 }
 
-async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<CollectionHead> {
+async function getStored(reader: Reader, actor: PersonActor, id: string): Promise<CollectionHead> {
   const head = await getHead(reader, actor, id)
   if (head.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return head

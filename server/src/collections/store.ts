@@ -12,7 +12,7 @@ import type { Knex } from 'knex'
 import { countRows, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
 
-export type CollectionShelf = 'kept' | 'bin'
+export type CollectionShelf = 'live' | 'bin'
 
 /** One page of somebody's collections: what was changed last first, or what went into the bin last. */
 export async function listCollections(
@@ -21,9 +21,9 @@ export async function listCollections(
   shelf: CollectionShelf,
   wish: PageWish,
 ): Promise<CollectionList> {
-  const time = shelf === 'kept' ? 'changedAt' : 'binnedAt'
+  const time = shelf === 'live' ? 'changedAt' : 'binnedAt'
   const onShelf = ownCollections(reader, actor).modify((q) =>
-    shelf === 'kept' ? q.whereNull('binnedAt') : q.whereNotNull('binnedAt'),
+    shelf === 'live' ? q.whereNull('binnedAt') : q.whereNotNull('binnedAt'),
   )
   const rows: CollectionRow[] = await newestFirst(
     withPages(reader, onShelf.clone()),
@@ -32,7 +32,7 @@ export async function listCollections(
   )
   const items = rows.slice(0, wish.limit).map(toRow)
   const last = items.at(-1)
-  const lastAt = shelf === 'kept' ? last?.changedAt : last?.binnedAt
+  const lastAt = shelf === 'live' ? last?.changedAt : last?.binnedAt
   return {
     items,
     next: rows.length > wish.limit && last && lastAt ? toCursor([lastAt, last.id]) : null,

@@ -43,14 +43,14 @@ describeEachDatabase('the database', (open) => {
     const work = (fails: boolean) => async (trx: Trx) => {
       await trx.sql('boats').insert(boat('a'))
       trx.afterCommit(async () => {
-        effects.push(`kept ${(await database.reader().sql('boats')).length}`)
+        effects.push(`saved ${(await database.reader().sql('boats')).length}`)
       })
       if (fails) throw new Error('capsized')
     }
     await expect(inTransaction(database, work(true))).rejects.toThrow('capsized')
     expect(await database.reader().sql('boats')).toEqual([])
     await inTransaction(database, work(false))
-    expect(effects).toEqual(['kept 1'])
+    expect(effects).toEqual(['saved 1'])
   })
 
   it("takes the caller's transaction, so that an outer failure takes the inner work back", async () => {

@@ -19,7 +19,7 @@ export function toCursor(parts: CursorParts): string {
 export function parseCursor(cursor: string, length: number): CursorParts {
   try {
     const parts: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString())
-    if (Array.isArray(parts) && parts.length === length && parts.every((part) => typeof part === 'string'))
+    if (Array.isArray(parts) && parts.length === length && parts.every((value) => typeof value === 'string'))
       return parts
   } catch (cause) {
     throw badCursor(cause)

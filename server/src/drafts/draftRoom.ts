@@ -27,7 +27,7 @@ export async function keepEdit(
   const outcome = await inTransaction(on, async (trx) => {
     await room.assertWritable(trx, actor, id)
     const edited = await editDraft(trx, actor, id, edit)
-    if (edited.kind === 'kept') await room.noteChange(trx, id, edited.document)
+    if (edited.kind === 'saved') await room.noteChange(trx, id, edited.document)
     return edited
   })
   // Thrown only here: what lost was kept by the transaction.

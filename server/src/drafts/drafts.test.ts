@@ -34,7 +34,7 @@ interface Written {
   readonly pieceId: string
   readonly windowId: string
   /** The revision that took it in; null where it was refused. */
-  readonly keptAt: number | null
+  readonly savedAt: number | null
 }
 
 describeEachDatabase('drafts', (open, onSqlite) => {
@@ -73,34 +73,34 @@ describeEachDatabase('drafts', (open, onSqlite) => {
             if (!operation || !applyOperations(document, [operation])) continue
             const edit = { base, windowId: window.id, operations: [operation] }
             const { status, body } = await sendEdit(wren, path, edit)
-            const isKept = status < 300
-            expect([isKept, status]).toEqual([isKept, isKept ? status : 412])
+            const isSaved = status < 300
+            expect([isSaved, status]).toEqual([isSaved, isSaved ? status : 412])
             const pieceId = pieceOf(operation)
-            if (pieceId !== null && isKept && operation.op !== 'insert-row') replaced.push({ pieceId, base })
+            if (pieceId !== null && isSaved && operation.op !== 'insert-row') replaced.push({ pieceId, base })
             if (pieceId !== null && operation.op !== 'remove-piece')
               written.push({
                 word: `word${n}.`,
                 pieceId,
                 windowId: window.id,
-                keptAt: isKept ? body.revision : null,
+                savedAt: isSaved ? body.revision : null,
               })
             // The answer to a window's own edit tells it what others did before.
-            if (isKept) window.known = await seen()
+            if (isSaved) window.known = await seen()
           }
           const { document, otherVersions } = await seen()
           const there = JSON.stringify([document, otherVersions])
           const lost = written.filter(({ word }) => !there.includes(word))
-          const isLetGo = ({ word, pieceId, windowId, keptAt }: Written) =>
-            keptAt === null
+          const isLetGo = ({ word, pieceId, windowId, savedAt }: Written) =>
+            savedAt === null
               ? // Of a window's refused texts of one piece, the latest is the one to choose.
                 written.some(
                   (one) =>
                     one.word !== word &&
                     one.pieceId === pieceId &&
                     one.windowId === windowId &&
-                    one.keptAt === null,
+                    one.savedAt === null,
                 )
-              : replaced.some((one) => one.pieceId === pieceId && one.base >= keptAt)
+              : replaced.some((one) => one.pieceId === pieceId && one.base >= savedAt)
           expect(lost.filter((one) => !isLetGo(one))).toEqual([])
         }),
         { numRuns: 12 },

@@ -29,7 +29,7 @@ import { tidyLog } from './tidyLog.ts'
 const EDITS_BETWEEN_CHECKPOINTS = 24
 
 export type EditOutcome =
-  | { readonly kind: 'kept'; readonly answer: EditAnswer; readonly document: PageDocument }
+  | { readonly kind: 'saved'; readonly answer: EditAnswer; readonly document: PageDocument }
   | { readonly kind: 'refused'; readonly error: AppError }
 
 /**
@@ -48,7 +48,7 @@ export async function editDraft(
   assertTexts(edit.operations)
   const before = await store.findEdit(trx, draftId, edit.editId)
   if (before)
-    return { kind: 'kept', document: present.document, answer: await answerAgain(trx, present, edit) }
+    return { kind: 'saved', document: present.document, answer: await answerAgain(trx, present, edit) }
   if (edit.base > present.revision) throw new AppError('stale', 'edit-unfit')
   const { document: base, since, unknown } = await getEarlierDraft(trx, present, edit.base)
   const others = since.flatMap(({ operations }) => operations)
@@ -57,7 +57,7 @@ export async function editDraft(
   if (rebased.refused.length > 0) return refuse(trx, draftId, edit, rebased.refused)
   const document = await logEdit(trx, actor, present, edit, rebased.operations)
   const answer = { revision: present.revision + 1, others, operations: rebased.operations }
-  return { kind: 'kept', answer, document }
+  return { kind: 'saved', answer, document }
 }
 
 /** Lets another version take the place of what stands there; that becomes another version in its turn. */

@@ -5,7 +5,7 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { Reader } from '../database/index.ts'
 import { isInLog, listEditsAfter, listEditsBetween, listOwnDrafts } from './store.ts'
-import type { DraftRow, KeptEdit } from './store.ts'
+import type { DraftRow, StoredEdit } from './store.ts'
 
 export interface PresentDraft extends DraftRow {
   readonly document: PageDocument
@@ -38,7 +38,7 @@ export async function getPresentDraft(reader: Reader, actor: PersonActor, id: st
 export interface EarlierDraft {
   readonly document: PageDocument
   /** What came after it, in order. */
-  readonly since: readonly KeptEdit[]
+  readonly since: readonly StoredEdit[]
   /** Pieces whose text at that revision is not known any more, as `tidyLog` has merged the edit that wrote it. */
   readonly unknown: ReadonlySet<string>
 }
@@ -56,7 +56,7 @@ export async function getEarlierDraft(
   return { document: applied(present.document, backwards), since, unknown }
 }
 
-function withEdits(checkpoint: PageDocument, edits: readonly KeptEdit[]): PageDocument {
+function withEdits(checkpoint: PageDocument, edits: readonly StoredEdit[]): PageDocument {
   return applied(
     checkpoint,
     edits.flatMap(({ operations }) => operations),

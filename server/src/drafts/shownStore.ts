@@ -1,10 +1,10 @@
 // Reading what documents point at: versions of one's own evidence, and one's own entries.
-import type { CollagePart, EvidenceKind, Moment, PreviewState, Rights } from '@valise/core/evidence'
+import type { CollagePicture, EvidenceKind, Moment, PreviewState, Rights } from '@valise/core/evidence'
 import type { ShownVoice } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { LocalDay } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
-import { listPartsOfMany } from '../evidence/index.ts'
+import { listPicturesOfCollages } from '../evidence/index.ts'
 
 export interface ShownVersion {
   readonly id: string
@@ -29,7 +29,7 @@ export interface ShownVersion {
   /** Of a collage, as JSON; null for everything else. */
   readonly document: string | null
   /** The pictures in it, where it is a collage. */
-  readonly parts: readonly CollagePart[]
+  readonly parts: readonly CollagePicture[]
 }
 
 interface Wanted {
@@ -74,7 +74,7 @@ export async function listShownVersions(
       'pictureRecipes.recipe',
     )
   const collages = rows.filter(({ kind }) => kind === 'collage')
-  const parts = await listPartsOfMany(
+  const parts = await listPicturesOfCollages(
     reader,
     collages.map(({ id, n }) => ({ evidenceId: id, n })),
   )

@@ -16,7 +16,7 @@ export interface DraftRow {
   readonly checkpointRevision: number
 }
 
-export interface KeptEdit {
+export interface StoredEdit {
   readonly revision: number
   readonly editId: string
   readonly windowId: string
@@ -64,8 +64,8 @@ export async function listOwnDrafts(
 export async function listEditsAfter(
   reader: Reader,
   since: readonly { readonly id: string; readonly revision: number }[],
-): Promise<ReadonlyMap<string, KeptEdit[]>> {
-  const edits = new Map<string, KeptEdit[]>(since.map(({ id }) => [id, []]))
+): Promise<ReadonlyMap<string, StoredEdit[]>> {
+  const edits = new Map<string, StoredEdit[]>(since.map(({ id }) => [id, []]))
   if (since.length === 0) return edits
   const rows = await reader
     .sql('draftEdits')
@@ -78,12 +78,12 @@ export async function listEditsAfter(
   return edits
 }
 
-export async function findEdit(reader: Reader, draftId: string, editId: string): Promise<KeptEdit | null> {
+export async function findEdit(reader: Reader, draftId: string, editId: string): Promise<StoredEdit | null> {
   const row = await reader.sql('draftEdits').where({ draftId, editId }).first()
   return row ? toEdit(row) : null
 }
 
-export async function insertEdit(trx: Trx, draftId: string, edit: Omit<KeptEdit, 'at'>): Promise<void> {
+export async function insertEdit(trx: Trx, draftId: string, edit: Omit<StoredEdit, 'at'>): Promise<void> {
   const { operations, inverse, ...row } = edit
   await trx.sql('draftEdits').insert({
     draftId,
@@ -114,7 +114,7 @@ export async function listEditsBetween(
   draftId: string,
   after: number,
   upTo: number,
-): Promise<KeptEdit[]> {
+): Promise<StoredEdit[]> {
   const rows = await reader
     .sql('draftEdits')
     .where({ draftId })
@@ -135,7 +135,7 @@ export async function mergeEdits(
   trx: Trx,
   draftId: string,
   gone: readonly number[],
-  into: Pick<KeptEdit, 'revision' | 'inverse'>,
+  into: Pick<StoredEdit, 'revision' | 'inverse'>,
 ): Promise<void> {
   await trx.sql('draftEdits').where({ draftId }).whereIn('revision', gone).delete()
   const inverse = JSON.stringify(into.inverse)
@@ -194,12 +194,12 @@ export async function deleteOtherVersion(trx: Trx, draftId: string, id: string):
   await trx.sql('otherVersions').where({ draftId, id }).delete()
 }
 
-interface EditColumns extends Omit<KeptEdit, 'operations' | 'inverse'> {
+interface EditColumns extends Omit<StoredEdit, 'operations' | 'inverse'> {
   readonly operations: string
   readonly inverse: string
 }
 
-function toEdit(row: EditColumns): KeptEdit {
+function toEdit(row: EditColumns): StoredEdit {
   return {
     revision: row.revision,
     editId: row.editId,

@@ -2,7 +2,7 @@
 import { minutesBetween } from '@valise/core/time'
 import type { Trx } from '../database/index.ts'
 import { listEditsBetween, mergeEdits } from './store.ts'
-import type { KeptEdit } from './store.ts'
+import type { StoredEdit } from './store.ts'
 
 const ONE_WRITING_MINUTES = 5
 
@@ -21,8 +21,8 @@ export async function tidyLog(trx: Trx, draftId: string, after: number, upTo: nu
   }
 }
 
-function runsOf(edits: readonly KeptEdit[]): KeptEdit[][] {
-  const runs: KeptEdit[][] = []
+function runsOf(edits: readonly StoredEdit[]): StoredEdit[][] {
+  const runs: StoredEdit[][] = []
   for (const edit of edits) {
     const run = runs.at(-1)
     const first = run?.[0]
@@ -32,7 +32,7 @@ function runsOf(edits: readonly KeptEdit[]): KeptEdit[][] {
   return runs
 }
 
-function isOneWriting(first: KeptEdit, edit: KeptEdit): boolean {
+function isOneWriting(first: StoredEdit, edit: StoredEdit): boolean {
   const written = writtenPiece(edit)
   return (
     written !== null &&
@@ -43,7 +43,7 @@ function isOneWriting(first: KeptEdit, edit: KeptEdit): boolean {
   )
 }
 
-function writtenPiece({ operations }: KeptEdit): string | null {
+function writtenPiece({ operations }: StoredEdit): string | null {
   const [operation] = operations
   return operations.length === 1 && operation?.op === 'set-piece' ? operation.piece.id : null
 }

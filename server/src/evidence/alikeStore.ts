@@ -3,7 +3,7 @@ import { findAlike, isTelling } from '@valise/core/pictures'
 import type { Trx } from '../database/index.ts'
 
 /** Notes what a version looks like, and which other pictures of its owner look like it. */
-export async function noteLooks(
+export async function saveSimilarity(
   trx: Trx,
   { evidenceId, n, ownerId }: { readonly evidenceId: string; readonly n: number; readonly ownerId: string },
   hash: string | null,
@@ -12,7 +12,7 @@ export async function noteLooks(
   await sql('evidenceVersions').where({ evidenceId, n }).update({ hash })
   const newest = await sql('evidence').where({ id: evidenceId }).first('currentVersion')
   if (newest?.currentVersion !== n) return
-  const before = await listLookAlikes(trx, [evidenceId])
+  const before = await listSimilar(trx, [evidenceId])
   await sql('nearDuplicates').where({ evidenceId }).orWhere({ otherId: evidenceId }).delete()
   const others: { id: string; hash: string }[] = await sql('evidence')
     .join('evidenceVersions', (join) =>
@@ -31,11 +31,11 @@ export async function noteLooks(
     { evidenceId: one.id, otherId: evidenceId, ownerId, distance },
   ])
   if (pairs.length > 0) await sql('nearDuplicates').insert(pairs)
-  await refreshLooks(trx, [evidenceId, ...before, ...alike.map(({ one }) => one.id)])
+  await refreshSimilarity(trx, [evidenceId, ...before, ...alike.map(({ one }) => one.id)])
 }
 
 /** Works out anew whether items look like another one that is not in the bin. */
-export async function refreshLooks(trx: Trx, evidenceIds: readonly string[]): Promise<void> {
+export async function refreshSimilarity(trx: Trx, evidenceIds: readonly string[]): Promise<void> {
   const ids = [...new Set(evidenceIds)]
   if (ids.length === 0) return
   const { sql } = trx
@@ -52,7 +52,7 @@ export async function refreshLooks(trx: Trx, evidenceIds: readonly string[]): Pr
 }
 
 /** The items that some look like; for when these go into the bin or come out. */
-export async function listLookAlikes(trx: Trx, evidenceIds: readonly string[]): Promise<string[]> {
+export async function listSimilar(trx: Trx, evidenceIds: readonly string[]): Promise<string[]> {
   const rows: { otherId: string }[] = await trx
     .sql('nearDuplicates')
     .whereIn('evidenceId', [...evidenceIds])

@@ -1,6 +1,6 @@
 // The pictures in collages: what a collage shows, who made it, and which collages show a picture.
 import { creditLine } from '@valise/core/evidence'
-import type { CollagePart, Rights } from '@valise/core/evidence'
+import type { CollagePicture, Rights } from '@valise/core/evidence'
 import type { ShownPicture } from '@valise/core/pictures'
 import { addMinutes } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
@@ -55,16 +55,20 @@ export async function listShownIn(reader: Reader, collageIds: readonly string[])
 }
 
 /** The pictures in a version of a collage, each item once, in reading order. */
-export async function listPartsOf(reader: Reader, collageId: string, n: number): Promise<CollagePart[]> {
-  const parts = await listPartsOfMany(reader, [{ evidenceId: collageId, n }])
-  return parts.map(({ collageId: _, n: __, ...part }) => part)
+export async function listCollagePictures(
+  reader: Reader,
+  collageId: string,
+  n: number,
+): Promise<CollagePicture[]> {
+  const parts = await listPicturesOfCollages(reader, [{ evidenceId: collageId, n }])
+  return parts.map(({ collageId: _, n: __, ...picture }) => picture)
 }
 
 /** The same for several collages at once. */
-export async function listPartsOfMany(
+export async function listPicturesOfCollages(
   reader: Reader,
   collages: readonly CollageVersion[],
-): Promise<(CollagePart & { readonly collageId: string; readonly n: number })[]> {
+): Promise<(CollagePicture & { readonly collageId: string; readonly n: number })[]> {
   if (collages.length === 0) return []
   const rows: { id: string; collageId: string; n: number; title: string; rights: string }[] = await reader
     .sql('collagePictures')

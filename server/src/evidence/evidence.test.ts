@@ -148,17 +148,17 @@ describeEachDatabase('evidence', (open, onSqlite) => {
       expect(whole.headers.get('content-security-policy')).toMatch(/^sandbox; default-src 'none'/)
       expect(whole.headers.get('x-content-type-options')).toBe('nosniff')
       expect(whole.headers.get('cache-control')).toContain('no-store')
-      const part = (range: string) => wren.ask('GET', path, undefined, { range })
-      const middle = await part('bytes=1-6')
+      const range = (range: string) => wren.ask('GET', path, undefined, { range })
+      const middle = await range('bytes=1-6')
       expect([middle.status, middle.headers.get('content-range'), middle.body]).toEqual([
         206,
         'bytes 1-6/25',
         'script',
       ])
-      expect((await part('bytes=-3')).body).toBe('pt>')
-      expect((await part('bytes=22-')).body).toBe('pt>')
-      expect((await part('bytes=25-')).status).toBe(416)
-      expect((await part('bytes=9-2')).status).toBe(200)
+      expect((await range('bytes=-3')).body).toBe('pt>')
+      expect((await range('bytes=22-')).body).toBe('pt>')
+      expect((await range('bytes=25-')).status).toBe(416)
+      expect((await range('bytes=9-2')).status).toBe(200)
       const head = await wren.ask('HEAD', path)
       expect([head.status, head.bytes.length, head.headers.get('content-length')]).toEqual([200, 0, '25'])
     },
@@ -253,7 +253,7 @@ describeEachDatabase('evidence', (open, onSqlite) => {
     const wren = site.browser()
     await wren.signIn('wren')
     const ids: string[] = []
-    for (const [name, colour] of Object.entries({ kept: '#111', binned: '#888', removed: '#eee' })) {
+    for (const [name, colour] of Object.entries({ live: '#111', binned: '#888', removed: '#eee' })) {
       const { body } = await upload(wren, {
         name: `${name}.jpg`,
         content: await makePicture({ colour }),

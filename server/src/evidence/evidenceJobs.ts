@@ -4,7 +4,7 @@ import { inTransaction } from '../database/index.ts'
 import { ProcessBurst } from '../jobs/index.ts'
 import type { JobHandler, JobPayload } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
-import { noteLooks } from './alikeStore.ts'
+import { saveSimilarity } from './alikeStore.ts'
 import { unexamined } from './examineFile.ts'
 import type { Examined } from './examineFile.ts'
 import {
@@ -121,7 +121,7 @@ async function keepRenditions(
     const version = await findVersion(trx, of.id, of.n)
     if (!version) return
     await saveRenditions(trx, version, rendered)
-    await noteLooks(trx, version, rendered.hash)
+    await saveSimilarity(trx, version, rendered.hash)
   })
 }
 

@@ -137,18 +137,18 @@ describeEachDatabase('finding evidence again', (open) => {
       }
       const expected = items.filter(plain(query))
       expect([query, new Set(await find(query))]).toEqual([query, new Set(expected.map(({ id }) => id))])
-      const told = await counts(query)
-      expect([query, told.matching, told.all]).toEqual([query, expected.length, items.length])
-      for (const { kind, count } of told.kinds)
+      const counted = await counts(query)
+      expect([query, counted.matching, counted.all]).toEqual([query, expected.length, items.length])
+      for (const { kind, count } of counted.kinds)
         expect(count).toBe(items.filter(plain({ ...query, kinds: [kind] })).length)
       for (const mark of evidenceMarks.filter((one) => one !== 'shared' && one !== 'alike'))
-        expect([query, mark, told.marks[mark]]).toEqual([
+        expect([query, mark, counted.marks[mark]]).toEqual([
           query,
           mark,
           items.filter(plain({ ...query, marks: [...query.marks, mark] })).length,
         ])
       const ever = items.filter(plain({ ...query, from: null, until: null }))
-      const inWeeks = told.weeks.reduce((sum: number, { count }: { count: number }) => sum + count, 0)
+      const inWeeks = counted.weeks.reduce((sum: number, { count }: { count: number }) => sum + count, 0)
       expect(inWeeks).toBe(ever.length)
     }
   })

@@ -1,7 +1,7 @@
 // Evidence: what a student keeps, how it comes in and is found again, the tray and the bin.
 export {
   enqueuePainting,
-  listPartsOfMany,
+  listPicturesOfCollages,
   refreshCollagesWith,
   remakeCollage,
   replaceCollagePictures,
@@ -16,7 +16,7 @@ export {
 export { evidenceJobs, indexEverything, planSweep } from './evidenceJobs.ts'
 export { unexamined } from './examineFile.ts'
 export { keepFile } from './keepFile.ts'
-export type { FileToKeep, KeptFile } from './keepFile.ts'
+export type { FileToKeep, SavedFile } from './keepFile.ts'
 export { findLanding } from './landingStore.ts'
 export type { LandingPlace } from './landingStore.ts'
 export { findOwnLink, listOwnLinks, saveLink } from './linkStore.ts'
@@ -30,7 +30,7 @@ export { evidenceRoutes } from './routes.ts'
 export { getEvidence, putIntoBin, putIntoTray, takeOutOfTray, updateEvidence } from './service.ts'
 export { RENDER_COLLAGE } from './jobNames.ts'
 export type { BoardPicture, PaintedBoard } from './paintBoard.ts'
-export { deleteEarlierLooks, getRecipe } from './recipeStore.ts'
+export { deleteEarlierRenders, getRecipe } from './recipeStore.ts'
 export { keepPoster, showPicture } from './showPicture.ts'
 export { updateEvidence as writeItem } from './store.ts'
 export { evidenceTasks } from './tasks.ts'
@@ -46,7 +46,7 @@ export {
   findVersionOf,
   insertVersion,
   replaceContent,
-  saveLook,
+  saveRender,
   saveShownSize,
   setPreview,
 } from './versionStore.ts'

@@ -27,7 +27,7 @@ import { replaceTags } from './tagStore.ts'
 import { countTray, insertTrayItem } from './trayStore.ts'
 import type { UploadRow } from './uploadStore.ts'
 import { findNewestVersion, insertVersion, saveFound } from './versionStore.ts'
-import type { KeptVersion, NewVersion } from './versionStore.ts'
+import type { StoredVersion, NewVersion } from './versionStore.ts'
 import { indexWords } from './wordsStore.ts'
 
 export interface FileToKeep {
@@ -57,7 +57,7 @@ export interface FileToKeep {
   readonly intoTray?: boolean
 }
 
-export interface KeptFile {
+export interface SavedFile {
   readonly outcome: NonNullable<UploadRow['outcome']>
   readonly evidenceId: string
 }
@@ -72,7 +72,7 @@ export async function keepFile(
   jobs: Jobs,
   actor: PersonActor,
   file: FileToKeep,
-): Promise<KeptFile> {
+): Promise<SavedFile> {
   if (file.replaces !== null) return keepVersion(trx, jobs, actor, file, file.replaces)
   const same = file.isNew === true ? null : await findSameFile(trx, actor, file.stored.sha256)
   if (same) return { outcome: 'same', evidenceId: same.id }
@@ -106,7 +106,7 @@ async function keepVersion(
   actor: PersonActor,
   file: FileToKeep,
   evidenceId: string,
-): Promise<KeptFile> {
+): Promise<SavedFile> {
   const present = await findEvidence(trx, actor, evidenceId)
   if (!present) throw new AppError('not-found', 'not-found')
   const kind = file.kind ?? kindOfFile(file)
@@ -151,7 +151,7 @@ async function addVersion(trx: Trx, jobs: Jobs, actor: PersonActor, version: Ver
 export async function keepExamined(
   trx: Trx,
   jobs: Jobs,
-  version: KeptVersion,
+  version: StoredVersion,
   examined: Examined,
 ): Promise<void> {
   const { evidenceId, n } = version

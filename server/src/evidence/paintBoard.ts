@@ -1,9 +1,9 @@
 // Painting a collage in a thread: each picture as others may see it and as fine as it is shown, then the board as a PNG.
-import { boardSizes, paintCollage, partShown, picturesOf } from '@valise/core/pictures'
+import { boardSizes, paintCollage, cropShown, picturesOf } from '@valise/core/pictures'
 import type { BoardDrawing, Collage, Layer, ShownPicture, Size } from '@valise/core/pictures'
 import { createCanvas, loadImage } from '@napi-rs/canvas'
 import type { Canvas, Image } from '@napi-rs/canvas'
-import { once } from '../files/index.ts'
+import { streamOf } from '../files/index.ts'
 import type { FileStore, StoredFile } from '../files/index.ts'
 import { knowFonts } from './drawOn.ts'
 import { renderPicture, useForRendering } from './renderPicture.ts'
@@ -60,7 +60,7 @@ export async function paintBoard(
     collage,
     SCALE,
   )
-  const file = await files.put(once(await canvas.encode('png')))
+  const file = await files.put(streamOf(await canvas.encode('png')))
   return { ...(await renderPicture(files, { sha256: file.sha256 })), file, size }
 }
 
@@ -103,7 +103,7 @@ function widthWanted({ layers, background, size }: Collage, picture: BoardPictur
     ),
   ]
   const widths = places.map(
-    (place) => (place.width / partShown(picture, place, place.focus).width) * picture.width * SCALE,
+    (place) => (place.width / cropShown(picture, place, place.focus).width) * picture.width * SCALE,
   )
   return Math.ceil(Math.min(picture.width, Math.max(1, ...widths)))
 }

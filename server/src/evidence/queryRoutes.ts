@@ -121,9 +121,9 @@ export const queryRoutes = [
       path: '/api/evidence/count',
       summary: 'How many items I have',
       who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
+      answer: object({ live: Type.Integer() }),
     },
-    async ({ reader, actor }) => ({ kept: await countEvidence(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countEvidence(reader, actor) }),
   ),
   route(
     {

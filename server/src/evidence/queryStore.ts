@@ -28,7 +28,7 @@ export async function findItems(
   query: EvidenceQuery,
   { cursor, limit }: PageWish,
 ): Promise<EvidencePage> {
-  const found = kept(reader, actor).modify(matches, await toMatching(reader, actor, query))
+  const found = saved(reader, actor).modify(matches, await toMatching(reader, actor, query))
   const page = withVersion(reader, found.clone(), actor).limit(limit + 1)
   const { column, direction } = orders[query.order]
   page.orderBy([column, 'id'].map((one) => ({ column: `evidence.${one}`, order: direction })))
@@ -46,7 +46,7 @@ export async function findItems(
 /** The ids of all that a query finds, in its order; at most as many as can be chosen at once. */
 export async function findIds(reader: Reader, actor: PersonActor, query: EvidenceQuery): Promise<string[]> {
   const { column, direction } = orders[query.order]
-  const rows: { id: string }[] = await kept(reader, actor)
+  const rows: { id: string }[] = await saved(reader, actor)
     .modify(matches, await toMatching(reader, actor, query))
     .orderBy([column, 'id'].map((one) => ({ column: `evidence.${one}`, order: direction })))
     .select('evidence.id')
@@ -78,10 +78,10 @@ export async function countItems(
   const chosen = { kinds: query.kinds, marks }
   const tallied = tallyCounts(inTime, chosen)
   const shared = await countRows(
-    kept(reader, actor).modify(matches, matching).whereIn('evidence.id', sharedEvidence(reader, actor)),
+    saved(reader, actor).modify(matches, matching).whereIn('evidence.id', sharedEvidence(reader, actor)),
   )
   return {
-    all: isNarrowed(anyTime) ? await countRows(kept(reader, actor)) : sumOf(ever),
+    all: isNarrowed(anyTime) ? await countRows(saved(reader, actor)) : sumOf(ever),
     matching: tallied.matching,
     kinds: Object.entries(tallied.kinds).map(([kind, count]) => ({ kind: kind as EvidenceKind, count })),
     marks: { ...tallied.marks, shared },
@@ -91,7 +91,7 @@ export async function countItems(
 
 async function listGroups(matching: Matching): Promise<LikeItems[]> {
   const columns = ['kind', 'madeWeek', ...Object.values(markColumns)]
-  const rows: GroupRow[] = await kept(matching.reader, matching.actor)
+  const rows: GroupRow[] = await saved(matching.reader, matching.actor)
     .modify(matches, matching)
     .groupBy(columns.map((column) => `evidence.${column}`))
     .select(columns.map((column) => `evidence.${column}`))
@@ -206,7 +206,7 @@ export async function listBin(reader: Reader, actor: PersonActor, wish: PageWish
   return { items, next, count: await countRows(binned) }
 }
 
-function kept(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+function saved(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   return ownEvidence(reader, actor).whereNull('evidence.binnedAt')
 }
 

@@ -3,7 +3,7 @@
 import { buffer } from 'node:stream/consumers'
 import { LONGEST_INSIDE, MOST_BLOCKS_INSIDE, readerOf } from '@valise/core/evidence'
 import type { DocumentBlock, Inside, PreviewProblem } from '@valise/core/evidence'
-import { once } from '../files/index.ts'
+import { streamOf } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import { readPdf } from './readPdf.ts'
 import { readText } from './readText.ts'
@@ -59,7 +59,7 @@ async function readAs(
   switch (reader) {
     case 'pdf': {
       const { picture, ...read } = await readPdf(content)
-      return { ...unread, ...read, picture: picture && (await files.put(once(picture))) }
+      return { ...unread, ...read, picture: picture && (await files.put(streamOf(picture))) }
     }
     case 'word':
       return { ...unread, ...(await readWordDocument(content)) }
@@ -70,15 +70,15 @@ async function readAs(
 }
 
 function shortened(blocks: readonly DocumentBlock[]): Inside {
-  const kept: DocumentBlock[] = []
+  const taken: DocumentBlock[] = []
   let left = LONGEST_INSIDE
   for (const block of blocks) {
     const length = block.kind === 'table' ? block.rows.flat().join(' ').length : block.text.length
-    if (left <= 0 || kept.length >= MOST_BLOCKS_INSIDE) return { blocks: kept, isCut: true }
-    kept.push(
+    if (left <= 0 || taken.length >= MOST_BLOCKS_INSIDE) return { blocks: taken, isCut: true }
+    taken.push(
       block.kind === 'table' || length <= left ? block : { ...block, text: block.text.slice(0, left) },
     )
     left -= length
   }
-  return { blocks: kept, isCut: false }
+  return { blocks: taken, isCut: false }
 }

@@ -1,6 +1,6 @@
 // Putting pictures right over HTTP: the recipe of a version, and the picture as it was taken.
 import { idSchema } from '@valise/core/people'
-import { keptRecipeSchema, recipeSchema } from '@valise/core/pictures'
+import { savedRecipeSchema, recipeSchema } from '@valise/core/pictures'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { fileRoute, route } from '../http/index.ts'
@@ -34,7 +34,7 @@ export const recipeRoutes = [
       summary: 'How a picture is put right',
       who: 'signed-in',
       params: byVersion,
-      answer: keptRecipeSchema,
+      answer: savedRecipeSchema,
     },
     ({ reader, actor, params }) => readRecipe(reader, actor, params),
   ),
@@ -46,7 +46,7 @@ export const recipeRoutes = [
       who: 'signed-in',
       params: byVersion,
       body: recipeSchema,
-      answer: keptRecipeSchema,
+      answer: savedRecipeSchema,
       needsRevision: true,
     },
     ({ services, writable, actor, params, revision, body }) =>

@@ -2,7 +2,7 @@
 import { canBeRendered } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import { concealsMore, decideRecipe, joinConcealment } from '@valise/core/pictures'
-import type { KeptRecipe, PictureRecipe, Size } from '@valise/core/pictures'
+import type { SavedRecipe, PictureRecipe, Size } from '@valise/core/pictures'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import { addMinutes } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
@@ -12,22 +12,22 @@ import type { Services } from '../services.ts'
 import { refreshCollagesWith } from './collagePictureStore.ts'
 import { RENDER_RECIPE } from './jobNames.ts'
 import {
-  deleteEarlierLooks,
+  deleteEarlierRenders,
   deleteUnconcealed,
   getRecipe,
   insertRecipe,
-  listLooks,
-  updateLook,
+  listRenders,
+  updateRender,
 } from './recipeStore.ts'
 import {
   findNewestVersion,
   findVersion,
   findVersionOf,
-  saveLook,
+  saveRender,
   saveShownSize,
   setPreview,
 } from './versionStore.ts'
-import type { KeptVersion } from './versionStore.ts'
+import type { StoredVersion } from './versionStore.ts'
 
 /** While somebody moves a handle, recipes follow each other quickly: only the last of them is carried out. */
 const SETTLED_MINUTES = 1.2 / 60
@@ -38,7 +38,11 @@ export interface VersionOfItem {
 }
 
 /** @throws AppError `not-found` for what is not one's own, `unsupported` for what is no picture that can be opened */
-export async function readRecipe(reader: Reader, actor: PersonActor, of: VersionOfItem): Promise<KeptRecipe> {
+export async function readRecipe(
+  reader: Reader,
+  actor: PersonActor,
+  of: VersionOfItem,
+): Promise<SavedRecipe> {
   const version = await getPicture(reader, actor, of)
   const recipe = await getRecipe(reader, version, version.recipeRevision)
   const { recipeRevision: revision, preview } = version
@@ -53,7 +57,7 @@ export function keepRecipe(
   of: VersionOfItem,
   before: number,
   recipe: PictureRecipe,
-): Promise<KeptRecipe> {
+): Promise<SavedRecipe> {
   return inTransaction(on, async (trx) => {
     const version = await getPicture(trx, actor, of)
     assertAllowed(decideRecipe(takenSize(version), recipe), 'invalid')
@@ -63,7 +67,7 @@ export function keepRecipe(
 }
 
 /** Gives a version that has the same file the recipe of another: what was concealed there must be so here. */
-export async function carryRecipeOver(trx: Trx, jobs: Jobs, from: KeptVersion, n: number): Promise<void> {
+export async function carryRecipeOver(trx: Trx, jobs: Jobs, from: StoredVersion, n: number): Promise<void> {
   if (from.recipeRevision === 0) return
   const recipe = await getRecipe(trx, from, from.recipeRevision)
   const version = await findVersion(trx, from.evidenceId, n)
@@ -85,7 +89,7 @@ export async function keepFirstRecipe(
 async function writeRecipe(
   trx: Trx,
   jobs: Jobs,
-  version: KeptVersion,
+  version: StoredVersion,
   before: number,
   recipe: PictureRecipe,
 ): Promise<void> {
@@ -94,8 +98,8 @@ async function writeRecipe(
   const hidesMore = concealsMore(await getRecipe(trx, version, version.recipeRevision), recipe)
   const { width: takenWidth, height: takenHeight } = takenSize(version)
   const concealRevision = hidesMore ? revision : version.concealRevision
-  const look = { recipeRevision: revision, concealRevision, takenWidth, takenHeight }
-  if (!(await updateLook(trx, version, before, look))) throw new AppError('stale', 'stale')
+  const revisions = { recipeRevision: revision, concealRevision, takenWidth, takenHeight }
+  if (!(await updateRender(trx, version, before, revisions))) throw new AppError('stale', 'stale')
   await insertRecipe(trx, version, revision, recipe)
   const dedupeKey = `${RENDER_RECIPE}:${evidenceId}:${n}:${revision}`
   const runAt = hidesMore ? trx.now : addMinutes(trx.now, SETTLED_MINUTES)
@@ -108,7 +112,7 @@ async function getPicture(
   reader: Reader,
   actor: PersonActor,
   { id, n }: VersionOfItem,
-): Promise<KeptVersion> {
+): Promise<StoredVersion> {
   const version = await findVersionOf(reader, actor.personId, id, n)
   if (!version) throw new AppError('not-found', 'not-found')
   if (!canBeRendered(version.mime) || version.document !== null)
@@ -119,7 +123,7 @@ async function getPicture(
 }
 
 /** How large the picture came, upright. */
-function takenSize({ width, height, takenWidth, takenHeight }: KeptVersion): Size {
+function takenSize({ width, height, takenWidth, takenHeight }: StoredVersion): Size {
   return { width: takenWidth ?? width ?? 1, height: takenHeight ?? height ?? 1 }
 }
 
@@ -133,12 +137,12 @@ export async function renderRecipe(services: Services, of: VersionOfItem, revisi
   const version = await findVersion(reader, of.id, of.n)
   if (!version || version.recipeRevision !== revision) return
   const newest = await getRecipe(reader, version, revision)
-  const looks = await listLooks(reader, version)
+  const renders = await listRenders(reader, version)
   const isMade = (recipeRevision: number) =>
-    looks.some(
-      (look) => look.recipeRevision === recipeRevision && look.concealRevision === version.concealRevision,
+    renders.some(
+      (one) => one.recipeRevision === recipeRevision && one.concealRevision === version.concealRevision,
     )
-  const held = [...new Set([revision, ...looks.map(({ recipeRevision }) => recipeRevision)])]
+  const held = [...new Set([revision, ...renders.map(({ recipeRevision }) => recipeRevision)])]
   for (const recipeRevision of held.filter((one) => !isMade(one))) {
     const recipe = joinConcealment(await getRecipe(reader, version, recipeRevision), newest)
     await renderOne(services, version, recipeRevision, recipe)
@@ -147,14 +151,14 @@ export async function renderRecipe(services: Services, of: VersionOfItem, revisi
     const present = await findVersion(trx, of.id, of.n)
     if (!present || present.recipeRevision !== revision) return
     await deleteUnconcealed(trx, present)
-    await deleteEarlierLooks(trx, present)
+    await deleteEarlierRenders(trx, present)
     await setPreview(trx, present, 'there', null)
   })
 }
 
 async function renderOne(
   { database, workers }: Services,
-  version: KeptVersion,
+  version: StoredVersion,
   recipeRevision: number,
   recipe: PictureRecipe,
 ): Promise<void> {
@@ -164,7 +168,7 @@ async function renderOne(
     const present = await findVersion(trx, version.evidenceId, version.n)
     if (!present) return
     const { concealRevision } = version
-    await saveLook(trx, version, made, { recipeRevision, concealRevision })
+    await saveRender(trx, version, made, { recipeRevision, concealRevision })
     const screen = made.find(({ kind }) => kind === 'screen')
     const isNewest = present.recipeRevision === recipeRevision
     if (screen && isNewest)

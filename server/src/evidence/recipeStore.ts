@@ -5,9 +5,9 @@ import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import type { Reader, Trx } from '../database/index.ts'
 import { isGivenOut } from './usesStore.ts'
-import type { KeptVersion, Look } from './versionStore.ts'
+import type { StoredVersion, RenderRevisions } from './versionStore.ts'
 
-type VersionKey = Pick<KeptVersion, 'evidenceId' | 'n'>
+type VersionKey = Pick<StoredVersion, 'evidenceId' | 'n'>
 
 /** The recipe of a revision; 0 is that of the picture as it came. @throws AppError `invalid` when a newer Valise wrote it */
 export async function getRecipe(
@@ -23,7 +23,7 @@ export async function getRecipe(
 
 export async function insertRecipe(
   trx: Trx,
-  { evidenceId, n, ownerId }: Pick<KeptVersion, 'evidenceId' | 'n' | 'ownerId'>,
+  { evidenceId, n, ownerId }: Pick<StoredVersion, 'evidenceId' | 'n' | 'ownerId'>,
   revision: number,
   recipe: PictureRecipe,
 ): Promise<void> {
@@ -31,14 +31,14 @@ export async function insertRecipe(
   await trx.sql('pictureRecipes').insert(row)
 }
 
-export type LookColumns = Look & Pick<KeptVersion, 'takenWidth' | 'takenHeight'>
+export type RenderColumns = RenderRevisions & Pick<StoredVersion, 'takenWidth' | 'takenHeight'>
 
 /** Makes a recipe the one that counts; false where another one came first. */
-export async function updateLook(
+export async function updateRender(
   trx: Trx,
   { evidenceId, n }: VersionKey,
   before: number,
-  columns: LookColumns,
+  columns: RenderColumns,
 ): Promise<boolean> {
   const changed = await trx
     .sql('evidenceVersions')
@@ -48,7 +48,7 @@ export async function updateLook(
 }
 
 /** The recipes by which renditions of a version were made, newest first. */
-export async function listLooks(reader: Reader, { evidenceId, n }: VersionKey): Promise<Look[]> {
+export async function listRenders(reader: Reader, { evidenceId, n }: VersionKey): Promise<RenderRevisions[]> {
   return reader
     .sql('renditions')
     .where({ evidenceId, n, kind: 'screen' })
@@ -59,7 +59,7 @@ export async function listLooks(reader: Reader, { evidenceId, n }: VersionKey): 
 /** Lets go of renditions that conceal less than is concealed now; the picture as it was taken stays for its owner. */
 export async function deleteUnconcealed(
   trx: Trx,
-  { evidenceId, n, concealRevision }: VersionKey & Pick<Look, 'concealRevision'>,
+  { evidenceId, n, concealRevision }: VersionKey & Pick<RenderRevisions, 'concealRevision'>,
 ): Promise<void> {
   await trx
     .sql('renditions')
@@ -73,9 +73,9 @@ export async function deleteUnconcealed(
  * Lets go of renditions that were made before those by the look that counts, where nobody was given them. The picture as
  * it was taken stays for its owner.
  */
-export async function deleteEarlierLooks(
+export async function deleteEarlierRenders(
   trx: Trx,
-  { evidenceId, n, ownerId, recipeRevision }: VersionKey & Pick<KeptVersion, 'ownerId' | 'recipeRevision'>,
+  { evidenceId, n, ownerId, recipeRevision }: VersionKey & Pick<StoredVersion, 'ownerId' | 'recipeRevision'>,
 ): Promise<void> {
   if (await isGivenOut(trx, ownerId, evidenceId, n)) return
   await trx

@@ -77,7 +77,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
     expect((await keep(id, recipe(turn, conceal))).body).toMatchObject({ revision: 1, isMade: false })
     await settle()
     const { version } = (await wren.get(`/api/evidence/${id}`)).body
-    expect(version).toMatchObject({ look: 1, width: 480, height: 640, preview: 'there' })
+    expect(version).toMatchObject({ renderRevision: 1, width: 480, height: 640, preview: 'there' })
     expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.25)).toEqual(covered)
     expect((await wren.get(`${at(id)}/file`)).bytes.equals(content)).toBe(true)
     expect(await colourAt(wren, `${at(id)}/as-taken`, 0.25, 0.25)).toEqual([180, 160, 110])
@@ -124,14 +124,14 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
     const looks = async () =>
       (await reader('renditions').where({ evidenceId: id, kind: 'screen' })).map((row) => row.recipeRevision)
     expect((await looks()).sort()).toEqual([0, 4])
-    const kept = async () => (await reader('pictureRecipes')).map((row) => row.revision)
+    const saved = async () => (await reader('pictureRecipes')).map((row) => row.revision)
     const { services } = site
-    expect(await kept()).toHaveLength(4)
+    expect(await saved()).toHaveLength(4)
     for (let day = 0; day <= 32; day += 1) {
       const clock = shiftedClock(new Date(Date.parse(TEST_START) + day * 86_400_000).toISOString())
       await sweep({ ...services, database: { ...services.database, clock } })
     }
-    expect(await kept()).toEqual([4])
+    expect(await saved()).toEqual([4])
   })
 
   onSqlite('conceal at once wherever they are published, while all else waits for publishing', async () => {
@@ -285,8 +285,8 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
       }
       /** Whether the answer holds a stretch of the original's own bytes, or the place that its camera wrote down. */
       function holds(bytes: Buffer, original: Buffer): boolean {
-        const stretches = [0.3, 0.6, 0.9].map((part) =>
-          original.subarray(Math.floor(original.length * part)).subarray(0, 40),
+        const stretches = [0.3, 0.6, 0.9].map((fraction) =>
+          original.subarray(Math.floor(original.length * fraction)).subarray(0, 40),
         )
         return stretches.some((stretch) => bytes.includes(stretch)) || bytes.includes('Exif')
       }
@@ -375,7 +375,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
       expect([name, (await keep(id, recipe(turn, light))).status]).toEqual([name, 200])
       await settle()
       const { version } = (await wren.get(`/api/evidence/${id}`)).body
-      expect([name, version.preview, version.look]).toEqual([name, 'there', 1])
+      expect([name, version.preview, version.renderRevision]).toEqual([name, 'there', 1])
     }
   })
 })

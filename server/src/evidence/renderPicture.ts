@@ -13,7 +13,7 @@ import {
 import type { PictureRecipe, Size } from '@valise/core/pictures'
 import sharp from 'sharp'
 import type { Sharp } from 'sharp'
-import { once } from '../files/index.ts'
+import { streamOf } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import { drawOn } from './drawOn.ts'
 import { usePicture } from './openPicture.ts'
@@ -97,7 +97,7 @@ async function make(
   const { width, height, quality } = boxes[kind]
   const resized = openSmall(small).resize({ width, height, fit: 'inside', withoutEnlargement: true })
   const { data, info } = await resized.webp({ quality }).toBuffer({ resolveWithObject: true })
-  const stored = await files.put(once(data))
+  const stored = await files.put(streamOf(data))
   const size = { width: info.width, height: info.height }
   const { width: fullWidth, height: fullHeight } = fullSize ?? size
   return { kind, ...stored, mime: 'image/webp', ...size, fullWidth, fullHeight }

@@ -17,7 +17,7 @@ import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { getSchool } from '../people/index.ts'
 import { removeWords } from '../search/index.ts'
-import { listLookAlikes, refreshLooks } from './alikeStore.ts'
+import { listSimilar, refreshSimilarity } from './alikeStore.ts'
 import { carryPicturesOver, listShownIn, refreshCollagesWith } from './collagePictureStore.ts'
 import { enqueueReading, enqueueRendering } from './keepFile.ts'
 import { findLanding } from './landingStore.ts'
@@ -44,7 +44,7 @@ export function updateEvidence(
   change: EvidenceChange,
 ): Promise<Evidence> {
   return inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
+    await getStored(trx, actor, id)
     const columns = await toColumns(trx, actor, change)
     if (!(await store.updateEvidence(trx, id, revision, columns))) throw new AppError('stale', 'stale')
     if (change.tags) await replaceTags(trx, actor, id, cleanTags(change.tags))
@@ -88,7 +88,7 @@ export function declareRights(
   { ids, rights }: RightsForMany,
 ): Promise<void> {
   return inTransaction(on, async (trx) => {
-    for (const id of await getAllKept(trx, actor, ids))
+    for (const id of await getAllLive(trx, actor, ids))
       await store.updateEvidence(trx, id, null, { rights: tidyRights(rights) })
   })
 }
@@ -96,7 +96,7 @@ export function declareRights(
 /** Puts tags on several things at once, beside those that they carry. */
 export function tagMany(on: Writable, actor: PersonActor, { ids, add }: TagsForMany): Promise<void> {
   return inTransaction(on, async (trx) => {
-    for (const id of await getAllKept(trx, actor, ids)) {
+    for (const id of await getAllLive(trx, actor, ids)) {
       await replaceTags(trx, actor, id, cleanTags([...(await listTagsOf(trx, id)), ...add]))
       await store.updateEvidence(trx, id, null, {})
       await indexWords(trx, id)
@@ -127,7 +127,7 @@ export function restoreVersion(
   n: number,
 ): Promise<Evidence> {
   return inTransaction(on, async (trx) => {
-    const present = await getKept(trx, actor, id)
+    const present = await getStored(trx, actor, id)
     const earlier = await findVersionOf(trx, actor.personId, id, n)
     if (!earlier) throw new AppError('not-found', 'no-such-version')
     const next = (present.versions[0]?.n ?? 0) + 1
@@ -155,17 +155,17 @@ export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promis
     const { binnedAt } = await getEvidence(trx, actor, id)
     if (binnedAt === null) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
     await refreshUses(trx, await listShownIn(trx, [id]))
-    await refreshLooks(trx, await listLookAlikes(trx, [id]))
+    await refreshSimilarity(trx, await listSimilar(trx, [id]))
   })
 }
 
 /** Puts several things into the bin. All of them, or none where one is not one's own. */
 export function binMany(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
   return inTransaction(on, async (trx) => {
-    const kept = await getAllKept(trx, actor, ids)
-    for (const id of kept) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
-    await refreshUses(trx, await listShownIn(trx, kept))
-    await refreshLooks(trx, await listLookAlikes(trx, kept))
+    const live = await getAllLive(trx, actor, ids)
+    for (const id of live) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
+    await refreshUses(trx, await listShownIn(trx, live))
+    await refreshSimilarity(trx, await listSimilar(trx, live))
   })
 }
 
@@ -174,7 +174,7 @@ export function takeOutOfBin(on: Writable, actor: PersonActor, id: string): Prom
     await getEvidence(trx, actor, id)
     await store.updateEvidence(trx, id, null, { binnedAt: null })
     await refreshUses(trx, await listShownIn(trx, [id]))
-    await refreshLooks(trx, [id, ...(await listLookAlikes(trx, [id]))])
+    await refreshSimilarity(trx, [id, ...(await listSimilar(trx, [id]))])
   })
 }
 
@@ -196,8 +196,8 @@ export function putIntoTray(on: Writable, actor: PersonActor, id: string): Promi
 /** Picks several things up. All of them, or none where one is not one's own or there is no room for all. */
 export function carryMany(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
   return inTransaction(on, async (trx) => {
-    const kept = await getAllKept(trx, actor, ids)
-    for (const id of kept) await insertTrayItem(trx, actor, id)
+    const live = await getAllLive(trx, actor, ids)
+    for (const id of live) await insertTrayItem(trx, actor, id)
     if ((await countTray(trx, actor)) > MOST_IN_TRAY)
       throw new AppError('conflict', 'tray-full', { params: { most: MOST_IN_TRAY } })
   })
@@ -210,20 +210,20 @@ export function takeOutOfTray(on: Writable, actor: PersonActor, id: string): Pro
   })
 }
 
-async function getKept(trx: Trx, actor: PersonActor, id: string): Promise<Evidence> {
+async function getStored(trx: Trx, actor: PersonActor, id: string): Promise<Evidence> {
   const found = await getEvidence(trx, actor, id)
   if (found.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return found
 }
 
-async function getAllKept(trx: Trx, actor: PersonActor, ids: readonly string[]): Promise<string[]> {
+async function getAllLive(trx: Trx, actor: PersonActor, ids: readonly string[]): Promise<string[]> {
   const [only] = ids
   // Of a single one it is told whether it is nowhere or in the bin.
-  if (ids.length === 1 && only !== undefined) return [(await getKept(trx, actor, only)).id]
+  if (ids.length === 1 && only !== undefined) return [(await getStored(trx, actor, only)).id]
   const wanted = [...new Set(ids)]
-  const kept = await store.listKeptIds(trx, actor, wanted)
-  if (kept.length !== wanted.length) throw new AppError('not-found', 'not-found')
-  return kept
+  const live = await store.listLiveIds(trx, actor, wanted)
+  if (live.length !== wanted.length) throw new AppError('not-found', 'not-found')
+  return live
 }
 
 function tidyRights(rights: Rights): Rights {

@@ -10,7 +10,7 @@ import { countRows } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { findDriveState } from './driveStore.ts'
 import { findLink } from './linkStore.ts'
-import { listPartsOf } from './collagePictureStore.ts'
+import { listCollagePictures } from './collagePictureStore.ts'
 import { listTagsOf } from './tagStore.ts'
 import { toVersion, versionColumns } from './versionStore.ts'
 import type { VersionRecord } from './versionStore.ts'
@@ -57,7 +57,7 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
     drive: await findDriveState(reader, id),
     alike: row.looksAlike === 1 ? await countAlike(reader, id) : 0,
     createdAt: row.itemCreatedAt,
-    parts: row.kind === 'collage' ? await listPartsOf(reader, id, row.n) : [],
+    parts: row.kind === 'collage' ? await listCollagePictures(reader, id, row.n) : [],
     voices: await listVoices(reader, id),
     versions: versions.map(toVersion),
     revision: row.revision,
@@ -203,7 +203,7 @@ export function listBinnedBefore(
 }
 
 /** The ids among these that somebody owns and has not put into the bin. */
-export async function listKeptIds(
+export async function listLiveIds(
   reader: Reader,
   actor: PersonActor,
   ids: readonly string[],

@@ -73,8 +73,8 @@ function makeTusServer(
         id: upload.id,
         bytes: upload.size ?? 0,
         metadata: readMetadata(upload),
-        recipe: readKept<PictureRecipe>(upload, 'recipe', recipeSchema),
-        moments: readKept<Moment[]>(upload, 'moments', momentsSchema) ?? [],
+        recipe: readExtra<PictureRecipe>(upload, 'recipe', recipeSchema),
+        moments: readExtra<Moment[]>(upload, 'moments', momentsSchema) ?? [],
       })
       return {}
     },
@@ -146,7 +146,7 @@ function readMetadata(upload: Upload): UploadMetadata {
 }
 
 /** What else comes with a file, as JSON. What does not fit is left out: no file is refused for it. */
-function readKept<T>({ metadata }: Upload, name: string, schema: TSchema): T | null {
+function readExtra<T>({ metadata }: Upload, name: string, schema: TSchema): T | null {
   const text = metadata?.[name]
   if (!text) return null
   try {

@@ -79,9 +79,9 @@ async function assertMayComeIn(
   bytes: number,
 ): Promise<void> {
   const open = await store.countOpenUploads(reader, actor)
-  const keptBytes = (await sumOfBytes(reader, actor.personId)) + open.bytes
+  const usedBytes = (await sumOfBytes(reader, actor.personId)) + open.bytes
   const limits = { largest: config.largestFile, quota: config.quota }
-  const decision = decideUpload({ bytes, keptBytes, openUploads: open.count }, limits)
+  const decision = decideUpload({ bytes, usedBytes, openUploads: open.count }, limits)
   if (!decision.allowed) throw new AppError(codeOf(decision.reason), decision.reason, decision)
 }
 

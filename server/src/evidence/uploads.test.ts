@@ -40,8 +40,8 @@ describeEachDatabase('uploads', (open, onSqlite) => {
     const begun = await beginUpload(wren, file)
     const address = begun.headers.get('location') ?? ''
     expect(begun.status).toBe(201)
-    const patch = (offset: number, part: Buffer, by = wren) =>
-      by.ask('PATCH', address, part, { ...BYTES, 'upload-offset': String(offset) })
+    const patch = (offset: number, chunk: Buffer, by = wren) =>
+      by.ask('PATCH', address, chunk, { ...BYTES, 'upload-offset': String(offset) })
     expect((await patch(0, content.subarray(0, 10))).headers.get('upload-offset')).toBe('10')
     const elsewhere = await as('wren')
     const { open: waiting } = (await elsewhere.get('/api/uploads')).body
@@ -168,10 +168,10 @@ describeEachDatabase('uploads', (open, onSqlite) => {
       for await (const id of services.files.incoming.list()) ids.push(id)
       return ids.length
     }
-    for (const part of ['one', 'two']) {
+    for (const chunk of ['one', 'two']) {
       const address = (await beginUpload(wren, file)).headers.get('location') ?? ''
-      await wren.ask('PATCH', address, Buffer.from(part), { ...BYTES, 'upload-offset': '0' })
-      if (part === 'one') expect((await wren.ask('DELETE', address, undefined, TUS)).status).toBe(204)
+      await wren.ask('PATCH', address, Buffer.from(chunk), { ...BYTES, 'upload-offset': '0' })
+      if (chunk === 'one') expect((await wren.ask('DELETE', address, undefined, TUS)).status).toBe(204)
     }
     expect(await waiting()).toBe(1)
     let hour = 0

@@ -34,7 +34,7 @@ export interface NewVersion {
 }
 
 /** A version with what was done to its picture since it came. */
-export interface KeptVersion extends NewVersion {
+export interface StoredVersion extends NewVersion {
   readonly recipeRevision: number
   readonly concealRevision: number
   readonly takenWidth: number | null
@@ -87,7 +87,7 @@ export function toVersion(row: VersionRecord): EvidenceVersion {
     textState: row.textState,
     preview: row.preview,
     previewProblem: row.previewProblem,
-    look: row.recipeRevision,
+    renderRevision: row.recipeRevision,
     at: row.createdAt,
   }
 }
@@ -103,7 +103,7 @@ export async function findVersionOf(
   ownerId: string,
   evidenceId: string,
   n: number,
-): Promise<KeptVersion | null> {
+): Promise<StoredVersion | null> {
   const row = await reader.sql('evidenceVersions').where({ evidenceId, n, ownerId }).first(ownColumns)
   return row ?? null
 }
@@ -118,12 +118,12 @@ export async function findVersion(
   reader: Reader,
   evidenceId: string,
   n: number,
-): Promise<KeptVersion | null> {
+): Promise<StoredVersion | null> {
   const row = await reader.sql('evidenceVersions').where({ evidenceId, n }).first()
   return row ?? null
 }
 
-export async function findNewestVersion(reader: Reader, evidenceId: string): Promise<KeptVersion | null> {
+export async function findNewestVersion(reader: Reader, evidenceId: string): Promise<StoredVersion | null> {
   const row = await reader.sql('evidenceVersions').where({ evidenceId }).orderBy('n', 'desc').first()
   return row ?? null
 }
@@ -136,10 +136,10 @@ export async function sumOfBytes(reader: Reader, ownerId: string): Promise<numbe
 /** Writes down what the maker made, or why it could not. */
 export async function saveRenditions(
   trx: Trx,
-  version: Pick<KeptVersion, 'evidenceId' | 'n' | 'ownerId' | 'recipeRevision'>,
+  version: Pick<StoredVersion, 'evidenceId' | 'n' | 'ownerId' | 'recipeRevision'>,
   { made, problem }: Pick<RenderedPicture, 'made' | 'problem'>,
 ): Promise<void> {
-  await saveLook(trx, version, made, { recipeRevision: 0, concealRevision: 0 })
+  await saveRender(trx, version, made, { recipeRevision: 0, concealRevision: 0 })
   // It is to be shown by its recipe, which has renditions of its own.
   if (version.recipeRevision > 0 && made.length > 0) return
   const preview: PreviewState = made.length > 0 ? 'there' : 'none'
@@ -156,20 +156,20 @@ export async function setPreview(
 }
 
 /** By which recipe a rendition was made, and by which it conceals. */
-export interface Look {
+export interface RenderRevisions {
   readonly recipeRevision: number
   readonly concealRevision: number
 }
 
-export async function saveLook(
+export async function saveRender(
   trx: Trx,
   { evidenceId, n, ownerId }: Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId'>,
   made: RenderedPicture['made'],
-  look: Look,
+  revisions: RenderRevisions,
 ): Promise<void> {
   for (const { sha256, bytes, kind, mime, width, height } of made) {
     await keepFileRow(trx, { sha256, bytes })
-    const row = { evidenceId, n, kind, ...look, makerVersion: MAKER_VERSION }
+    const row = { evidenceId, n, kind, ...revisions, makerVersion: MAKER_VERSION }
     const content = { ownerId, fileSha256: sha256, mime, bytes, width, height, createdAt: trx.now }
     await trx
       .sql('renditions')
@@ -253,7 +253,7 @@ export async function findRenditionOf(
   const row = await reader
     .sql('renditions')
     .where({ evidenceId, n, kind, ownerId })
-    .orderBy(newestLook)
+    .orderBy(newestRender)
     .first('fileSha256', 'mime', 'bytes')
   return row ?? null
 }
@@ -285,7 +285,7 @@ export async function findSharedRendition(
   {
     id: evidenceId,
     n,
-    look = 0,
+    look: renderRevision = 0,
   }: { readonly id: string; readonly n: number; readonly look?: number | undefined },
 ): Promise<RenditionFile | null> {
   const row = await reader
@@ -302,7 +302,7 @@ export async function findSharedRendition(
       'renditions.n': n,
       'renditions.kind': 'screen',
     })
-    .where('renditions.recipeRevision', '>=', look)
+    .where('renditions.recipeRevision', '>=', renderRevision)
     .orderBy([
       { column: 'renditions.recipeRevision', order: 'asc' },
       { column: 'renditions.makerVersion', order: 'desc' },
@@ -329,7 +329,7 @@ export async function findFileForOthers(
   return shown && { ...shown, fileName: `${fileName.replace(/\.[^.]*$/, '')}.webp` }
 }
 
-const newestLook = ['recipeRevision', 'concealRevision', 'makerVersion'].map((column) => ({
+const newestRender = ['recipeRevision', 'concealRevision', 'makerVersion'].map((column) => ({
   column,
   order: 'desc' as const,
 }))

@@ -83,13 +83,13 @@ describe('files on their way in', () => {
     await expect(files.incoming.append(id, 0, broken(content.subarray(0, 10)))).rejects.toThrow()
     expect(await files.incoming.received(id)).toBe(10)
     expect(await files.incoming.append(id, 10, inPieces(content.subarray(10)))).toBe(content.length)
-    const kept = await files.incoming.keep(id)
-    expect(kept.sha256).toBe(hashOf(content))
-    expect(await files.incoming.keep(id)).toEqual(kept) // again after a crash
+    const saved = await files.incoming.keep(id)
+    expect(saved.sha256).toBe(hashOf(content))
+    expect(await files.incoming.keep(id)).toEqual(saved) // again after a crash
     await files.incoming.drop(id)
     await files.incoming.drop(id)
     expect(await files.incoming.received(id)).toBe(0)
-    expect(await buffer(await files.open(kept.sha256))).toEqual(content)
+    expect(await buffer(await files.open(saved.sha256))).toEqual(content)
   })
 
   it('are refused on a full disk with a word for it', async () => {

@@ -2,4 +2,4 @@
 export type { ByteRange, FileStore, IncomingFiles, StoredFile } from './FileStore.ts'
 export { openFolderStore } from './folderStore.ts'
 export { keepFileRow, removeLooseFiles } from './store.ts'
-export { once } from './once.ts'
+export { streamOf } from './streamOf.ts'

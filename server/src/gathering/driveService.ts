@@ -57,9 +57,9 @@ export async function keepFromDrive(
     // A connected document lives its own life, so it is never taken for a file that looks the same today.
     isNew: isConnected,
     ...(await findLanding(reader, actor, landing)),
-    also: async (trx, kept) => {
-      if (kept.outcome !== 'new') return
-      const { ownerId, evidenceId } = { ownerId: actor.personId, evidenceId: kept.evidenceId }
+    also: async (trx, saved) => {
+      if (saved.outcome !== 'new') return
+      const { ownerId, evidenceId } = { ownerId: actor.personId, evidenceId: saved.evidenceId }
       await insertDriveDocument(trx, { evidenceId, ownerId, documentId, isConnected, revision, changedAt })
       if (isConnected)
         await jobs.enqueue(trx, {
@@ -74,7 +74,7 @@ export async function keepFromDrive(
 }
 
 /** Looks at a connected document now. */
-export async function lookAtDocument(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+export async function checkDocument(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
   const { drive } = await getEvidence(services.database.reader(), actor, id)
   if (!drive?.isConnected) throw new AppError('not-found', 'not-found')
   await follow(services, id)
@@ -101,13 +101,13 @@ export async function followDocument(services: Services, evidenceId: string): Pr
 async function follow(services: Services, evidenceId: string): Promise<boolean> {
   const { database, config } = services
   const reader = database.reader()
-  const kept = await findDriveDocument(reader, evidenceId)
-  if (!kept?.isConnected || !services.outside.drive) return false
-  const { ownerId, documentId } = kept
+  const saved = await findDriveDocument(reader, evidenceId)
+  if (!saved?.isConnected || !services.outside.drive) return false
+  const { ownerId, documentId } = saved
   const person = await findSignInName(reader, ownerId)
   try {
     const document = await services.outside.drive.document(person, documentId)
-    if (document.revision === kept.revision) {
+    if (document.revision === saved.revision) {
       await inTransaction(database, (trx) => updateDriveDocument(trx, evidenceId, { lostAt: null }))
       return true
     }
@@ -119,7 +119,7 @@ async function follow(services: Services, evidenceId: string): Promise<boolean> 
       replaces: evidenceId,
       classId: null,
       also: async (trx) => {
-        const isFirst = await advanceDriveDocument(trx, evidenceId, kept.revision, { revision, changedAt })
+        const isFirst = await advanceDriveDocument(trx, evidenceId, saved.revision, { revision, changedAt })
         if (!isFirst) throw new AppError('conflict', 'stale')
       },
     })
@@ -128,7 +128,7 @@ async function follow(services: Services, evidenceId: string): Promise<boolean> 
     if (error instanceof AppError && error.reason === 'stale') return true
     if (!(error instanceof ServiceRefusal)) throw error
     await inTransaction(database, (trx) =>
-      updateDriveDocument(trx, evidenceId, { lostAt: kept.lostAt ?? trx.now }),
+      updateDriveDocument(trx, evidenceId, { lostAt: saved.lostAt ?? trx.now }),
     )
   }
   return true

@@ -29,7 +29,7 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       isShut: false,
       changedAt: '2026-11-20T08:00:00.000Z',
     }
-    const told = () => {
+    const described = () => {
       if (document.isShut) throw new ServiceRefusal(403)
       const { text, isShut: _, ...rest } = document
       return { ...rest, bytes: text.length }
@@ -39,14 +39,14 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       folder: async (person, id) => {
         seenBy.push(person)
         if (id === 'closed') throw new ServiceRefusal(403)
-        return { id, name: 'Top', above: [], folders: [], documents: [told()] }
+        return { id, name: 'Top', above: [], folders: [], documents: [described()] }
       },
       document: async (_person, id) => {
         if (id !== 'log') throw new ServiceRefusal(404)
-        return told()
+        return described()
       },
       content: async () => {
-        told()
+        described()
         return new Response(document.text)
       },
     }
@@ -213,15 +213,15 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       const { id } = (await take(wren, 'connected')).body
       document.isShut = true
       wait(5)
-      const lost = (await wren.post(`/api/evidence/${id}/drive/look`)).body
+      const lost = (await wren.post(`/api/evidence/${id}/drive/check`)).body
       expect(lost.drive.lostAt).toContain('2026-11-26T10:47')
       wait(5)
-      expect((await wren.post(`/api/evidence/${id}/drive/look`)).body.drive.lostAt).toBe(lost.drive.lostAt)
+      expect((await wren.post(`/api/evidence/${id}/drive/check`)).body.drive.lostAt).toBe(lost.drive.lostAt)
       expect((await wren.get(`/api/evidence/${id}/versions/1/file`)).body).toBe('Visit 1')
       document.isShut = false
-      expect((await wren.post(`/api/evidence/${id}/drive/look`)).body.drive.lostAt).toBeNull()
+      expect((await wren.post(`/api/evidence/${id}/drive/check`)).body.drive.lostAt).toBeNull()
       expect((await wren.delete(`/api/evidence/${id}/drive`)).body.drive.isConnected).toBe(false)
-      expect((await wren.post(`/api/evidence/${id}/drive/look`)).status).toBe(404)
+      expect((await wren.post(`/api/evidence/${id}/drive/check`)).status).toBe(404)
     })
   })
 
@@ -263,12 +263,12 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       'are refused where they lead inside, or are no addresses, and told before they are kept',
       async () => {
         const { wren } = await start()
-        const look = async (address: string) => (await wren.post('/api/links/look-up', { address })).body
+        const look = async (address: string) => (await wren.post('/api/links/preview', { address })).body
         expect((await look('http://169.254.169.254/latest')).reason).toBe('link-unsafe')
         expect((await look('javascript:alert(1)')).reason).toBe('link-unsafe')
         expect((await look('not an address')).reason).toBe('link-unreadable')
-        const kept = await wren.post('/api/links', { address: 'http://10.0.0.1/', landing: {} })
-        expect([kept.status, kept.body.reason]).toEqual([422, 'link-unsafe'])
+        const saved = await wren.post('/api/links', { address: 'http://10.0.0.1/', landing: {} })
+        expect([saved.status, saved.body.reason]).toEqual([422, 'link-unsafe'])
         expect((await wren.get('/api/evidence')).body.count).toBe(0)
       },
     )

@@ -2,7 +2,7 @@
 import type { PersonActor } from '@valise/core/people'
 import { inTransaction } from '../database/index.ts'
 import { examine, keepFile, unexamined } from '../evidence/index.ts'
-import type { FileToKeep, KeptFile } from '../evidence/index.ts'
+import type { FileToKeep, SavedFile } from '../evidence/index.ts'
 import type { Trx } from '../database/index.ts'
 import type { Services } from '../services.ts'
 
@@ -12,26 +12,26 @@ export interface ContentToKeep extends Omit<FileToKeep, 'id' | 'stored' | 'exami
   readonly mime?: string
   readonly replaces?: string | null
   /** In the same transaction, once the item is there. */
-  readonly also?: (trx: Trx, kept: KeptFile) => Promise<void>
+  readonly also?: (trx: Trx, saved: SavedFile) => Promise<void>
 }
 
 export async function keepContent(
   services: Services,
   actor: PersonActor,
   { content, mime, also, replaces = null, ...file }: ContentToKeep,
-): Promise<KeptFile> {
+): Promise<SavedFile> {
   const { database, files, jobs } = services
   const stored = await files.put(content)
   const examined = await examine(services, actor, { ...stored, fileName: file.fileName })
   return inTransaction(database, async (trx) => {
-    const kept = await keepFile(trx, jobs, actor, {
+    const saved = await keepFile(trx, jobs, actor, {
       ...file,
       id: trx.newId(),
       stored,
       examined: mime === undefined ? examined : { ...(examined ?? unexamined), mime },
       replaces,
     })
-    await also?.(trx, kept)
-    return kept
+    await also?.(trx, saved)
+    return saved
   })
 }

@@ -1,6 +1,6 @@
 // Web links: looked up, shown before they are kept, and kept as evidence.
 import { LINK_MIME } from '@valise/core/evidence'
-import type { Evidence, LookedUp, NewLink } from '@valise/core/evidence'
+import type { Evidence, PreviewedLink, NewLink } from '@valise/core/evidence'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -17,7 +17,7 @@ import {
 } from '../evidence/index.ts'
 import { OutsideError, readLink } from '../outside/index.ts'
 import type { ReadLink } from '../outside/index.ts'
-import { once } from '../files/index.ts'
+import { streamOf } from '../files/index.ts'
 import type { Services } from '../services.ts'
 import { keepContent } from './keepContent.ts'
 
@@ -27,7 +27,7 @@ export async function lookUp(
   reader: Reader,
   actor: PersonActor,
   text: string,
-): Promise<LookedUp> {
+): Promise<PreviewedLink> {
   const { picture, ...read } = await readAddress(services, text)
   return { ...read, hasPicture: picture !== null, known: await findOwnLink(reader, actor, read.address) }
 }
@@ -42,24 +42,24 @@ export async function createLink(services: Services, actor: PersonActor, wish: N
   const title = said === '' ? read.title : said
   const { picture, address, siteName, description, frame, state } = read
   const { evidenceId } = await keepContent(services, actor, {
-    content: once(Buffer.from(`# ${title}\r\n${address}\r\n`)),
+    content: streamOf(Buffer.from(`# ${title}\r\n${address}\r\n`)),
     mime: LINK_MIME,
     fileName: `${new URL(address).hostname}.url.txt`,
     title,
     intoTray: true,
     ...(await findLanding(reader, actor, wish.landing)),
-    also: async (trx, kept) => {
-      await saveLink(trx, actor, kept.evidenceId, { address, siteName, description, frame, state })
-      await indexWords(trx, kept.evidenceId)
+    also: async (trx, saved) => {
+      await saveLink(trx, actor, saved.evidenceId, { address, siteName, description, frame, state })
+      await indexWords(trx, saved.evidenceId)
     },
   })
   if (picture)
-    await showPicture(services, turnOf(actor), evidenceId, 1, await services.files.put(once(picture)))
+    await showPicture(services, turnOf(actor), evidenceId, 1, await services.files.put(streamOf(picture)))
   return getEvidence(services.database.reader(), actor, evidenceId)
 }
 
 /** Asks a link's site again; what it says now stands beside the item, whose title stays as its owner called it. */
-export async function lookAgain(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+export async function checkAgain(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
   const { link } = await getEvidence(services.database.reader(), actor, id)
   if (!link) throw new AppError('not-found', 'not-found')
   const read = await readAddress(services, link.address)
@@ -71,7 +71,7 @@ export async function lookAgain(services: Services, actor: PersonActor, id: stri
     await saveLink(trx, actor, id, { address, siteName, description, frame, state })
     await indexWords(trx, id)
   })
-  if (picture) await showPicture(services, turnOf(actor), id, 1, await services.files.put(once(picture)))
+  if (picture) await showPicture(services, turnOf(actor), id, 1, await services.files.put(streamOf(picture)))
   return getEvidence(services.database.reader(), actor, id)
 }
 

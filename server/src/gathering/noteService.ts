@@ -17,7 +17,7 @@ import {
   replaceContent,
   writeItem,
 } from '../evidence/index.ts'
-import { once } from '../files/index.ts'
+import { streamOf } from '../files/index.ts'
 import type { Services } from '../services.ts'
 import { keepContent } from './keepContent.ts'
 
@@ -40,7 +40,7 @@ export async function createNote(services: Services, actor: PersonActor, note: N
   const reader = services.database.reader()
   const said = note.title ?? ''
   const { evidenceId } = await keepContent(services, actor, {
-    content: once(pageOf(note.text)),
+    content: streamOf(pageOf(note.text)),
     fileName: 'note.html',
     mime: 'text/html',
     kind: 'note',
@@ -56,8 +56,8 @@ export async function createNote(services: Services, actor: PersonActor, note: N
 
 export async function getNote(reader: Reader, actor: PersonActor, id: string): Promise<Note> {
   const { kind, version, revision } = await getEvidence(reader, actor, id)
-  const kept = kind === 'note' ? await findVersionOf(reader, actor.personId, id, version.n) : null
-  const text: unknown = kept?.document ? JSON.parse(kept.document) : null
+  const saved = kind === 'note' ? await findVersionOf(reader, actor.personId, id, version.n) : null
+  const text: unknown = saved?.document ? JSON.parse(saved.document) : null
   if (!isRichText(text)) throw new AppError('not-found', 'not-found')
   return { text, revision }
 }
@@ -71,7 +71,7 @@ export async function updateNote(
 ): Promise<Note> {
   assertText(text)
   await getNote(services.database.reader(), actor, id)
-  const stored = await services.files.put(once(pageOf(text)))
+  const stored = await services.files.put(streamOf(pageOf(text)))
   return inTransaction(services.database, async (trx) => {
     const item = await getEvidence(trx, actor, id)
     if (item.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')

@@ -19,8 +19,8 @@ import { richTextSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import { fileRoute, route } from '../http/index.ts'
-import { keepFromDrive, letGo, lookAtDocument, readFolder } from './driveService.ts'
-import { createLink, lookAgain, lookUp } from './linkService.ts'
+import { keepFromDrive, letGo, checkDocument, readFolder } from './driveService.ts'
+import { createLink, checkAgain, lookUp } from './linkService.ts'
 import { createNote, getNote, updateNote } from './noteService.ts'
 import { endLending, getPhoneState, lendCamera } from './phoneService.ts'
 import { keepFromShelf, reportPicture, searchShelf, smallPicture } from './shelfService.ts'
@@ -35,7 +35,7 @@ export const gatheringRoutes = [
   route(
     {
       method: 'get',
-      path: '/api/ways-in',
+      path: '/api/sources',
       summary: 'Which ways in there are beside files, camera, links and notes',
       who: 'signed-in',
       answer: waysInSchema,
@@ -45,7 +45,7 @@ export const gatheringRoutes = [
   route(
     {
       method: 'post',
-      path: '/api/links/look-up',
+      path: '/api/links/preview',
       summary: 'What an address is',
       who: 'signed-in',
       body: object({ address: newLinkSchema.properties.address }),
@@ -68,13 +68,13 @@ export const gatheringRoutes = [
   route(
     {
       method: 'post',
-      path: '/api/links/{id}/look-again',
+      path: '/api/links/{id}/check-again',
       summary: 'Ask the site of a link again',
       who: 'signed-in',
       params: byId,
       answer: evidenceSchema,
     },
-    ({ services, actor, params }) => lookAgain(services, actor, params.id),
+    ({ services, actor, params }) => checkAgain(services, actor, params.id),
   ),
   route(
     {
@@ -153,13 +153,13 @@ export const gatheringRoutes = [
   route(
     {
       method: 'post',
-      path: '/api/evidence/{id}/drive/look',
+      path: '/api/evidence/{id}/drive/check',
       summary: 'Look at a connected document now',
       who: 'signed-in',
       params: byId,
       answer: evidenceSchema,
     },
-    ({ services, actor, params }) => lookAtDocument(services, actor, params.id),
+    ({ services, actor, params }) => checkDocument(services, actor, params.id),
   ),
   route(
     {

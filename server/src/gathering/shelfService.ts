@@ -62,10 +62,10 @@ export async function keepFromShelf(
     rights: { state: 'licensed', maker, source, licence },
     intoTray: true,
     ...(await findLanding(reader, actor, landing)),
-    also: async (trx, kept) => {
-      if (kept.outcome !== 'new') return
-      await writeItem(trx, kept.evidenceId, null, { alternativeText: shows })
-      await indexWords(trx, kept.evidenceId)
+    also: async (trx, saved) => {
+      if (saved.outcome !== 'new') return
+      await writeItem(trx, saved.evidenceId, null, { alternativeText: shows })
+      await indexWords(trx, saved.evidenceId)
     },
   })
   return getEvidence(database.reader(), actor, evidenceId)

@@ -65,7 +65,7 @@ const ofTheCaller = [
   'POST /api/password/chosen',
   'PUT /api/evidence/tags',
   'POST /api/evidence/queries',
-  'POST /api/links/look-up',
+  'POST /api/links/preview',
   'POST /api/links',
   'POST /api/notes',
   'POST /api/drive/documents',
@@ -273,8 +273,8 @@ describeEachDatabase('every route, as everybody', (open, onSqlite) => {
       for (const { spec } of lists) {
         const { bytes: answer, status } = await browser.get(spec.path)
         expect([role, spec.path, status]).not.toEqual([role, spec.path, 500])
-        const told = Object.entries(secrets).filter(([, id]) => answer.includes(id))
-        expect([role, spec.path, told]).toEqual([role, spec.path, []])
+        const leaked = Object.entries(secrets).filter(([, id]) => answer.includes(id))
+        expect([role, spec.path, leaked]).toEqual([role, spec.path, []])
       }
   })
 

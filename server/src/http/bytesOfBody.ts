@@ -4,10 +4,10 @@ import { AppError } from '@valise/core/problems'
 /** @throws AppError `invalid` while reading, when there are fewer or more bytes than were announced */
 export async function* bytesOfBody(request: Request, announced: number): AsyncIterable<Uint8Array> {
   let bytes = 0
-  for await (const part of request.body ?? []) {
-    bytes += part.length
+  for await (const chunk of request.body ?? []) {
+    bytes += chunk.length
     if (bytes > announced) break
-    yield part
+    yield chunk
   }
   if (bytes !== announced) throw new AppError('invalid', 'file-cut-off')
 }

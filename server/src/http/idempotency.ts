@@ -15,17 +15,17 @@ export interface KeyedRequest {
   readonly fingerprint: string
 }
 
-export interface KeptAnswer {
+export interface StoredAnswer {
   readonly status: number
   readonly body: unknown
 }
 
 /** Runs `work` in one transaction with the key, or gives the answer that the key had before. */
-export function answerOnce(
+export function answerIdempotently(
   database: Database,
   request: KeyedRequest,
-  work: (trx: Trx) => Promise<KeptAnswer>,
-): Promise<KeptAnswer> {
+  work: (trx: Trx) => Promise<StoredAnswer>,
+): Promise<StoredAnswer> {
   const requestHash = createHash('sha256').update(request.fingerprint).digest('base64url')
   const { personId, key } = request
   return inTransaction(database, async (trx) => {
@@ -37,8 +37,8 @@ export function answerOnce(
     if (row.requestHash !== requestHash) throw new AppError('conflict', 'repeated-differently')
     if (row.status !== null) return { status: row.status, body: JSON.parse(row.answer) }
     const answer = await work(trx)
-    const kept = { status: answer.status, answer: JSON.stringify(answer.body ?? null) }
-    await trx.sql('idempotencyKeys').where({ personId, key }).update(kept)
+    const stored = { status: answer.status, answer: JSON.stringify(answer.body ?? null) }
+    await trx.sql('idempotencyKeys').where({ personId, key }).update(stored)
     return answer
   })
 }

@@ -1,7 +1,7 @@
 // HTTP plumbing: routes as data, refusals as problem details, headers, limits, the log.
 export type { FileAnswer } from './fileAnswer.ts'
 export { allowedMethods } from './allowedMethods.ts'
-export { answerOnce } from './idempotency.ts'
+export { answerIdempotently } from './idempotency.ts'
 export { getSignedIn, LINK_COOKIE, mountRoutes } from './mountRoutes.ts'
 export type { Authenticate } from './mountRoutes.ts'
 export { describeApi } from './openApi.ts'

@@ -12,8 +12,8 @@ import { isDiskFull } from '../errorCode.ts'
 import type { Services } from '../services.ts'
 import { answerFile } from './fileAnswer.ts'
 import type { FileAnswer } from './fileAnswer.ts'
-import { answerOnce } from './idempotency.ts'
-import type { KeptAnswer } from './idempotency.ts'
+import { answerIdempotently } from './idempotency.ts'
+import type { StoredAnswer } from './idempotency.ts'
 import { SESSION_COOKIE } from './problemDetails.ts'
 import type { Call, Client, Route, RouteSpec, Who } from './route.ts'
 import { assertAnswer, parseInput } from './validation.ts'
@@ -71,15 +71,17 @@ async function answer(
   const { client, session, actor } = await findCaller(c, services, reader, options.authenticate)
   assertMayCall(spec.who, actor)
   const call = await readCall(c, { services, reader, client, actor }, spec)
-  const kept = await runCall(c, call, route, actor)
+  const result = await runCall(c, call, route, actor)
   // What the page asks by itself (fresh news, say) is no sign that somebody sits there.
   if (session?.noteSeen && !c.req.header('valise-background')) await noteSeen(services, session.noteSeen)
   // A route with `file` answers with one: `fileRoute` sees to it.
-  if (spec.file) return answerFile(c.req.raw, services.files, kept.body as FileAnswer)
+  if (spec.file) return answerFile(c.req.raw, services.files, result.body as FileAnswer)
   c.header('cache-control', 'no-store')
   if (!spec.answer) return c.body(null, 204)
-  if (options.checkAnswers) assertAnswer(spec.answer, kept.body)
-  return c.newResponse(JSON.stringify(kept.body), spec.status ?? 200, { 'content-type': 'application/json' })
+  if (options.checkAnswers) assertAnswer(spec.answer, result.body)
+  return c.newResponse(JSON.stringify(result.body), spec.status ?? 200, {
+    'content-type': 'application/json',
+  })
 }
 
 async function findCaller(c: Context, services: Services, reader: Reader, authenticate: Authenticate) {
@@ -143,16 +145,20 @@ function parseParams(schema: NonNullable<Route['spec']['params']>, params: unkno
   }
 }
 
-async function runCall(c: Context, call: AnyCall, route: Route, actor: Actor): Promise<KeptAnswer> {
+async function runCall(c: Context, call: AnyCall, route: Route, actor: Actor): Promise<StoredAnswer> {
   const status = route.spec.status ?? 200
-  const key = route.spec.once ? c.req.header('idempotency-key') : undefined
+  const key = route.spec.idempotent ? c.req.header('idempotency-key') : undefined
   if (key === undefined || actor.kind !== 'person') return { status, body: await route.handle(call) }
   if (key.length < 8 || key.length > 100) throw new AppError('invalid', 'invalid-input')
   const fingerprint = JSON.stringify([c.req.method, c.req.path, call.body])
-  return answerOnce(call.services.database, { personId: actor.personId, key, fingerprint }, async (trx) => ({
-    status,
-    body: await route.handle({ ...call, writable: trx, reader: trx }),
-  }))
+  return answerIdempotently(
+    call.services.database,
+    { personId: actor.personId, key, fingerprint },
+    async (trx) => ({
+      status,
+      body: await route.handle({ ...call, writable: trx, reader: trx }),
+    }),
+  )
 }
 
 async function readJson(c: Context): Promise<unknown> {

@@ -42,7 +42,9 @@ function operationOf(spec: RouteSpec): object {
     ...parametersOf('path', spec.params),
     ...parametersOf('query', spec.query),
     ...(spec.needsRevision ? [headerOf('If-Match', true, 'The revision that is changed, as "r5"')] : []),
-    ...(spec.once ? [headerOf('Idempotency-Key', false, 'Makes a repeated request have one effect')] : []),
+    ...(spec.idempotent
+      ? [headerOf('Idempotency-Key', false, 'Makes a repeated request have one effect')]
+      : []),
   ]
   const bytes = { 'application/octet-stream': { schema: { type: 'string', format: 'binary' } } }
   const done = spec.file

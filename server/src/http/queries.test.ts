@@ -28,7 +28,7 @@ const lists = [
   '/api/evidence/counts?kind=picture',
   '/api/evidence/ids',
   '/api/evidence/queries',
-  '/api/ways-in',
+  '/api/sources',
   '/api/bin?limit=200',
   '/api/tray',
   '/api/uploads',
@@ -42,9 +42,9 @@ const lists = [
   '/api/counts?of=evidence,pages,review-desk',
   '/api/sharing',
   '/api/sharing/audiences',
-  '/api/sharing/look',
-  '/api/opened-to-me?limit=200',
-  '/api/opened-to-me/count',
+  '/api/sharing/look-as',
+  '/api/shared-with-me?limit=200',
+  '/api/shared-with-me/count',
   '/api/assignments?limit=200',
   '/api/assignments/count',
   '/api/submissions?limit=200',
@@ -122,7 +122,7 @@ describeEachDatabase('lists', (open) => {
     expect(await countAll()).toEqual(few)
     // What others opened is explained by the core, which needs their passes, places and rules; Today joins everything
     // that is open to be done.
-    const { '/api/opened-to-me?limit=200': opened, '/api/today': today, ...others } = few
+    const { '/api/shared-with-me?limit=200': opened, '/api/today': today, ...others } = few
     expect(opened).toBeLessThanOrEqual(14)
     expect(today).toBeLessThanOrEqual(26)
     expect(Math.max(...Object.values(others))).toBeLessThanOrEqual(8)

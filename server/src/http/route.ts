@@ -31,7 +31,7 @@ export interface RouteSpec<
   /** The handler answers with a `FileAnswer`, which is sent as its bytes, whole or the part that was asked for. */
   readonly file?: true
   /** An `Idempotency-Key` makes the repeated request have one effect. */
-  readonly once?: true
+  readonly idempotent?: true
 }
 
 /** The browser at the other end, as far as the use cases care. */

@@ -96,11 +96,11 @@ function assertWellFormed(value: unknown): number {
     if (depth > DEEPEST) throw new AppError('invalid', 'too-deep')
     if (count + waiting.length > MOST_VALUES) throw new AppError('too-large', 'too-large')
     if (typeof present === 'string') assertText(present)
-    else if (Array.isArray(present)) for (const part of present) waiting.push([part, depth + 1])
+    else if (Array.isArray(present)) for (const value of present) waiting.push([value, depth + 1])
     else if (typeof present === 'object' && present !== null) {
-      for (const [key, part] of Object.entries(present)) {
+      for (const [key, value] of Object.entries(present)) {
         assertText(key)
-        waiting.push([part, depth + 1])
+        waiting.push([value, depth + 1])
       }
     }
   }

@@ -45,17 +45,17 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
   const running = new Map<string, { readonly personId: string | null; readonly work: Promise<void> }>()
   const served = new Set<string>()
   let timer: NodeJS.Timeout | null = null
-  let isLooking = false
+  let isPreviewing = false
   let isStopping = false
 
   function wake(): void {
-    if (timer !== null) void look()
+    if (timer !== null) void poll()
   }
 
   /** Takes jobs while there are some and hands are free. */
-  async function look(): Promise<void> {
-    if (isLooking) return
-    isLooking = true
+  async function poll(): Promise<void> {
+    if (isPreviewing) return
+    isPreviewing = true
     try {
       while (timer !== null && running.size < AT_ONCE) {
         const job = await takeNext()
@@ -69,7 +69,7 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
     } catch (error) {
       log.failed('jobs', error)
     } finally {
-      isLooking = false
+      isPreviewing = false
     }
   }
 

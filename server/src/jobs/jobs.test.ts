@@ -99,14 +99,14 @@ describeEachDatabase('jobs', (open) => {
     const { database } = await start()
     const live = makeJobs({ ...database, clock: shiftedClock(TEST_START) }, { failed: () => undefined })
     const order: string[] = []
-    let atOnce = 0
+    let concurrently = 0
     live.handle('work', {
       run: async ({ who }) => {
         order.push(String(who))
-        atOnce += who === 'wren' ? 1 : 0
-        expect(atOnce).toBeLessThanOrEqual(1)
+        concurrently += who === 'wren' ? 1 : 0
+        expect(concurrently).toBeLessThanOrEqual(1)
         await new Promise((resolve) => setTimeout(resolve, 20))
-        atOnce -= who === 'wren' ? 1 : 0
+        concurrently -= who === 'wren' ? 1 : 0
       },
     })
     await inTransaction(database, async (trx) => {

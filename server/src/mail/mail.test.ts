@@ -4,16 +4,16 @@ import { makeMailSender } from './index.ts'
 
 /** A mail server of a few lines (SMTP, RFC 5321) that remembers what it was told; it refuses those who are not known. */
 async function withMailServer(
-  use: (address: string, told: () => string) => Promise<void>,
+  use: (address: string, received: () => string) => Promise<void>,
   { refuses = false } = {},
 ): Promise<void> {
-  let told = ''
+  let received = ''
   const server = createServer((socket) => {
     let inLetter = false
     socket.write('220 post\r\n')
     socket.on('data', (data: Buffer) => {
       const text = data.toString()
-      told += text
+      received += text
       if (inLetter) {
         if (text.endsWith('\r\n.\r\n')) inLetter = false
         else return
@@ -31,7 +31,7 @@ async function withMailServer(
   })
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve))
   try {
-    await use(`smtp://127.0.0.1:${(server.address() as AddressInfo).port}`, () => told)
+    await use(`smtp://127.0.0.1:${(server.address() as AddressInfo).port}`, () => received)
   } finally {
     await new Promise((resolve) => server.close(resolve))
   }
@@ -46,15 +46,15 @@ const publicAddress = 'https://valise.marram.example'
 
 describe('messages by mail', () => {
   it('go out from the address of the school, whole and as they are', async () => {
-    await withMailServer(async (mail, told) => {
+    await withMailServer(async (mail, received) => {
       const sender = makeMailSender({ mail, publicAddress })
       expect(sender.canSend).toBe(true)
       await sender.send(message)
-      expect(told()).toContain('MAIL FROM:<valise@valise.marram.example>')
-      expect(told()).toContain('RCPT TO:<wren@post.example>')
-      expect(told()).toMatch(/^Subject: A new password\r$/m)
+      expect(received()).toContain('MAIL FROM:<valise@valise.marram.example>')
+      expect(received()).toContain('RCPT TO:<wren@post.example>')
+      expect(received()).toMatch(/^Subject: A new password\r$/m)
       // A line of one dot would end the letter, so it is doubled on its way.
-      expect(told()).toContain('Open this link.\r\n..\r\nIt opens once.')
+      expect(received()).toContain('Open this link.\r\n..\r\nIt opens once.')
     })
   })
 

@@ -45,9 +45,9 @@ export async function askJson<S extends TSchema>(
 /** The bytes of an answer, refused where they would be more than `most`. */
 export async function* bytesOf(response: Response, most: number): AsyncIterable<Uint8Array> {
   let bytes = 0
-  for await (const part of response.body ?? []) {
-    bytes += part.length
+  for await (const chunk of response.body ?? []) {
+    bytes += chunk.length
     if (bytes > most) throw new AppError('too-large', 'too-large')
-    yield part
+    yield chunk
   }
 }

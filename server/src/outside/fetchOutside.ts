@@ -171,9 +171,9 @@ async function readBody(response: IncomingMessage, mostBytes: number, endsAt: nu
   const parts: Buffer[] = []
   let bytes = 0
   try {
-    for await (const part of response as AsyncIterable<Buffer>) {
-      parts.push(part)
-      bytes += part.length
+    for await (const chunk of response as AsyncIterable<Buffer>) {
+      parts.push(chunk)
+      bytes += chunk.length
       // The head of a long page says what it is; the rest is not wanted.
       if (bytes >= mostBytes) break
     }

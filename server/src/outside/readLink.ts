@@ -43,17 +43,17 @@ export async function readLink(address: string, reader: LinkReader): Promise<Rea
       accept: 'text/html, application/xhtml+xml;q=0.9, */*;q=0.1',
       mostBytes: PAGE_BYTES,
     })
-    const told = page.mime.includes('html') ? headOf(page) : {}
+    const head = page.mime.includes('html') ? headOf(page) : {}
     const embed = await askOembed(
-      oembedAddress(media, told, { asked: address, page: page.address }),
+      oembedAddress(media, head, { asked: address, page: page.address }),
       reader.policy,
     )
-    const pictureAddress = embed?.['thumbnail_url'] ?? told['og:image'] ?? told['twitter:image']
+    const pictureAddress = embed?.['thumbnail_url'] ?? head['og:image'] ?? head['twitter:image']
     return {
       ...silent,
-      title: line(embed?.['title'] ?? told['og:title'] ?? told['title'] ?? silent.title, LONGEST_TITLE),
-      siteName: line(embed?.['provider_name'] ?? told['og:site_name'] ?? silent.siteName, LONGEST_TITLE),
-      description: line(told['og:description'] ?? told['description'] ?? '', LONGEST_DESCRIPTION),
+      title: line(embed?.['title'] ?? head['og:title'] ?? head['title'] ?? silent.title, LONGEST_TITLE),
+      siteName: line(embed?.['provider_name'] ?? head['og:site_name'] ?? silent.siteName, LONGEST_TITLE),
+      description: line(head['og:description'] ?? head['description'] ?? '', LONGEST_DESCRIPTION),
       picture: pictureAddress ? await fetchPicture(pictureAddress, page.address, reader.policy) : null,
       state: 'there',
     }
@@ -83,11 +83,11 @@ function fromWords(address: string): ReadLink {
 }
 
 /** A percent sign that stands for itself leaves the words as they are. */
-function decoded(part: string): string {
+function decoded(text: string): string {
   try {
-    return decodeURIComponent(part)
+    return decodeURIComponent(text)
   } catch {
-    return part
+    return text
   }
 }
 
@@ -135,11 +135,11 @@ function wordsOf({ body, charset }: Fetched): string {
 /** Known media say it beforehand; any other page may name it in its head (oEmbed 1.0, section 4). */
 function oembedAddress(
   media: KnownMedia | null,
-  told: Partial<Record<string, string>>,
+  head: Partial<Record<string, string>>,
   { asked, page }: { readonly asked: string; readonly page: string },
 ): string | null {
   if (media?.host.oembed) return `${media.host.oembed}?${new URLSearchParams({ url: asked, format: 'json' })}`
-  const named = told[OEMBED]
+  const named = head[OEMBED]
   return named !== undefined && URL.canParse(named, page) ? new URL(named, page).href : null
 }
 

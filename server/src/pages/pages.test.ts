@@ -56,7 +56,7 @@ describeEachDatabase('pages', (open, onSqlite) => {
     expect(body.published).toBeNull()
     const list = await wren.get('/api/pages')
     expect(list.body.items).toMatchObject([{ title: 'The creek', isNewer: true, publishedAt: null }])
-    expect((await wren.get('/api/pages/count')).body).toEqual({ kept: 1 })
+    expect((await wren.get('/api/pages/count')).body).toEqual({ live: 1 })
   })
 
   onSqlite('count an edit once, however often a device sends it', async () => {

@@ -35,12 +35,12 @@ export const pageRoutes = [
       query: object({
         cursor: Type.Optional(Type.String({ maxLength: 400 })),
         limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
-        shelf: Type.Optional(Type.Enum(['kept', 'bin'])),
+        shelf: Type.Optional(Type.Enum(['live', 'bin'])),
       }),
       answer: pageListSchema,
     },
     ({ reader, actor, query }) =>
-      listPages(reader, actor, query.shelf ?? 'kept', { cursor: query.cursor, limit: query.limit ?? PAGE }),
+      listPages(reader, actor, query.shelf ?? 'live', { cursor: query.cursor, limit: query.limit ?? PAGE }),
   ),
   route(
     {
@@ -48,9 +48,9 @@ export const pageRoutes = [
       path: '/api/pages/count',
       summary: 'How many pages I have',
       who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
+      answer: object({ live: Type.Integer() }),
     },
-    async ({ reader, actor }) => ({ kept: await countPages(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countPages(reader, actor) }),
   ),
   route(
     {
@@ -61,7 +61,7 @@ export const pageRoutes = [
       body: newPageSchema,
       answer: pageSchema,
       status: 201,
-      once: true,
+      idempotent: true,
     },
     ({ writable, actor, body }) => service.createPage(writable, actor, body),
   ),

@@ -10,7 +10,7 @@ import { getReaderFacts, refusalFor } from '../access/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, deleteDrafts, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
-import { listPartsOfMany, refreshUsesOfDraft } from '../evidence/index.ts'
+import { listPicturesOfCollages, refreshUsesOfDraft } from '../evidence/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import * as store from './store.ts'
 import type { PageHead, PublishedPage } from './store.ts'
@@ -49,14 +49,14 @@ export async function getPage(reader: Reader, actor: PersonActor, id: string): P
 
 /** Pages as a room of drafts: their lists tell the title and the last change. */
 export const pageRoom: DraftRoom = {
-  assertWritable: getKept,
+  assertWritable: getStored,
   noteChange: (trx, id, { title }) => store.updatePage(trx, id, { title, changedAt: trx.now }),
 }
 
 /** What its author sees becomes what others see: resolved, rendered, and from then on immutable. */
 export function publishPage(on: Writable, actor: PersonActor, id: string, revision: number): Promise<Page> {
   return inTransaction(on, async (trx) => {
-    const head = await getKept(trx, actor, id)
+    const head = await getStored(trx, actor, id)
     const draft = await getPresentDraft(trx, actor, id)
     // What is published is what its author last saw.
     if (draft.revision !== revision) throw new AppError('stale', 'stale')
@@ -181,7 +181,7 @@ async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<
   return head
 }
 
-async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<PageHead> {
+async function getStored(reader: Reader, actor: PersonActor, id: string): Promise<PageHead> {
   const head = await getHead(reader, actor, id)
   if (head.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return head
@@ -222,7 +222,7 @@ async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Sho
 async function listSeenOn(reader: Reader, { evidence }: Shown): Promise<string[]> {
   const items = Object.values(evidence)
   const collages = items.filter(({ kind }) => kind === 'collage')
-  const within = await listPartsOfMany(
+  const within = await listPicturesOfCollages(
     reader,
     collages.map(({ id, n }) => ({ evidenceId: id, n })),
   )

@@ -10,7 +10,7 @@ import { countRows, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
 import { sealedFilesOf } from '../evidence/index.ts'
 
-export type PageShelf = 'kept' | 'bin'
+export type PageShelf = 'live' | 'bin'
 
 /** One page of somebody's pages: what was changed last first, or what went into the bin last. */
 export async function listPages(
@@ -19,14 +19,14 @@ export async function listPages(
   shelf: PageShelf,
   wish: PageWish,
 ): Promise<PageList> {
-  const time = shelf === 'kept' ? 'changedAt' : 'binnedAt'
+  const time = shelf === 'live' ? 'changedAt' : 'binnedAt'
   const onShelf = ownPages(reader, actor).modify((q) =>
-    shelf === 'kept' ? q.whereNull('binnedAt') : q.whereNotNull('binnedAt'),
+    shelf === 'live' ? q.whereNull('binnedAt') : q.whereNotNull('binnedAt'),
   )
   const rows: PageRecord[] = await newestFirst(withRevision(onShelf.clone()), ['pages', time], wish)
   const items = rows.slice(0, wish.limit).map(toPageRow)
   const last = items.at(-1)
-  const lastAt = shelf === 'kept' ? last?.changedAt : last?.binnedAt
+  const lastAt = shelf === 'live' ? last?.changedAt : last?.binnedAt
   return {
     items,
     next: rows.length > wish.limit && last && lastAt ? toCursor([lastAt, last.id]) : null,

@@ -5,5 +5,5 @@ import bowser from 'bowser'
 export function nameDevice(userAgent: string): string {
   if (userAgent === '') return ''
   const { browser, os } = bowser.parse(userAgent.slice(0, 400))
-  return [browser.name, os.name].filter((part) => part !== undefined && part !== '').join(', ')
+  return [browser.name, os.name].filter((value) => value !== undefined && value !== '').join(', ')
 }

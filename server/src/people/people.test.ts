@@ -49,12 +49,12 @@ describeEachDatabase('people and memberships', (open, onSqlite) => {
       [1, 2, 3].map(() => admin.post('/api/people', personNamed('Lio Fairweather'), key)),
     )
     for (const answer of again) expect(answer.body).toEqual(first.body)
-    const atOnce = await Promise.all(
+    const concurrently = await Promise.all(
       [1, 2].map(() =>
         admin.post('/api/people', personNamed('Dov Oakhanger'), { 'idempotency-key': '9876543210' }),
       ),
     )
-    expect(atOnce[0]?.body).toEqual(atOnce[1]?.body)
+    expect(concurrently[0]?.body).toEqual(concurrently[1]?.body)
     const other = await admin.post('/api/people', personNamed('Ines Mallow'), key)
     expect(other).toMatchObject({ status: 409, body: { reason: 'repeated-differently' } })
     expect((await admin.get('/api/people?text=lio')).body.count).toBe(1)
@@ -95,12 +95,12 @@ describeEachDatabase('people and memberships', (open, onSqlite) => {
       body: { reason: 'sign-in-name-taken', errors: [{ path: '/signInName', reason: 'sign-in-name-taken' }] },
     })
     const { body } = await admin.get(`/api/people/${school.people.wren}`)
-    const kept = await admin.put(
+    const saved = await admin.put(
       `/api/people/${school.people.wren}`,
       personNamed('Wren Adeyemi-Holt'),
       body.person.revision,
     )
-    expect(kept.status).toBe(200) // one's own name is no clash
+    expect(saved.status).toBe(200) // one's own name is no clash
   })
 
   onSqlite('refuses a change without, and with an old revision', async () => {

@@ -28,7 +28,7 @@ export async function getPersonDetail(reader: Reader, id: string): Promise<Perso
 export function createPerson(on: Writable, actor: Actor, input: PersonInput): Promise<PersonDetail> {
   return inTransaction(on, async (trx) => {
     const person = tidy(input)
-    await assertCanBeKept(trx, person, null)
+    await assertCanBeSaved(trx, person, null)
     const id = await store.insertPerson(trx, person)
     await appendRecord(trx, actor, { action: 'person-added', subject: 'person', subjectId: id })
     return getPersonDetail(trx, id)
@@ -45,7 +45,7 @@ export function updatePerson(
   return inTransaction(on, async (trx) => {
     const before = await getPerson(trx, id)
     const after = tidy(input)
-    await assertCanBeKept(trx, after, id)
+    await assertCanBeSaved(trx, after, id)
     if (before.administrator && !after.administrator) await assertAnotherAdministrator(trx, before)
     if (!(await store.updatePerson(trx, id, revision, after))) throw new AppError('stale', 'stale')
     if (before.yearGroupId !== after.yearGroupId) await store.moveToYearGroup(trx, id, after.yearGroupId)
@@ -69,8 +69,8 @@ export function setPersonEnded(
   return inTransaction(on, async (trx) => {
     const person = await getPerson(trx, id)
     if (ended && person.administrator) await assertAnotherAdministrator(trx, person)
-    const kept = await store.setPersonEnded(trx, id, revision, ended ? trx.now : null)
-    if (!kept) throw new AppError('stale', 'stale')
+    const saved = await store.setPersonEnded(trx, id, revision, ended ? trx.now : null)
+    if (!saved) throw new AppError('stale', 'stale')
     if (ended) await endSessionsOf(trx, id, null)
     const action = ended ? 'person-ended' : 'person-resumed'
     await appendRecord(trx, actor, { action, subject: 'person', subjectId: id })
@@ -175,7 +175,7 @@ async function windowOf(trx: Trx, days: Pick<MembershipInput, 'firstDay' | 'last
   return toTimeWindow(days, timeZone)
 }
 
-async function assertCanBeKept(trx: Trx, input: PersonInput, id: string | null): Promise<void> {
+async function assertCanBeSaved(trx: Trx, input: PersonInput, id: string | null): Promise<void> {
   const empty = (['fullName', 'firstName'] as const).filter((field) => input[field] === '')
   if (empty.length > 0) {
     const fields = empty.map((field) => ({ path: `/${field}`, reason: 'missing' }) as const)

@@ -128,10 +128,10 @@ describeEachDatabase('coming in and going out', (open, onSqlite) => {
     await browser.signIn('wren')
     const token = browser.cookie.split('=')[1] ?? ''
     const { sql } = site.services.database.reader()
-    const kept = JSON.stringify([await sql('sessions').select(), await sql('passwords').select()])
-    expect(kept).not.toContain(token)
-    expect(kept).not.toContain(TEST_PASSWORD)
-    expect(kept).toContain('$argon2id$')
+    const saved = JSON.stringify([await sql('sessions').select(), await sql('passwords').select()])
+    expect(saved).not.toContain(token)
+    expect(saved).not.toContain(TEST_PASSWORD)
+    expect(saved).toContain('$argon2id$')
   })
 
   onSqlite('signs juniors out after a quarter of an hour, and not while they are seen', async () => {

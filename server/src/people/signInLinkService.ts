@@ -45,7 +45,7 @@ export async function makeSignInLink(
 }
 
 /** A letter each now and then, so that nobody's letterbox is filled. */
-const onceInAWhile = { firstWaitMinutes: 15, longestWaitMinutes: 60, minutes: 60 }
+const mailLimits = { firstWaitMinutes: 15, longestWaitMinutes: 60, minutes: 60 }
 
 /** Sends a link to whoever forgot a password. The answer is the same whether or not there is such a person. */
 export async function sendForgottenLink(
@@ -56,8 +56,8 @@ export async function sendForgottenLink(
 ): Promise<void> {
   const key = toSignInKey(signInName)
   const limits = [
-    { ...onceInAWhile, bucket: bucketOf(services.keys, 'forgotten-account', key), free: 3 },
-    { ...onceInAWhile, bucket: bucketOf(services.keys, 'forgotten-address', client.address), free: 60 },
+    { ...mailLimits, bucket: bucketOf(services.keys, 'forgotten-account', key), free: 3 },
+    { ...mailLimits, bucket: bucketOf(services.keys, 'forgotten-address', client.address), free: 60 },
   ]
   await countTry(services.database, limits)
   const person = await store.findSignInPerson(reader, { signInKey: key })

@@ -45,17 +45,20 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     const { body } = await upload(wren, { name: 'q.png', content: await makePicture({ width: 90 }) })
     await site.services.jobs.drain()
     const entry = await begin('2026-11-20', 'At stake 4')
-    const told = textPieceOf(entry.draft.document)
+    const piece = textPieceOf(entry.draft.document)
     const picture = newEvidencePiece('q', { id: body.outcome.evidenceId, kind: 'picture' })
     const path = `/api/entries/${entry.id}`
-    const kept = await sendEdit(wren, path, {
+    const saved = await sendEdit(wren, path, {
       base: 1,
       operations: [
-        { op: 'set-piece', piece: newTextPiece(told?.id ?? '', textOf('The bank is bare.', 'I was wrong.')) },
+        {
+          op: 'set-piece',
+          piece: newTextPiece(piece?.id ?? '', textOf('The bank is bare.', 'I was wrong.')),
+        },
         { op: 'insert-piece', rowId: EVIDENCE_ROW, piece: picture, after: null },
       ],
     })
-    expect(kept.status).toBe(200)
+    expect(saved.status).toBe(200)
     const list = await wren.get(`/api/entries?logbookId=${logbook.id}`)
     expect(list.body.items).toMatchObject([
       { title: 'At stake 4', beginning: 'The bank is bare. I was wrong.', words: 7, evidence: 1 },
@@ -85,11 +88,11 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
   it('show an entry on a page as it was when the page was published', async () => {
     const { wren, begin } = await start()
     const entry = await begin('2026-11-20', 'At stake 4')
-    const told = textPieceOf(entry.draft.document)?.id ?? ''
+    const textId = textPieceOf(entry.draft.document)?.id ?? ''
     const write = (words: string, base: number) =>
       sendEdit(wren, `/api/entries/${entry.id}`, {
         base,
-        operations: [{ op: 'set-piece', piece: newTextPiece(told, textOf(words)) }],
+        operations: [{ op: 'set-piece', piece: newTextPiece(textId, textOf(words)) }],
       })
     await write('bare', 1)
     const page = (await wren.post('/api/pages', { title: 'P', lang: 'en' })).body.id

@@ -86,7 +86,7 @@ export async function getEntry(reader: Reader, actor: PersonActor, id: string): 
 
 /** Entries as a room of drafts: their lists tell how each begins and how long it is. */
 export const entryRoom: DraftRoom = {
-  assertWritable: getKept,
+  assertWritable: getStored,
   noteChange: (trx, id, document) =>
     store.noteOutline(trx, id, { title: document.title, ...outlineOf(document) }),
 }
@@ -98,7 +98,7 @@ export function dateEntry(
   { revision, day }: { readonly revision: number; readonly day: LocalDay },
 ): Promise<Entry> {
   return inTransaction(on, async (trx) => {
-    await getKept(trx, actor, id)
+    await getStored(trx, actor, id)
     if (!(await store.updateEntryDay(trx, id, revision, day))) throw new AppError('stale', 'stale')
     return getEntry(trx, actor, id)
   })
@@ -136,7 +136,7 @@ async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<
   return head
 }
 
-async function getKept(reader: Reader, actor: PersonActor, id: string): Promise<EntryHead> {
+async function getStored(reader: Reader, actor: PersonActor, id: string): Promise<EntryHead> {
   const head = await getHead(reader, actor, id)
   if (head.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return head

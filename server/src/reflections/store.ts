@@ -48,7 +48,7 @@ export function countEntriesOf(reader: Reader, logbookId: string): Promise<numbe
 
 export interface EntryFilter {
   readonly logbookId: string | null
-  readonly shelf: 'kept' | 'bin'
+  readonly shelf: 'live' | 'bin'
 }
 
 /** One page of somebody's entries, the newest day first; of one logbook, or of all. */
@@ -59,7 +59,7 @@ export async function listEntries(
   { cursor, limit }: { cursor: string | undefined; limit: number },
 ): Promise<EntryList> {
   const wanted = ownEntries(reader, actor).modify((q) => {
-    if (shelf === 'kept') q.whereNull('binnedAt')
+    if (shelf === 'live') q.whereNull('binnedAt')
     else q.whereNotNull('binnedAt')
     if (logbookId !== null) q.where({ logbookId })
   })

@@ -12,7 +12,7 @@ import { getOpened } from './readService.ts'
 import { partPath } from './sealedHtml.ts'
 import { listFiles, listPinned } from './sealedStore.ts'
 import type { PinnedPart, SealedFileRow } from './sealedStore.ts'
-import type { KeptSubmission } from './submissionStore.ts'
+import type { StoredSubmission } from './submissionStore.ts'
 
 const MANIFEST = 'manifest.json'
 const FACTS = 'submission.json'
@@ -22,11 +22,11 @@ export async function checkCopy(
   actor: PersonActor,
   id: string,
 ): Promise<CopyCheck> {
-  const kept = await getOpened(reader, actor, id)
-  if (kept.number === null) throw new AppError('not-found', 'not-found')
-  const { receipt, signature, manifestSha256 } = kept
+  const stored = await getOpened(reader, actor, id)
+  if (stored.number === null) throw new AppError('not-found', 'not-found')
+  const { receipt, signature, manifestSha256 } = stored
   const parts = await listPinned(reader, id)
-  const recorded = recordedTexts(kept, parts)
+  const recorded = recordedTexts(stored, parts)
   const wanted = [MANIFEST, ...recorded.map(({ path }) => path)]
   const texts = new Map<string, string>()
   const found: FoundFile[] = []
@@ -38,7 +38,7 @@ export async function checkCopy(
   const faults = findCopyFaults({
     ...{ receipt: receipt ?? '', manifestSha256: manifestSha256 ?? '', files: found, manifestPath: MANIFEST },
     isSigned: receipt !== null && signature !== null && keys.isSigned(receipt, signature),
-    recorded: recordedReceipt(kept, parts, readFacts(texts.get(FACTS))),
+    recorded: recordedReceipt(stored, parts, readFacts(texts.get(FACTS))),
     manifest: texts.get(MANIFEST) ?? '',
     texts: recorded.map(({ path, ...rest }) => ({ path, text: texts.get(path) ?? '', ...rest })),
   })
@@ -70,11 +70,11 @@ async function readBack(
 
 /** What the receipt must say, by the database. Names are held against the sealed file: people change theirs later. */
 function recordedReceipt(
-  kept: KeptSubmission,
+  stored: StoredSubmission,
   parts: readonly PinnedPart[],
   facts: Readonly<Record<string, JsonValue>>,
 ): Readonly<Record<string, JsonValue>> {
-  const { number, n, requestedAt, sealedAt, dueAt, lateMinutes, terms, readiness } = kept
+  const { number, n, requestedAt, sealedAt, dueAt, lateMinutes, terms, readiness } = stored
   const { assignment, className, classCode } = (facts['to'] ?? {}) as Record<string, JsonValue>
   return {
     ...{ number, n, requestedAt, sealedAt, dueAt, lateMinutes },
@@ -88,7 +88,7 @@ function recordedReceipt(
 
 /** The sealed files whose content the database holds as well, since screens read it there. */
 function recordedTexts(
-  { id, n, requestedAt, dueAt, lateMinutes, requirements, readiness, terms }: KeptSubmission,
+  { id, n, requestedAt, dueAt, lateMinutes, requirements, readiness, terms }: StoredSubmission,
   parts: readonly PinnedPart[],
 ): Omit<TextToVerify, 'text'>[] {
   const listed = parts.map(({ n: place, kind, thingId, title, copy }) => ({

@@ -52,9 +52,9 @@ export const deskRoutes = [
       path: '/api/review-desk/count',
       summary: 'How many sealed copies I am to read',
       who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
+      answer: object({ live: Type.Integer() }),
     },
-    async ({ reader, actor }) => ({ kept: await countReading(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countReading(reader, actor) }),
   ),
   route(
     {
@@ -148,7 +148,7 @@ export const deskRoutes = [
       body: outcomeSchema,
       answer: submissionSchema,
       needsRevision: true,
-      once: true,
+      idempotent: true,
     },
     ({ writable, actor, params, revision, body }) =>
       desk.answer(writable, actor, params.id, { revision, outcome: body }),
@@ -185,7 +185,7 @@ export const deskRoutes = [
       body: newFeedbackSchema,
       answer: feedbackListSchema,
       status: 201,
-      once: true,
+      idempotent: true,
     },
     ({ writable, actor, params, body }) => desk.addFeedback(writable, actor, params.id, body),
   ),

@@ -24,10 +24,10 @@ import { appendRecord } from '../records/index.ts'
 import { listAssessors } from './assessorStore.ts'
 import { countQueue, listOwnWith, listQueue } from './listStore.ts'
 import type { QueueShelf } from './listStore.ts'
-import { getKeptSubmission, getSubmission } from './readService.ts'
+import { getStoredSubmission, getSubmission } from './readService.ts'
 import { listParts } from './sealedStore.ts'
 import { updateSubmission } from './submissionStore.ts'
-import type { KeptSubmission } from './submissionStore.ts'
+import type { StoredSubmission } from './submissionStore.ts'
 
 /** @param assignmentId null for the queue over all assignments */
 export async function getQueue(
@@ -49,11 +49,11 @@ export async function getQueue(
 /** The first look of an assessor is written down: from now on the student cannot take it back. */
 export function openCopy(on: Writable, actor: PersonActor, id: string): Promise<Submission> {
   return inTransaction(on, async (trx) => {
-    const kept = await getKeptSubmission(trx, actor, id, 'assessor')
-    if (kept.openedAt === null) {
-      await update(trx, kept, { openedAt: trx.now, openedBy: actor.personId })
+    const stored = await getStoredSubmission(trx, actor, id, 'assessor')
+    if (stored.openedAt === null) {
+      await update(trx, stored, { openedAt: trx.now, openedBy: actor.personId })
       await noteAct(trx, actor, 'copy-opened', id)
-      await tellOwner(trx, actor, kept, 'copy-opened')
+      await tellOwner(trx, actor, stored, 'copy-opened')
     }
     return getSubmission(trx, actor, id)
   })
@@ -67,21 +67,21 @@ export function answer(
   { revision, outcome }: { readonly revision: number; readonly outcome: Outcome },
 ): Promise<Submission> {
   return inTransaction(on, async (trx) => {
-    const kept = await getKeptSubmission(trx, actor, id, 'assessor')
-    assertAllowed(decideOutcome(kept, outcome.act), 'conflict')
-    if (kept.revision !== revision) throw new AppError('stale', 'stale')
-    const state = stateAfter(kept.state, outcome.act)
+    const stored = await getStoredSubmission(trx, actor, id, 'assessor')
+    assertAllowed(decideOutcome(stored, outcome.act), 'conflict')
+    if (stored.revision !== revision) throw new AppError('stale', 'stale')
+    const state = stateAfter(stored.state, outcome.act)
     if (state === null) throw new AppError('conflict', 'already-answered')
     const isAccepted = outcome.act === 'accept'
-    const level = outcome.act === 'accept' ? await findLevel(trx, kept, outcome.levelId) : null
+    const level = outcome.act === 'accept' ? await findLevel(trx, stored, outcome.levelId) : null
     const outcomeFeedbackId =
-      outcome.act === 'accept' ? null : await saveRequest(trx, actor, kept, outcome.words)
+      outcome.act === 'accept' ? null : await saveRequest(trx, actor, stored, outcome.words)
     const feedbackWithOutcomeId = outcome.feedback
-      ? await saveFeedback(trx, actor, kept, outcome.feedback)
+      ? await saveFeedback(trx, actor, stored, outcome.feedback)
       : null
     const action = isAccepted ? 'work-accepted' : 'changes-asked'
-    const outcomeNewsId = await tellOwner(trx, actor, kept, action)
-    await update(trx, kept, {
+    const outcomeNewsId = await tellOwner(trx, actor, stored, action)
+    await update(trx, stored, {
       ...{ state, level, outcomeNewsId, outcomeFeedbackId, feedbackWithOutcomeId },
       ...{ decidedAt: trx.now, decidedBy: actor.personId },
     })
@@ -93,18 +93,18 @@ export function answer(
 /** Within a moment: as if it had not been answered, also for the student. What was written comes back. */
 export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promise<UndoneOutcome> {
   return inTransaction(on, async (trx) => {
-    const kept = await getKeptSubmission(trx, actor, id, 'assessor')
-    assertAllowed(decideUndoOutcome(kept, actor.personId, trx.now), 'conflict')
-    const state = stateAfter(kept.state, 'undo')
+    const stored = await getStoredSubmission(trx, actor, id, 'assessor')
+    assertAllowed(decideUndoOutcome(stored, actor.personId, trx.now), 'conflict')
+    const state = stateAfter(stored.state, 'undo')
     if (state === null) throw new AppError('conflict', 'nothing-to-undo')
-    if (kept.outcomeNewsId !== null) await forgetNews(trx, kept.ownerId, kept.outcomeNewsId)
-    const request = await takeFeedback(trx, kept.outcomeFeedbackId)
-    const feedback = await takeFeedback(trx, kept.feedbackWithOutcomeId)
-    const outcome = kept.level
-      ? { act: 'accept' as const, levelId: kept.level.level.id }
+    if (stored.outcomeNewsId !== null) await forgetNews(trx, stored.ownerId, stored.outcomeNewsId)
+    const request = await takeFeedback(trx, stored.outcomeFeedbackId)
+    const feedback = await takeFeedback(trx, stored.feedbackWithOutcomeId)
+    const outcome = stored.level
+      ? { act: 'accept' as const, levelId: stored.level.level.id }
       : { act: 'ask-for-changes' as const, words: request?.text ?? '' }
     const cleared = { level: null, outcomeNewsId: null, outcomeFeedbackId: null, feedbackWithOutcomeId: null }
-    await update(trx, kept, { state, ...cleared, decidedAt: null, decidedBy: null })
+    await update(trx, stored, { state, ...cleared, decidedAt: null, decidedBy: null })
     await noteAct(trx, actor, 'answer-undone', id)
     return {
       submission: await getSubmission(trx, actor, id),
@@ -115,7 +115,7 @@ export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promis
 
 /** All that was said on a hand-in and on those before it, the oldest first. */
 export async function listFeedback(reader: Reader, actor: PersonActor, id: string): Promise<Feedback[]> {
-  await getKeptSubmission(reader, actor, id)
+  await getStoredSubmission(reader, actor, id)
   return (await listFeedbackOn(reader, actor, [id])).map(untied)
 }
 
@@ -153,14 +153,14 @@ export function addFeedback(
   wish: NewFeedback,
 ): Promise<Feedback[]> {
   return inTransaction(on, async (trx) => {
-    const kept = await getKeptSubmission(trx, actor, id)
-    const isMine = kept.ownerId === actor.personId
-    if (!isMine && kept.openedAt === null) throw new AppError('conflict', 'open-it-first')
-    await saveFeedback(trx, actor, kept, wish)
+    const stored = await getStoredSubmission(trx, actor, id)
+    const isMine = stored.ownerId === actor.personId
+    if (!isMine && stored.openedAt === null) throw new AppError('conflict', 'open-it-first')
+    await saveFeedback(trx, actor, stored, wish)
     if (isMine)
-      for (const assessor of await listAssessors(trx, kept.classId))
-        await tellNews(trx, await newsOf(trx, actor, kept, 'feedback-given', assessor.id))
-    else await tellOwner(trx, actor, kept, 'feedback-given')
+      for (const assessor of await listAssessors(trx, stored.classId))
+        await tellNews(trx, await newsOf(trx, actor, stored, 'feedback-given', assessor.id))
+    else await tellOwner(trx, actor, stored, 'feedback-given')
     return listFeedback(trx, actor, id)
   })
 }
@@ -169,7 +169,7 @@ export function addFeedback(
 async function saveFeedback(
   trx: Trx,
   actor: PersonActor,
-  { id }: KeptSubmission,
+  { id }: StoredSubmission,
   wish: NewFeedback,
 ): Promise<string> {
   const parts = await listParts(trx, id)
@@ -183,7 +183,7 @@ async function saveFeedback(
   return insertFeedback(trx, { ...wish, text, submissionId: id, authorId, thingId, isRequest: false })
 }
 
-function saveRequest(trx: Trx, actor: PersonActor, { id }: KeptSubmission, words: string): Promise<string> {
+function saveRequest(trx: Trx, actor: PersonActor, { id }: StoredSubmission, words: string): Promise<string> {
   const text = neededText(words, '/words')
   const shared = { part: null, isOpen: false, thingId: null, isRequest: true }
   return insertFeedback(trx, { ...shared, text, submissionId: id, authorId: actor.personId })
@@ -197,8 +197,8 @@ function neededText(text: string, path: string): string {
 }
 
 /** A level is kept as it was called when it was given. */
-async function findLevel(trx: Trx, kept: KeptSubmission, levelId: string): Promise<ReceivedLevel> {
-  const [assignment] = await listAssignmentsById(trx, [kept.assignmentId])
+async function findLevel(trx: Trx, stored: StoredSubmission, levelId: string): Promise<ReceivedLevel> {
+  const [assignment] = await listAssignmentsById(trx, [stored.assignmentId])
   const scale = assignment?.scale ?? []
   const at = scale.findIndex(({ id }) => id === levelId)
   const level = scale[at]
@@ -208,23 +208,31 @@ async function findLevel(trx: Trx, kept: KeptSubmission, levelId: string): Promi
 
 async function update(
   trx: Trx,
-  kept: KeptSubmission,
+  stored: StoredSubmission,
   columns: Parameters<typeof updateSubmission>[2],
 ): Promise<void> {
-  if (!(await updateSubmission(trx, kept, columns))) throw new AppError('stale', 'stale')
+  if (!(await updateSubmission(trx, stored, columns))) throw new AppError('stale', 'stale')
 }
 
-type Told = Extract<NewsToTell['kind'], 'copy-opened' | 'changes-asked' | 'work-accepted' | 'feedback-given'>
+type OwnerNewsKind = Extract<
+  NewsToTell['kind'],
+  'copy-opened' | 'changes-asked' | 'work-accepted' | 'feedback-given'
+>
 
-async function tellOwner(trx: Trx, actor: PersonActor, kept: KeptSubmission, kind: Told): Promise<string> {
-  return tellNews(trx, await newsOf(trx, actor, kept, kind, kept.ownerId))
+async function tellOwner(
+  trx: Trx,
+  actor: PersonActor,
+  stored: StoredSubmission,
+  kind: OwnerNewsKind,
+): Promise<string> {
+  return tellNews(trx, await newsOf(trx, actor, stored, kind, stored.ownerId))
 }
 
 async function newsOf(
   trx: Trx,
   actor: PersonActor,
   { id, title }: { readonly id: string; readonly title: Localized },
-  kind: Told,
+  kind: OwnerNewsKind,
   personId: string,
 ): Promise<NewsToTell> {
   const names = await listShownNames(trx, [actor.personId])

@@ -15,7 +15,7 @@ import { itemsGoing } from '@valise/core/submissions'
 import type { ChosenPart, GoingPart, GoingThings, ListedPart, SealedPartRow } from '@valise/core/submissions'
 import type { Reader } from '../database/index.ts'
 import { evidencePieces, listEntryHeads, listPresentDrafts, resolveShownMany } from '../drafts/index.ts'
-import { listPartsOfMany } from '../evidence/index.ts'
+import { listPicturesOfCollages } from '../evidence/index.ts'
 import { listOwnPages } from '../pages/index.ts'
 import { getSchool } from '../people/index.ts'
 import { listItems } from './choiceStore.ts'
@@ -98,7 +98,7 @@ async function withRightsOfNow(
   )
   const shownItems = parts.flatMap(({ contents }) => Object.values(contents?.shown.evidence ?? {}))
   const collages = shownItems.filter(({ kind, rightsDeclared }) => kind === 'collage' && !rightsDeclared)
-  const within = await listPartsOfMany(
+  const within = await listPicturesOfCollages(
     reader,
     collages.map(({ id, n }) => ({ evidenceId: id, n })),
   )

@@ -103,9 +103,9 @@ describeEachDatabase('submissions, handed in,', (open, onSqlite) => {
       dueAt: _____,
       setAt: ______,
       endedAt: _______,
-      ...kept
+      ...wish
     } = input
-    await odalys.put(`/api/assignments/${assignment}`, { ...kept, allowsGaps: true }, revision)
+    await odalys.put(`/api/assignments/${assignment}`, { ...wish, allowsGaps: true }, revision)
     expect((await handIn({ gaps: [], terms: 1 })).body.reason).toBe('readiness-changed')
     expect((await handIn({ gaps: ['rights'], terms: 1 }, 99)).body.reason).toBe('readiness-changed')
     expect((await handIn({ gaps: ['rights'], terms: 0 })).body.reason).toBe('terms-open')
@@ -150,7 +150,7 @@ describeEachDatabase('submissions, handed in,', (open, onSqlite) => {
     expect((await Promise.all([takeBack(), takeBack()])).map(({ status }) => status)).toEqual([200, 200])
     expect((await takeBack()).body.state).toBe('taken-back')
     expect((await odalys.get(`/api/submissions/${id}`)).status).toBe(404)
-    expect((await odalys.get('/api/review-desk/count')).body.kept).toBe(0)
+    expect((await odalys.get('/api/review-desk/count')).body.live).toBe(0)
     const { body } = await handInChosen(wren, assignment)
     expect(body).toMatchObject({ n: 2 })
   })

@@ -68,7 +68,7 @@ export const handInRoutes = [
       answer: submissionRowSchema,
       status: 202,
       needsRevision: true,
-      once: true,
+      idempotent: true,
     },
     ({ services, writable, actor, params, revision, body }) =>
       service.handIn(writable, services.jobs, actor, params.id, { revision, seen: body }),
@@ -94,9 +94,9 @@ export const handInRoutes = [
       path: '/api/submissions/count',
       summary: 'How often I handed something in',
       who: 'signed-in',
-      answer: object({ kept: Type.Integer() }),
+      answer: object({ live: Type.Integer() }),
     },
-    async ({ reader, actor }) => ({ kept: await countOwnSubmissions(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countOwnSubmissions(reader, actor) }),
   ),
   route(
     {

@@ -40,7 +40,7 @@ import {
   toSubmissionRow,
   updateSubmission,
 } from './submissionStore.ts'
-import type { KeptSubmission } from './submissionStore.ts'
+import type { StoredSubmission } from './submissionStore.ts'
 
 /** @throws AppError `not-found` for whoever does not study in its class now */
 export async function getHandIn(reader: Reader, actor: PersonActor, assignmentId: string): Promise<HandIn> {
@@ -64,7 +64,7 @@ export async function getHandIn(reader: Reader, actor: PersonActor, assignmentId
     },
     assessors: await listAssessorNames(reader, assignment.classId),
     latest: latest && toSubmissionRow(latest),
-    decision: told(decision),
+    decision: toAnswer(decision),
   }
 }
 
@@ -148,7 +148,7 @@ interface Prepared {
   readonly parts: readonly PreparedPart[]
   readonly going: GoingThings
   readonly readiness: ReadinessLine[]
-  readonly latest: KeptSubmission | null
+  readonly latest: StoredSubmission | null
   readonly decision: Decision
 }
 
@@ -205,7 +205,7 @@ function toPinned(parts: readonly PreparedPart[], going: GoingThings): PinnedPar
   })
 }
 
-async function getOwn(reader: Reader, actor: PersonActor, id: string): Promise<KeptSubmission> {
+async function getOwn(reader: Reader, actor: PersonActor, id: string): Promise<StoredSubmission> {
   const found = await findSubmission(reader, actor, id, 'owner')
   if (!found) throw new AppError('not-found', 'not-found')
   return found
@@ -215,7 +215,7 @@ function toListed({ contents: _, copyGoing: __, ...part }: PreparedPart) {
   return part
 }
 
-function told(decision: Decision): HandIn['decision'] {
+function toAnswer(decision: Decision): HandIn['decision'] {
   return decision.allowed
     ? { allowed: true, reason: null, params: {} }
     : { allowed: false, reason: decision.reason, params: { ...decision.params } }

@@ -17,51 +17,51 @@ import { partPath, toShownHtml } from './sealedHtml.ts'
 import { findFile, listParts, listPinned } from './sealedStore.ts'
 import type { PinnedPart, SealedFileRow } from './sealedStore.ts'
 import { findPrevious, findSubmission, toSubmissionRow } from './submissionStore.ts'
-import type { KeptSubmission } from './submissionStore.ts'
+import type { StoredSubmission } from './submissionStore.ts'
 
 /** @throws AppError `not-found` for whoever may not read it, as for what is not there */
-export async function getKeptSubmission(
+export async function getStoredSubmission(
   reader: Reader,
   actor: PersonActor,
   id: string,
   part: 'both' | 'owner' | 'assessor' = 'both',
-): Promise<KeptSubmission> {
+): Promise<StoredSubmission> {
   const found = await findSubmission(reader, actor, id, part)
   if (!found) throw new AppError('not-found', 'not-found')
   return found
 }
 
 export async function getSubmission(reader: Reader, actor: PersonActor, id: string): Promise<Submission> {
-  const kept = await getKeptSubmission(reader, actor, id)
-  const [assignment] = await listAssignmentsById(reader, [kept.assignmentId])
+  const stored = await getStoredSubmission(reader, actor, id)
+  const [assignment] = await listAssignmentsById(reader, [stored.assignmentId])
   const files = listOwnFiles(await listPinned(reader, id))
-  const people = [kept.openedBy, kept.decidedBy].filter((one) => one !== null)
+  const people = [stored.openedBy, stored.decidedBy].filter((one) => one !== null)
   const names = await listShownNames(reader, people)
   const nameOf = (personId: string | null) => (personId === null ? null : (names.get(personId) ?? null))
-  const isMine = kept.ownerId === actor.personId
-  const { dueAt, requirements, readiness, manifestSha256, revision } = kept
+  const isMine = stored.ownerId === actor.personId
+  const { dueAt, requirements, readiness, manifestSha256, revision } = stored
   return {
-    ...toSubmissionRow(kept),
+    ...toSubmissionRow(stored),
     ...{ isMine, dueAt, requirements, readiness, manifestSha256, revision },
     partList: await listParts(reader, id),
     scale: assignment?.scale ?? [],
     files: files.length,
     bytes: files.reduce((sum, { bytes }) => sum + bytes, 0),
-    assessors: await listAssessorNames(reader, kept.classId),
-    openedByName: nameOf(kept.openedBy),
-    decidedByName: nameOf(kept.decidedBy),
-    previousId: await findPrevious(reader, kept),
-    mayTakeBack: isMine && decideTakeBack(kept).allowed,
-    mayUndo: !isMine && decideUndoOutcome(kept, actor.personId, reader.now).allowed,
+    assessors: await listAssessorNames(reader, stored.classId),
+    openedByName: nameOf(stored.openedBy),
+    decidedByName: nameOf(stored.decidedBy),
+    previousId: await findPrevious(reader, stored),
+    mayTakeBack: isMine && decideTakeBack(stored).allowed,
+    mayUndo: !isMine && decideUndoOutcome(stored, actor.personId, reader.now).allowed,
   }
 }
 
 /** A submission whose copy the reader may look into: an assessor has opened it first, so that its opening is known. */
-export async function getOpened(reader: Reader, actor: PersonActor, id: string): Promise<KeptSubmission> {
-  const kept = await getKeptSubmission(reader, actor, id)
-  if (kept.ownerId !== actor.personId && kept.openedAt === null)
+export async function getOpened(reader: Reader, actor: PersonActor, id: string): Promise<StoredSubmission> {
+  const stored = await getStoredSubmission(reader, actor, id)
+  if (stored.ownerId !== actor.personId && stored.openedAt === null)
     throw new AppError('conflict', 'open-it-first')
-  return kept
+  return stored
 }
 
 /** One part as it was sealed, from the bytes of the copy, and what became of it since. */
@@ -73,7 +73,7 @@ export async function getSealedPart(
   const { files, workers } = services
   const compare: Compare = (before, after) =>
     comparePages(workers, { lane: 'requests', personId: actor.personId }, before, after)
-  const kept = await getOpened(reader, actor, id)
+  const stored = await getOpened(reader, actor, id)
   const part = (await listPinned(reader, id)).find((one) => one.n === n)
   const file = await findFile(reader, id, partPath(n, 'index.html'))
   if (!part || !file) throw new AppError('not-found', 'not-found')
@@ -82,8 +82,8 @@ export async function getSealedPart(
   return {
     ...{ n, kind, thingId, title, copy, lang: document.lang },
     html: toShownHtml(html, id),
-    fromPrevious: await changesFromPrevious(reader, compare, kept, part),
-    ...(kept.ownerId === actor.personId
+    fromPrevious: await changesFromPrevious(reader, compare, stored, part),
+    ...(stored.ownerId === actor.personId
       ? await changesInDraft(reader, compare, actor, part)
       : await changesInPublished(reader, compare, call, part)),
   }
@@ -93,10 +93,10 @@ export async function getSealedPart(
 async function changesFromPrevious(
   reader: Reader,
   compare: Compare,
-  kept: KeptSubmission,
+  stored: StoredSubmission,
   part: PinnedPart,
 ): Promise<PageChange[] | null> {
-  const previousId = await findPrevious(reader, kept)
+  const previousId = await findPrevious(reader, stored)
   if (previousId === null) return null
   const before = (await listPinned(reader, previousId)).find(({ thingId }) => thingId === part.thingId)
   return before ? compare(before, part) : null
@@ -166,7 +166,7 @@ export async function getReceipt(
   actor: PersonActor,
   id: string,
 ): Promise<{ receipt: string; signature: string; publicKey: string; manifest: string }> {
-  const { receipt, signature } = await getKeptSubmission(reader, actor, id, 'owner')
+  const { receipt, signature } = await getStoredSubmission(reader, actor, id, 'owner')
   const manifest = await findFile(reader, id, 'manifest.json')
   if (receipt === null || signature === null || !manifest) throw new AppError('not-found', 'not-found')
   return { receipt, signature, publicKey, manifest: (await readAll(files, manifest)).toString('utf8') }

@@ -9,7 +9,7 @@ import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { evidencePieces } from '../drafts/index.ts'
 import { tellNews } from '../feedback/index.ts'
-import { once } from '../files/index.ts'
+import { streamOf } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import { paperCss } from '../paperCss.ts'
@@ -30,7 +30,7 @@ import {
 } from './sealedStore.ts'
 import type { PinnedPart, SealedFileRow } from './sealedStore.ts'
 import { findForSealing, findPrevious, nextNumber, updateSubmission } from './submissionStore.ts'
-import type { KeptSubmission } from './submissionStore.ts'
+import type { StoredSubmission } from './submissionStore.ts'
 
 /** How long sealing waits for pictures that are still being made, and how soon it looks again. */
 const PATIENCE_MINUTES = 10
@@ -39,7 +39,7 @@ const LOOK_AGAIN_MINUTES = 1 / 30
 const sealer = systemActor('sealing')
 
 /** What is still to be sealed; null where it was taken back meanwhile, or sealed already. */
-async function findToSeal(reader: Reader, id: string): Promise<KeptSubmission | null> {
+async function findToSeal(reader: Reader, id: string): Promise<StoredSubmission | null> {
   const found = await findForSealing(reader, id)
   return found?.state === 'sealing' ? found : null
 }
@@ -102,7 +102,7 @@ function picturesWithout({ document, shown }: PinnedPart) {
   })
 }
 
-async function takeInLatePictures(trx: Trx, { id, ownerId }: KeptSubmission): Promise<void> {
+async function takeInLatePictures(trx: Trx, { id, ownerId }: StoredSubmission): Promise<void> {
   for (const part of await listPinned(trx, id)) {
     const missing = picturesWithout(part)
     if (missing.length === 0) continue
@@ -131,7 +131,7 @@ async function takeInLatePictures(trx: Trx, { id, ownerId }: KeptSubmission): Pr
 /** Everything of the copy that is text: what it is, how it looks, and each part as data and as a page. */
 async function writeCopy(
   files: FileStore,
-  submission: KeptSubmission,
+  submission: StoredSubmission,
   parts: readonly PinnedPart[],
 ): Promise<SealedFileRow[]> {
   const facts = toFacts(submission, parts)
@@ -151,7 +151,7 @@ async function writeCopy(
   return written
 }
 
-function toFacts(submission: KeptSubmission, parts: readonly PinnedPart[]): JsonValue {
+function toFacts(submission: StoredSubmission, parts: readonly PinnedPart[]): JsonValue {
   const { id, n, requestedAt, dueAt, lateMinutes, requirements, readiness, terms, title } = submission
   const { className, classCode, ownerName, ownerFullName, assignmentId } = submission
   const facts = {
@@ -167,12 +167,12 @@ function toFacts(submission: KeptSubmission, parts: readonly PinnedPart[]): Json
 }
 
 async function writeText(files: FileStore, path: string, mime: string, text: string): Promise<SealedFileRow> {
-  const { sha256, bytes } = await files.put(once(Buffer.from(text)))
+  const { sha256, bytes } = await files.put(streamOf(Buffer.from(text)))
   return { path, fileSha256: sha256, bytes, mime }
 }
 
 interface WrittenCopy {
-  readonly submission: KeptSubmission
+  readonly submission: StoredSubmission
   readonly parts: readonly PinnedPart[]
   readonly all: readonly SealedFileRow[]
   readonly manifest: SealedFileRow
@@ -210,7 +210,7 @@ async function finish(
 }
 
 /** Once the new one is sealed, the one that changes were asked for gives way to it. */
-async function replaceEarlier(trx: Trx, submission: KeptSubmission): Promise<void> {
+async function replaceEarlier(trx: Trx, submission: StoredSubmission): Promise<void> {
   const earlierId = await findPrevious(trx, submission)
   if (earlierId === null) return
   const earlier = await findForSealing(trx, earlierId)
@@ -231,7 +231,7 @@ async function giveUp({ database }: Services, id: string): Promise<void> {
 
 async function tellOwner(
   trx: Trx,
-  { id, ownerId, title, assignmentId }: KeptSubmission,
+  { id, ownerId, title, assignmentId }: StoredSubmission,
   kind: 'copy-sealed' | 'sealing-failed',
   params: Readonly<Record<string, string>>,
 ): Promise<void> {

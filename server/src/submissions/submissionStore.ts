@@ -56,7 +56,7 @@ export function submissionRows(reader: Reader): Knex.QueryBuilder {
     .select('owner.fullName', 'owner.firstName', 'owner.chosenName', 'owner.shownNameRule')
 }
 
-export interface KeptSubmission extends SubmissionRow {
+export interface StoredSubmission extends SubmissionRow {
   readonly decidedBy: string | null
   readonly ownerId: string
   readonly ownerFullName: string
@@ -82,7 +82,7 @@ export async function findSubmission(
   actor: PersonActor,
   id: string,
   part: 'both' | 'owner' | 'assessor' = 'both',
-): Promise<KeptSubmission | null> {
+): Promise<StoredSubmission | null> {
   const row: SubmissionRecord | undefined = await submissionRows(reader)
     .where('submissions.id', id)
     .modify(submissionScope(reader, actor, part))
@@ -91,7 +91,7 @@ export async function findSubmission(
 }
 
 /** Any submission, for the background work that seals it. */
-export async function findForSealing(reader: Reader, id: string): Promise<KeptSubmission | null> {
+export async function findForSealing(reader: Reader, id: string): Promise<StoredSubmission | null> {
   const row: SubmissionRecord | undefined = await submissionRows(reader).where('submissions.id', id).first()
   return row ? toSubmission(row) : null
 }
@@ -101,7 +101,7 @@ export async function listLatest(
   reader: Reader,
   actor: PersonActor,
   assignmentIds: readonly string[],
-): Promise<KeptSubmission[]> {
+): Promise<StoredSubmission[]> {
   const rows: SubmissionRecord[] = await submissionRows(reader)
     .where('submissions.ownerId', actor.personId)
     .whereIn('submissions.assignmentId', [...assignmentIds])
@@ -115,7 +115,7 @@ export async function listLatest(
 /** The hand-in before this one that an assessor saw. */
 export async function findPrevious(
   reader: Reader,
-  { ownerId, assignmentId, n }: Pick<KeptSubmission, 'ownerId' | 'assignmentId' | 'n'>,
+  { ownerId, assignmentId, n }: Pick<StoredSubmission, 'ownerId' | 'assignmentId' | 'n'>,
 ): Promise<string | null> {
   const row: { id: string } | undefined = await reader
     .sql('submissions')
@@ -128,7 +128,7 @@ export async function findPrevious(
 }
 
 export type NewSubmission = Pick<
-  KeptSubmission,
+  StoredSubmission,
   | 'assignmentId'
   | 'ownerId'
   | 'n'
@@ -176,7 +176,7 @@ export interface SubmissionColumns {
 /** @returns whether it was still as it was read: what an act leads to was decided for that state */
 export async function updateSubmission(
   trx: Trx,
-  { id, revision }: Pick<KeptSubmission, 'id' | 'revision'>,
+  { id, revision }: Pick<StoredSubmission, 'id' | 'revision'>,
   { level, ...columns }: SubmissionColumns,
 ): Promise<boolean> {
   const changed = await trx
@@ -202,7 +202,7 @@ export async function nextNumber(trx: Trx): Promise<{ readonly prefix: string; r
 }
 
 export interface SubmissionRecord extends Omit<
-  KeptSubmission,
+  StoredSubmission,
   'title' | 'requirements' | 'readiness' | 'terms' | 'level' | 'ownerName' | 'ownerFullName'
 > {
   readonly title: string
@@ -216,10 +216,10 @@ export interface SubmissionRecord extends Omit<
   readonly shownNameRule: ShownNameRule | null
 }
 
-export function toSubmission(row: SubmissionRecord): KeptSubmission {
-  const { fullName, firstName, chosenName, shownNameRule, ...kept } = row
+export function toSubmission(row: SubmissionRecord): StoredSubmission {
+  const { fullName, firstName, chosenName, shownNameRule, ...stored } = row
   return {
-    ...kept,
+    ...stored,
     title: JSON.parse(row.title),
     requirements: JSON.parse(row.requirements),
     readiness: JSON.parse(row.readiness),
@@ -230,9 +230,9 @@ export function toSubmission(row: SubmissionRecord): KeptSubmission {
   }
 }
 
-export function toSubmissionRow(kept: KeptSubmission): SubmissionRow {
-  const { id, assignmentId, title, className, classCode, ownerName, n, state, number } = kept
-  const { requestedAt, lateMinutes, gaps, parts, sealedAt, openedAt, decidedAt, level } = kept
+export function toSubmissionRow(stored: StoredSubmission): SubmissionRow {
+  const { id, assignmentId, title, className, classCode, ownerName, n, state, number } = stored
+  const { requestedAt, lateMinutes, gaps, parts, sealedAt, openedAt, decidedAt, level } = stored
   return {
     ...{ id, assignmentId, title, className, classCode, ownerName, n, state, number },
     ...{ requestedAt, lateMinutes, gaps, parts, sealedAt, openedAt, decidedAt, level },

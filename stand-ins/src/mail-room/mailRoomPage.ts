@@ -27,5 +27,5 @@ function letterCard(letter: Letter) {
 function withLinks(text: string) {
   return text
     .split(/(https?:\/\/\S+)/)
-    .map((part, place) => (place % 2 === 1 ? html`<a href="${part}">${part}</a>` : html`${part}`))
+    .map((text, place) => (place % 2 === 1 ? html`<a href="${text}">${text}</a>` : html`${text}`))
 }

@@ -26,9 +26,9 @@ it('has sites that describe themselves, with pictures that are there', async () 
 it('tells of a film by oEmbed, with markup that nobody should take over', async () => {
   const page = 'http://web.example/web/tide-hall/films/walking-a-transect'
   const answer = await ask(`tide-hall/oembed?url=${encodeURIComponent(page)}`)
-  const told = (await answer.json()) as { readonly html: string }
-  expect(told).toMatchObject({ version: '1.0', type: 'video', provider_name: 'Tide Hall' })
-  expect(told.html).toContain('<script>')
+  const body = (await answer.json()) as { readonly html: string }
+  expect(body).toMatchObject({ version: '1.0', type: 'video', provider_name: 'Tide Hall' })
+  expect(body.html).toContain('<script>')
   expect((await ask('tide-hall/oembed?url=http://web.example/other')).status).toBe(404)
 })
 

@@ -6,12 +6,12 @@ import type { Sharing, ThingAnswer } from '@valise/core/access'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
-import type { LookPanelProps } from './LookPanel.tsx'
+import type { LookAsPanelProps } from './LookAsPanel.tsx'
 import { Obstacles } from './Obstacles.tsx'
 import { useAccessWords } from './useAccessWords.ts'
-import styles from './LookPanel.module.css'
+import styles from './LookAsPanel.module.css'
 
-export interface AnswerProps extends LookPanelProps {
+export interface AnswerProps extends LookAsPanelProps {
   readonly answers: readonly ThingAnswer[]
 }
 
@@ -50,7 +50,7 @@ export function Answer(props: AnswerProps) {
           </p>
         </>
       ) : (
-        <Obstacles {...props} thing={chosen} obstacles={answer.standsInTheWay} />
+        <Obstacles {...props} thing={chosen} obstacles={answer.obstacles} />
       )}
       <Unseen {...props} />
     </>
@@ -62,14 +62,14 @@ type Allowed = Extract<ThingAnswer, { allowed: true }>
 function Reasons({ sharing, audiences, name, chosen, answer }: AnswerProps & { readonly answer: Allowed }) {
   const { t } = useTranslation('access')
   const words = useAccessWords()
-  const [way] = answer.ways
-  const pass = sharing.passes.find(({ id }) => id === way?.passId)
-  if (!way || !pass) return null
+  const [grant] = answer.grants
+  const pass = sharing.passes.find(({ id }) => id === grant?.passId)
+  if (!grant || !pass) return null
   const titleOf = titlesOf(sharing, words.title)
   const className = audiences.classes.find(({ id }) => id === pass.audience.id)?.name ?? pass.audience.name
-  const [top, ...below] = way.path
+  const [top, ...below] = grant.path
   const on = { title: titleOf(top ?? chosen.id), time: words.time(pass) }
-  const others = new Set(answer.ways.map(({ passId }) => passId)).size - 1
+  const others = new Set(answer.grants.map(({ passId }) => passId)).size - 1
   return (
     <ol className={styles.reasons}>
       <li>{t(`why.${pass.audience.kind}`, { name, class: className, link: pass.audience.name })}</li>
@@ -78,7 +78,7 @@ function Reasons({ sharing, audiences, name, chosen, answer }: AnswerProps & { r
           ? t('why.own', on)
           : below.length === 0
             ? t('why.inherited', on)
-            : t('why.byWay', { ...on, way: below.map(titleOf).join(', ') })}
+            : t('why.byWay', { ...on, grant: below.map(titleOf).join(', ') })}
       </li>
       <li>{t(chosen.kind === 'page' ? 'why.page' : 'why.collection')}</li>
       <li>{t('why.rules')}</li>
@@ -88,8 +88,8 @@ function Reasons({ sharing, audiences, name, chosen, answer }: AnswerProps & { r
 }
 
 /** Where the thing is read, in the collection that its pass is on. */
-function readAddress({ kind, id }: AnswerProps['chosen'], { ways }: Allowed): string {
-  return kind === 'page' ? `/pages/${id}?in=${ways[0]?.path[0] ?? ''}` : `/collections/${id}?read`
+function readAddress({ kind, id }: AnswerProps['chosen'], { grants }: Allowed): string {
+  return kind === 'page' ? `/pages/${id}?in=${grants[0]?.path[0] ?? ''}` : `/collections/${id}?read`
 }
 
 /** What else lies with the chosen thing, or in it, and cannot be seen. */
@@ -115,7 +115,7 @@ function Unseen(props: AnswerProps) {
               <IconEyeOff size={15} stroke={1.9} aria-hidden="true" />
               {words.title(thing)}
             </b>
-            <Obstacles {...props} thing={thing} obstacles={answer.standsInTheWay} isShort />
+            <Obstacles {...props} thing={thing} obstacles={answer.obstacles} isShort />
           </li>
         ))}
       </ul>

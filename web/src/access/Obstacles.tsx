@@ -6,13 +6,13 @@ import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { useWhen } from '../ui/useWhen.ts'
 import { lastMoment } from './lastMoment.ts'
-import type { LookPanelProps } from './LookPanel.tsx'
+import type { LookAsPanelProps } from './LookAsPanel.tsx'
 import { useAccessWords } from './useAccessWords.ts'
-import styles from './LookPanel.module.css'
+import styles from './LookAsPanel.module.css'
 
-type Obstacle = Extract<ThingAnswer, { allowed: false }>['standsInTheWay'][number]
+type Obstacle = Extract<ThingAnswer, { allowed: false }>['obstacles'][number]
 
-interface ObstaclesProps extends LookPanelProps {
+interface ObstaclesProps extends LookAsPanelProps {
   readonly thing: Pick<Collection['things'][number], 'id' | 'kind' | 'title'>
   readonly obstacles: readonly Obstacle[]
   /** Only what is most in the way. */

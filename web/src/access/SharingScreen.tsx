@@ -11,7 +11,7 @@ import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { GivePassDialog } from './GivePassDialog.tsx'
-import { LookPanel } from './LookPanel.tsx'
+import { LookAsPanel } from './LookAsPanel.tsx'
 import { PassDialog } from './PassDialog.tsx'
 import { accessQueries } from './queries.ts'
 import type { Looker } from './queries.ts'
@@ -44,7 +44,7 @@ function Opened({ sharing, audiences }: OpenedProps) {
   const [at, setAt] = useState<string | null>(null)
   const [managed, setManaged] = useState<Pass | null>(null)
   const [isGiving, setIsGiving] = useState(false)
-  const look = useQuery(accessQueries.look(looker, at))
+  const lookAs = useQuery(accessQueries.lookAs(looker, at))
   const first = (shared[0] ?? alone[0])?.[0]?.thing
   const chosen = sharing.things.find(({ id }) => id === search.get('thing')) ?? first ?? null
   const choose = (id: string) => setSearch({ thing: id }, { replace: true })
@@ -55,7 +55,7 @@ function Opened({ sharing, audiences }: OpenedProps) {
   const name = words.looker(looker, audiences, sharing.passes)
   const rows = {
     sharing,
-    answers: look.data?.answers ?? [],
+    answers: lookAs.data?.answers ?? [],
     name,
     chosen,
     onChoose: choose,
@@ -84,9 +84,9 @@ function Opened({ sharing, audiences }: OpenedProps) {
       panelLabel={t('look.title')}
       panel={
         chosen ? (
-          <LookPanel
+          <LookAsPanel
             {...{ sharing, audiences, looker, at, chosen, name, onGive }}
-            look={look}
+            lookAs={lookAs}
             onLooker={setLooker}
             onAt={setAt}
           />

@@ -6,7 +6,7 @@ import type {
   BinEffects,
   LookAs,
   NewPass,
-  OpenedList,
+  SharedWithMeList,
   Pass,
   PassChange,
   ReadPage,
@@ -35,12 +35,12 @@ export const accessQueries = {
       queryKey: [...accessQueries.all(), 'audiences'],
       queryFn: ({ signal }) => get<Audiences>('/api/sharing/audiences', signal),
     }),
-  look: (looker: Looker, at: string | null) =>
+  lookAs: (looker: Looker, at: string | null) =>
     queryOptions({
       queryKey: [...accessQueries.all(), 'look', looker, at],
       queryFn: ({ signal }) =>
         get<LookAs>(
-          withQuery('/api/sharing/look', {
+          withQuery('/api/sharing/look-as', {
             personId: looker.kind === 'person' ? looker.personId : null,
             passId: looker.kind === 'link' ? looker.passId : null,
             at,
@@ -63,9 +63,9 @@ export const accessQueries = {
     }),
   opened: () =>
     infiniteQueryOptions({
-      queryKey: ['opened-to-me', 'list'],
+      queryKey: ['shared-with-me', 'list'],
       queryFn: ({ pageParam, signal }) =>
-        get<OpenedList>(withQuery('/api/opened-to-me', { cursor: pageParam }), signal),
+        get<SharedWithMeList>(withQuery('/api/shared-with-me', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
       staleTime: 0,
@@ -81,7 +81,7 @@ export const accessQueries = {
 export function useGivePass() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ key, ...body }: NewPass & { readonly key: string }) =>
       ask<Pass>('POST', '/api/passes', { body, key }),
     onSuccess: () => forgetAnswers(client),
@@ -91,7 +91,7 @@ export function useGivePass() {
 /** Acts on one pass; afterwards, done or refused, everything that access was asked of is fetched afresh. */
 export function usePassActs({ id, revision }: Pick<Pass, 'id' | 'revision'>) {
   const client = useQueryClient()
-  const shared = { meta: { kept: true }, onSettled: () => forgetAnswers(client) }
+  const shared = { meta: { showsSaving: true }, onSettled: () => forgetAnswers(client) }
   const changeDays = useMutation({
     ...shared,
     mutationFn: (body: PassChange) => ask<Pass>('PATCH', `/api/passes/${id}`, { body, revision }),

@@ -1,17 +1,17 @@
 // Look, server data and routes, put together.
 import { QueryClientProvider } from '@tanstack/react-query'
 import { RouterProvider } from 'react-router/dom'
-import { LookProvider } from '../ui/LookProvider.tsx'
+import { AppearanceProvider } from '../ui/AppearanceProvider.tsx'
 import { queryClient } from './queryClient.ts'
 import { router } from './router.ts'
 
 export function App() {
   return (
-    <LookProvider>
+    <AppearanceProvider>
       <QueryClientProvider client={queryClient}>
         {/* Shown at once: as a transition it may be held back, and the address would be ahead of the screen. */}
         <RouterProvider router={router} useTransitions={false} />
       </QueryClientProvider>
-    </LookProvider>
+    </AppearanceProvider>
   )
 }

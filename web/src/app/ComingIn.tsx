@@ -2,13 +2,13 @@
 import { IconUpload } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation } from 'react-router'
-import { isOnItsWay, listsUploads, uploadsHere } from '../evidence/uploadsHere.ts'
+import { isUploading, listsUploads, uploadsHere } from '../evidence/uploadsHere.ts'
 import styles from './TopBar.module.css'
 
 export function ComingIn() {
   const { t } = useTranslation()
   const { pathname } = useLocation()
-  const count = uploadsHere.use().filter(isOnItsWay).length
+  const count = uploadsHere.use().filter(isUploading).length
   if (count === 0 || listsUploads(pathname)) return null
   return (
     <Link to="/evidence" className={styles.coming}>

@@ -5,7 +5,7 @@ import { NewsButton } from '../feedback/NewsButton.tsx'
 import { Mark } from '../ui/Mark.tsx'
 import { usePlace } from '../ui/place.ts'
 import { ComingIn } from './ComingIn.tsx'
-import { KeptState } from './KeptState.tsx'
+import { SaveStatusMark } from './SaveStatusMark.tsx'
 import { PersonMenu } from './PersonMenu.tsx'
 import styles from './TopBar.module.css'
 
@@ -27,7 +27,7 @@ export function TopBar({ onPlaces }: { readonly onPlaces: () => void }) {
       </p>
       <span className={styles.space} />
       <ComingIn />
-      <KeptState />
+      <SaveStatusMark />
       <NewsButton />
       <PersonMenu />
     </header>

@@ -44,7 +44,7 @@ const sharing: PlaceLink = { name: 'sharing', to: '/sharing', icon: IconTicket }
 const submissions: PlaceLink = { name: 'submissions', to: '/submissions', icon: IconPackage }
 const desk: PlaceLink = { name: 'desk', to: '/review-desk', icon: IconEyeglass }
 const assignments: PlaceLink = { name: 'assignments', to: '/assignments', icon: IconClipboardText }
-const opened: PlaceLink = { name: 'opened', to: '/opened-to-me', icon: IconDoorEnter }
+const opened: PlaceLink = { name: 'opened', to: '/shared-with-me', icon: IconDoorEnter }
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
 

@@ -21,10 +21,10 @@ export function isCounted(name: string): name is CountedPlace {
 /** Places whose things are fetched under another name. */
 const keys: Partial<Record<CountedPlace, string>> = {
   logbooks: 'reflections',
-  opened: 'opened-to-me',
+  opened: 'shared-with-me',
   desk: 'review-desk',
 }
-const paths: Partial<Record<CountedPlace, string>> = { opened: 'opened-to-me', desk: 'review-desk' }
+const paths: Partial<Record<CountedPlace, string>> = { opened: 'shared-with-me', desk: 'review-desk' }
 
 /** Whatever changes the things of a place fetches all under its key anew, and so the count with them. */
 export function countQuery(place: CountedPlace) {

@@ -2,7 +2,7 @@
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query'
 import { mayRetry } from '../api/index.ts'
 import { needWords } from '../words/i18n.ts'
-import { noteKeeping, noteKept, noteRefused } from './kept.ts'
+import { noteSaving, noteSaved, noteRefused } from './saveStatus.ts'
 import { loseWhereSignedOut } from './lostSession.ts'
 
 /** On the first screen nothing has gone wrong before; without its words the server's own sentence stands. */
@@ -17,14 +17,14 @@ export const queryClient = new QueryClient({
   }),
   mutationCache: new MutationCache({
     onMutate: (_variables, mutation) => {
-      if (mutation.meta?.kept) noteKeeping()
+      if (mutation.meta?.showsSaving) noteSaving()
     },
     onSuccess: (_data, _variables, _context, mutation) => {
-      if (mutation.meta?.kept) noteKept()
+      if (mutation.meta?.showsSaving) noteSaved()
     },
     onError: (error, _variables, _context, mutation) => {
       bringProblemWords()
-      if (mutation.meta?.kept) noteRefused()
+      if (mutation.meta?.showsSaving) noteRefused()
       loseWhereSignedOut(error)
     },
   }),

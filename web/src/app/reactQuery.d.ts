@@ -4,6 +4,6 @@ import '@tanstack/react-query'
 declare module '@tanstack/react-query' {
   interface Register {
     /** `kept`: what it sends is kept, and the top bar says so. */
-    mutationMeta: { readonly kept?: boolean }
+    mutationMeta: { readonly showsSaving?: boolean }
   }
 }

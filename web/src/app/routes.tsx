@@ -97,8 +97,11 @@ export const routes: RouteObject[] = [
         }),
       },
       {
-        path: 'opened-to-me',
-        lazy: inWords('access', async () => (await import('../access/OpenedScreen.tsx')).OpenedScreen),
+        path: 'shared-with-me',
+        lazy: inWords(
+          'access',
+          async () => (await import('../access/SharedWithMeScreen.tsx')).SharedWithMeScreen,
+        ),
       },
       {
         path: 'submissions',

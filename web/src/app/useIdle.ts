@@ -20,14 +20,14 @@ export interface Idle {
 export function useIdle(): Idle {
   const { idleMinutes } = useSession()
   const lastSign = useRef(0)
-  const lastTold = useRef(0)
+  const lastReported = useRef(0)
   const isWarning = useRef(false)
   const [minutesLeft, setMinutesLeft] = useState<number | null>(null)
 
   const stay = useCallback(() => {
     isWarning.current = false
     lastSign.current = Date.now()
-    lastTold.current = Date.now()
+    lastReported.current = Date.now()
     setMinutesLeft(null)
     tellTabs('alive')
     // A session that has ended meanwhile shows its own dialog; a server that is away says so by itself.
@@ -36,7 +36,7 @@ export function useIdle(): Idle {
 
   useEffect(() => {
     lastSign.current = Date.now()
-    lastTold.current = Date.now()
+    lastReported.current = Date.now()
     let lastShared = Date.now()
     const onSign = () => {
       // While the question stands only its answer counts: a nudged mouse is no answer.
@@ -53,8 +53,11 @@ export function useIdle(): Idle {
       setMinutesLeft(isWarning.current ? Math.max(1, Math.ceil(left)) : null)
       // Where the server cannot be reached the page is left all the same; the session ends there by itself.
       if (left <= 0) void signOut().catch(leavePage)
-      else if (lastSign.current > lastTold.current && now - lastTold.current > (idleMinutes * MINUTE) / 4) {
-        lastTold.current = now
+      else if (
+        lastSign.current > lastReported.current &&
+        now - lastReported.current > (idleMinutes * MINUTE) / 4
+      ) {
+        lastReported.current = now
         void tellSeen().catch(loseWhereSignedOut)
       }
     }

@@ -192,7 +192,7 @@ function Keep({ assignment, classId, draft, unsent }: KeepProps) {
           {t(assignment ? 'form.asItWas' : 'form.startAfresh')}
         </Button>
       ) : null}
-      <Done>{change.isSuccess && !unsent.isThere ? t('form.kept') : null}</Done>
+      <Done>{change.isSuccess && !unsent.isThere ? t('form.saved') : null}</Done>
       <Refusal error={set.error ?? change.error} />
     </div>
   )

@@ -24,12 +24,12 @@ describe('an assignment while it is written', () => {
       { id: 'id-1', name: { en: 'Not yet', es: 'Aún no' } },
       { id: 'id-2', name: { en: 'On my own', es: 'Por mi cuenta' } },
     ])
-    const kept = {
+    const saved = {
       ...input,
       ...{ id: 'a', classId: 'c', className: '', classCode: '', dueAt: null, setAt: '', endedAt: null },
       revision: 1,
     }
-    const again = toInput(toDraft(kept, usual), kept.scale, counted())
+    const again = toInput(toDraft(saved, usual), saved.scale, counted())
     expect(again).toEqual(input)
   })
 })

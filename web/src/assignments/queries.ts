@@ -24,7 +24,7 @@ export const assignmentQueries = {
 export function useSetAssignment() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ key, ...body }: NewAssignment & { readonly key: string }) =>
       ask<Assignment>('POST', '/api/assignments', { body, key }),
     onSuccess: () => client.invalidateQueries({ queryKey: assignmentQueries.all() }),
@@ -34,7 +34,7 @@ export function useSetAssignment() {
 export function useChangeAssignment({ id, revision }: Pick<Assignment, 'id' | 'revision'>) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (body: AssignmentInput) =>
       ask<Assignment>('PUT', `/api/assignments/${id}`, { body, revision }),
     onSuccess: (assignment) => {
@@ -50,7 +50,7 @@ export function useChangeAssignment({ id, revision }: Pick<Assignment, 'id' | 'r
 export function useEndAssignment(id: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (act: 'end' | 'open' | 'remove') =>
       act === 'remove'
         ? ask<Assignment | undefined>('DELETE', `/api/assignments/${id}`)

@@ -21,7 +21,7 @@ export const classQueries = {
 export function useKeepClass(changed: Class | null) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ key, input }: { key: string; input: ClassInput }) =>
       changed === null
         ? ask<Class>('POST', '/api/classes', { body: input, key })

@@ -57,16 +57,16 @@ export function AddPictures({ isSingle = false, onChoose, onClose }: AddPictures
     else if (ticked.length < MOST_PICTURES_AT_ONCE) setTicked([...ticked, item])
   }
   // What comes from outside is laid down as it arrives, so the dialog need not stay.
-  const onKept = (id: string) =>
+  const onSaved = (id: string) =>
     void client.fetchQuery(evidenceQueries.one(id)).then((item) => onChoose(toPictured(item)))
   const fromDevice = async () => {
     const files = await chooseFiles({ several: !isSingle, accept: 'image/*' })
     if (files.length === 0) return
-    void addFiles(files, { onKept })
+    void addFiles(files, { onSaved })
     onClose()
   }
-  const byWay = (way: 'photo' | 'phone') => {
-    gather(way, { onKept })
+  const addFrom = (source: 'photo' | 'phone') => {
+    gather(source, { onSaved })
     onClose()
   }
   return (
@@ -75,7 +75,7 @@ export function AddPictures({ isSingle = false, onChoose, onClose }: AddPictures
         {t(isSingle ? 'add.ground' : 'add.title')}
       </DialogTitle>
       <DialogContent>
-        <div className={`${chooser.head} ${styles.ways}`}>
+        <div className={`${chooser.head} ${styles.sources}`}>
           <TextField
             type="search"
             size="small"
@@ -87,10 +87,10 @@ export function AddPictures({ isSingle = false, onChoose, onClose }: AddPictures
           <Button startIcon={<IconFile size={18} stroke={1.7} />} onClick={() => void fromDevice()}>
             {t('add.files')}
           </Button>
-          <Button startIcon={<IconCamera size={18} stroke={1.7} />} onClick={() => byWay('photo')}>
+          <Button startIcon={<IconCamera size={18} stroke={1.7} />} onClick={() => addFrom('photo')}>
             {t('add.camera')}
           </Button>
-          <Button startIcon={<IconDeviceMobile size={18} stroke={1.7} />} onClick={() => byWay('phone')}>
+          <Button startIcon={<IconDeviceMobile size={18} stroke={1.7} />} onClick={() => addFrom('phone')}>
             {t('add.phone')}
           </Button>
         </div>

@@ -7,7 +7,7 @@ import type { Collage, Pictured } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import { useChangeEvidence } from '../evidence/queries.ts'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { useDraft } from './useDraft.ts'
 import styles from './Collage.module.css'
 
@@ -21,24 +21,24 @@ export function AlternativeField({ item, collage, pictures }: AlternativeFieldPr
   const { t } = useTranslation('collage')
   const change = useChangeEvidence(item.id)
   const draft = useDraft(collage, pictures)
-  const kept = useKeptText(item.alternativeText, (alternativeText) => change.mutate({ alternativeText }))
+  const saved = useSavedText(item.alternativeText, (alternativeText) => change.mutate({ alternativeText }))
   return (
-    <div className={styles.part}>
+    <div className={styles.section}>
       <TextField
         label={t('alternative.label')}
-        helperText={kept.text === '' ? t('alternative.owed') : undefined}
+        helperText={saved.text === '' ? t('alternative.owed') : undefined}
         size="small"
         multiline
         maxRows={8}
         fullWidth
-        value={kept.text}
-        onChange={(event) => kept.change(event.target.value)}
-        onBlur={kept.leave}
+        value={saved.text}
+        onChange={(event) => saved.change(event.target.value)}
+        onBlur={saved.leave}
         slotProps={{ htmlInput: { maxLength: LONGEST_ALTERNATIVE_TEXT } }}
       />
-      {draft !== '' && draft !== kept.text ? (
-        <Button size="small" onClick={() => kept.change(draft)}>
-          {t(kept.text === '' ? 'alternative.draft' : 'alternative.anew')}
+      {draft !== '' && draft !== saved.text ? (
+        <Button size="small" onClick={() => saved.change(draft)}>
+          {t(saved.text === '' ? 'alternative.draft' : 'alternative.anew')}
         </Button>
       ) : null}
       <Refusal error={change.error} />

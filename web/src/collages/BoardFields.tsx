@@ -22,7 +22,7 @@ export function BoardFields({ arranging, onMeet }: BoardFieldsProps) {
   const { background } = collage
   const [isChoosing, setIsChoosing] = useState(false)
   return (
-    <div className={styles.part}>
+    <div className={styles.section}>
       <SelectField
         label={t('fields.board')}
         value={collage.size}

@@ -3,7 +3,7 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import Switch from '@mui/material/Switch'
 import type { Evidence, EvidenceRow } from '@valise/core/evidence'
 import { placePictures } from '@valise/core/pictures'
-import type { Collage, KeptCollage, Layer, Pictured } from '@valise/core/pictures'
+import type { Collage, SavedCollage, Layer, Pictured } from '@valise/core/pictures'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavigationType, useLocation, useNavigationType } from 'react-router'
@@ -34,9 +34,9 @@ import { useCollage } from './useCollage.ts'
 import { usePictures } from './usePictures.ts'
 import styles from './Collage.module.css'
 
-export function CollageEditor({ item, kept }: { readonly item: Evidence; readonly kept: KeptCollage }) {
+export function CollageEditor({ item, saved }: { readonly item: Evidence; readonly saved: SavedCollage }) {
   const { t } = useTranslation('collage')
-  const inHand = useCollage(item.id, kept)
+  const inHand = useCollage(item.id, saved)
   const [moving, setMoving] = useState<Collage | null>(null)
   const [drawing, setDrawing] = useState(false)
   const [pen, setPen] = useState(firstPen)
@@ -46,7 +46,7 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
   const isBegun = useNavigationType() === NavigationType.Push
   const [isAdding, setIsAdding] = useState(
     // Not when it is loaded anew or come back to: then what was left on the device may still be on its way.
-    isBegun && location.state?.isNew === true && kept.collage.layers.length === 0,
+    isBegun && location.state?.isNew === true && saved.collage.layers.length === 0,
   )
   const [said, setSaid] = useState('')
   const collage = moving ?? inHand.document
@@ -145,7 +145,7 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
         {drawing ? (
           <DrawBar pen={pen} onPen={setPen} />
         ) : arranging.chosen.length > 0 ? (
-          <section className={styles.part} aria-label={t('chosen.label')}>
+          <section className={styles.section} aria-label={t('chosen.label')}>
             <h2 className={styles.chosen}>
               {single ? nameOf(single) : t('chosen.count', { count: arranging.chosen.length })}
             </h2>
@@ -162,10 +162,10 @@ export function CollageEditor({ item, kept }: { readonly item: Evidence; readonl
         <h2 className={styles.head}>{t('forOthers')}</h2>
         <Title item={item} />
         <AlternativeField item={item} collage={collage} pictures={inHand.pictures} />
-        <div className={styles.part}>
+        <div className={styles.section}>
           <SpeakOver item={item} speaking={speaking} canPoint />
         </div>
-        <BenchFoot id={item.id} kept={t('keptByItself')} />
+        <BenchFoot id={item.id} note={t('savedByItself')} />
       </aside>
       {isAdding ? (
         <AddPictures onClose={() => setIsAdding(false)} onChoose={(pictures) => layNow.current(pictures)} />

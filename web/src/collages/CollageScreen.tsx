@@ -24,5 +24,5 @@ function OfItem({ item }: { readonly item: Evidence }) {
   const title = `${words.title(item)}, ${t('place')}`
   useEffect(() => setPlace({ name: t('place'), parent, title, within: 'evidence' }), [t, parent, title])
   const collage = useQuery(collageQueries.one(item.id))
-  return <Fetched query={collage}>{(kept) => <CollageEditor item={item} kept={kept} />}</Fetched>
+  return <Fetched query={collage}>{(saved) => <CollageEditor item={item} saved={saved} />}</Fetched>
 }

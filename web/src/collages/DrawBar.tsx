@@ -19,7 +19,7 @@ export const firstPen: Pen = { colour: 'ink', width: 8, isEraser: false }
 export function DrawBar({ pen, onPen }: { readonly pen: Pen; readonly onPen: (pen: Pen) => void }) {
   const { t } = useTranslation('collage')
   return (
-    <div className={styles.part}>
+    <div className={styles.section}>
       <ChoiceBar
         label={t('draw.with')}
         value={pen.isEraser ? 'rubber' : 'pen'}

@@ -19,7 +19,7 @@ import { useTranslation } from 'react-i18next'
 import { SliderField } from '../pictures/SliderField.tsx'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { ColourField } from './ColourField.tsx'
 import styles from './Collage.module.css'
 
@@ -135,7 +135,7 @@ function WordsFields({
   onKeep,
 }: LayerFieldsProps<ShapeLayer> | LayerFieldsProps<TextLayer>) {
   const { t } = useTranslation('collage')
-  const kept = useKeptText(layer.words, (words) => onKeep({ words }))
+  const saved = useSavedText(layer.words, (words) => onKeep({ words }))
   return (
     <>
       <TextField
@@ -145,13 +145,13 @@ function WordsFields({
         minRows={2}
         maxRows={8}
         fullWidth
-        value={kept.text}
+        value={saved.text}
         inputRef={writing}
         onChange={(event) => {
-          kept.change(event.target.value)
+          saved.change(event.target.value)
           onShow({ words: event.target.value })
         }}
-        onBlur={kept.leave}
+        onBlur={saved.leave}
         slotProps={{ htmlInput: { maxLength: 2000 } }}
       />
       <SelectField
@@ -232,7 +232,7 @@ function ArrowFields({ layer, onShow, onKeep }: LayerFieldsProps<ArrowLayer>) {
 
 function NumberFields({ layer, onKeep }: LayerFieldsProps<NumberLayer>) {
   const { t } = useTranslation('collage')
-  const kept = useKeptText(layer.note, (note) => onKeep({ note }))
+  const saved = useSavedText(layer.note, (note) => onKeep({ note }))
   return (
     <>
       <TextField
@@ -240,9 +240,9 @@ function NumberFields({ layer, onKeep }: LayerFieldsProps<NumberLayer>) {
         helperText={t('fields.noteHelp')}
         size="small"
         fullWidth
-        value={kept.text}
-        onChange={(event) => kept.change(event.target.value)}
-        onBlur={kept.leave}
+        value={saved.text}
+        onChange={(event) => saved.change(event.target.value)}
+        onBlur={saved.leave}
         slotProps={{ htmlInput: { maxLength: 500 } }}
       />
       <div className={styles.gap} />

@@ -27,9 +27,9 @@ const shape = (id: string, more: Partial<Layer> = {}): Layer =>
   ({ ...newLayer('shape', id, empty), ...more }) as Layer
 /** The names of buttons that can be pressed now. */
 const actsOf = (html: string) =>
-  [...html.matchAll(/<button([^>]*)>/g)].flatMap(([, told = '']) => {
-    const name = /aria-label="([^"]*)"/.exec(told)?.[1] ?? ''
-    return told.includes('disabled') ? [] : [name]
+  [...html.matchAll(/<button([^>]*)>/g)].flatMap(([, attributes = '']) => {
+    const name = /aria-label="([^"]*)"/.exec(attributes)?.[1] ?? ''
+    return attributes.includes('disabled') ? [] : [name]
   })
 
 describe('what can be done with what is chosen', () => {

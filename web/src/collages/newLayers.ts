@@ -12,43 +12,57 @@ const writing = { words: '', font: 'text', ink: 'ink' } as const
 /** @param at the middle; without one that of the board, a little off whatever lies there already */
 export function newLayer(what: Addable, id: string, { size, layers }: Collage): Layer {
   const board = boardSizes[size]
-  const part = Math.min(board.width, board.height)
+  const fraction = Math.min(board.width, board.height)
   const box = (width: number, height: number) => {
     const off = layers.length % 6
     return {
-      x: (board.width - width) / 2 + off * part * 0.02,
-      y: (board.height - height) / 2 + off * part * 0.02,
+      x: (board.width - width) / 2 + off * fraction * 0.02,
+      y: (board.height - height) / 2 + off * fraction * 0.02,
       width,
       height,
     }
   }
-  const letters = Math.round(part * 0.045)
+  const letters = Math.round(fraction * 0.045)
   switch (what) {
     case 'words':
       return {
-        ...{ ...plain, ...writing, ...box(part * 0.6, letters * 1.25 * 2), id, kind: 'text' },
+        ...{ ...plain, ...writing, ...box(fraction * 0.6, letters * 1.25 * 2), id, kind: 'text' },
         ...{ size: letters, align: 'left' },
       }
     case 'bubble':
       return {
-        ...{ ...plain, ...writing, ...box(part * 0.42, part * 0.2), id, kind: 'shape', shape: 'speech' },
-        ...{ fill: 'sheet', line: 'ink', lineWidth: 4, tail: [-part * 0.12, part * 0.17] },
+        ...{
+          ...plain,
+          ...writing,
+          ...box(fraction * 0.42, fraction * 0.2),
+          id,
+          kind: 'shape',
+          shape: 'speech',
+        },
+        ...{ fill: 'sheet', line: 'ink', lineWidth: 4, tail: [-fraction * 0.12, fraction * 0.17] },
         ...{ size: Math.round(letters * 0.8), align: 'center' },
       }
     case 'shape':
       return {
-        ...{ ...plain, ...writing, ...box(part * 0.36, part * 0.24), id, kind: 'shape', shape: 'rounded' },
+        ...{
+          ...plain,
+          ...writing,
+          ...box(fraction * 0.36, fraction * 0.24),
+          id,
+          kind: 'shape',
+          shape: 'rounded',
+        },
         ...{ fill: 'apricot', line: null, lineWidth: 4, tail: null },
         ...{ size: Math.round(letters * 0.8), align: 'center' },
       }
     case 'arrow':
       return {
-        ...{ ...plain, ...box(part * 0.6, part * 0.05), id, kind: 'arrow' },
-        ...{ colour: 'tan', lineWidth: Math.round(part * 0.012), bend: 0, hasHead: true },
+        ...{ ...plain, ...box(fraction * 0.6, fraction * 0.05), id, kind: 'arrow' },
+        ...{ colour: 'tan', lineWidth: Math.round(fraction * 0.012), bend: 0, hasHead: true },
       }
     case 'number':
       return {
-        ...{ ...plain, ...box(part * 0.065, part * 0.065), id, kind: 'number' },
+        ...{ ...plain, ...box(fraction * 0.065, fraction * 0.065), id, kind: 'number' },
         ...{ colour: 'petrol', note: '' },
       }
   }
@@ -94,7 +108,7 @@ export function withStroke(
     (stroke.isEraser ? sheets.at(-1) : isSheet(topmost) ? topmost : undefined)
   if (!present && stroke.isEraser) return null
   const sheet = present ?? newDrawing(newId, boardSizes[collage.size])
-  const kept = {
+  const finished = {
     points: thinned(stroke.points).map(({ x, y }): [number, number] => [
       roundTenth(((x - sheet.x) / sheet.width) * PARTS),
       roundTenth(((y - sheet.y) / sheet.height) * PARTS),
@@ -103,7 +117,7 @@ export function withStroke(
     width: Math.max(0.5, (stroke.width / sheet.width) * PARTS),
     isEraser: stroke.isEraser,
   }
-  const drawn = { ...sheet, strokes: [...sheet.strokes, kept].slice(-MOST_STROKES) }
+  const drawn = { ...sheet, strokes: [...sheet.strokes, finished].slice(-MOST_STROKES) }
   const layers = present
     ? collage.layers.map((layer) => (layer.id === drawn.id ? drawn : layer))
     : [...collage.layers, drawn]
@@ -114,13 +128,13 @@ export function withStroke(
 const NEAR = 1.5
 
 function thinned(points: readonly Point[]): Point[] {
-  const kept: Point[] = []
+  const finished: Point[] = []
   for (const point of points) {
-    const last = kept.at(-1)
-    if (!last || Math.hypot(point.x - last.x, point.y - last.y) >= NEAR) kept.push(point)
+    const last = finished.at(-1)
+    if (!last || Math.hypot(point.x - last.x, point.y - last.y) >= NEAR) finished.push(point)
   }
-  const every = Math.ceil(kept.length / MOST_PEN_POINTS)
-  return kept.filter((_, n) => n % every === 0)
+  const every = Math.ceil(finished.length / MOST_PEN_POINTS)
+  return finished.filter((_, n) => n % every === 0)
 }
 
 function roundTenth(value: number): number {

@@ -1,7 +1,7 @@
 // What the editor of collages knows of the server.
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Evidence } from '@valise/core/evidence'
-import type { Collage, KeptCollage, NewCollage } from '@valise/core/pictures'
+import type { Collage, SavedCollage, NewCollage } from '@valise/core/pictures'
 import { ask, get } from '../api/index.ts'
 import { refreshEvidence } from '../evidence/queries.ts'
 
@@ -20,18 +20,18 @@ export function collageAddress(id: string): string {
   return `/api/collages/${id}`
 }
 
-export function readCollage(id: string): Promise<KeptCollage> {
-  return get<KeptCollage>(collageAddress(id))
+export function readCollage(id: string): Promise<SavedCollage> {
+  return get<SavedCollage>(collageAddress(id))
 }
 
-export function putCollage(id: string, collage: Collage, revision: number): Promise<KeptCollage> {
-  return ask<KeptCollage>('PUT', collageAddress(id), { body: collage, revision })
+export function putCollage(id: string, collage: Collage, revision: number): Promise<SavedCollage> {
+  return ask<SavedCollage>('PUT', collageAddress(id), { body: collage, revision })
 }
 
 export function useBeginCollage() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (body: NewCollage) => ask<Evidence>('POST', '/api/collages', { body }),
     onSuccess: () => void refreshEvidence(client),
   })

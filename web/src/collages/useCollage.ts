@@ -1,11 +1,11 @@
 // The collage under way, kept by itself, with what is known of its pictures; what another window did is taken in.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { joinCollages } from '@valise/core/pictures'
-import type { Collage, KeptCollage, Pictured } from '@valise/core/pictures'
+import type { Collage, SavedCollage, Pictured } from '@valise/core/pictures'
 import { useMemo, useState } from 'react'
 import { refreshEvidence } from '../evidence/queries.ts'
-import { useKeptDocument } from '../pictures/useKeptDocument.ts'
-import type { DocumentInHand, KeepingOf } from '../pictures/useKeptDocument.ts'
+import { useSavedDocument } from '../pictures/useSavedDocument.ts'
+import type { DocumentInHand, KeepingOf } from '../pictures/useSavedDocument.ts'
 import { collageAddress, collageQueries, putCollage, readCollage } from './queries.ts'
 
 export interface CollageInHand extends DocumentInHand<Collage> {
@@ -14,28 +14,28 @@ export interface CollageInHand extends DocumentInHand<Collage> {
   meet(pictures: readonly Pictured[]): void
 }
 
-export function useCollage(id: string, kept: KeptCollage): CollageInHand {
+export function useCollage(id: string, saved: SavedCollage): CollageInHand {
   const client = useQueryClient()
   const keeping = useMemo((): KeepingOf<Collage> => {
-    const told = (answer: KeptCollage) => {
+    const toSaved = (answer: SavedCollage) => {
       client.setQueryData(collageQueries.one(id).queryKey, answer)
       return { document: answer.collage, revision: answer.revision }
     }
     return {
       address: collageAddress(id),
-      put: (collage, revision) => putCollage(id, collage, revision).then(told),
-      read: () => readCollage(id).then(told),
+      put: (collage, revision) => putCollage(id, collage, revision).then(toSaved),
+      read: () => readCollage(id).then(toSaved),
       join: joinCollages,
       onSettled: () => void refreshEvidence(client),
     }
   }, [id, client])
   const { data } = useQuery({ ...collageQueries.one(id), enabled: false })
   const [met, setMet] = useState<readonly Pictured[]>([])
-  const inHand = useKeptDocument({ document: kept.collage, revision: kept.revision }, keeping)
-  const told = data?.pictures ?? kept.pictures
+  const inHand = useSavedDocument({ document: saved.collage, revision: saved.revision }, keeping)
+  const toSaved = data?.pictures ?? saved.pictures
   return {
     ...inHand,
-    pictures: [...told, ...met.filter((one) => !told.some((other) => isSamePicture(one, other)))],
+    pictures: [...toSaved, ...met.filter((one) => !toSaved.some((other) => isSamePicture(one, other)))],
     meet: (pictures) => setMet((before) => [...before, ...pictures]),
   }
 }

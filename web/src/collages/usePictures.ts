@@ -31,6 +31,6 @@ export function usePictures(pictures: readonly Pictured[]): Opened {
   return opened
 }
 
-function addressOf({ evidenceId: id, n, look }: Pictured): string {
-  return renditionAddress({ id, version: { n, look } }, 'screen')
+function addressOf({ evidenceId: id, n, renderRevision }: Pictured): string {
+  return renditionAddress({ id, version: { n, renderRevision } }, 'screen')
 }

@@ -15,7 +15,7 @@ const picture = (evidenceId: string, x: number): Layer => ({
   ...{ x, y: 0, width: 100, height: 100, turn: 0, isLocked: false, group: null },
 })
 const pictured = (evidenceId: string, title: string, alternativeText = ''): Pictured => ({
-  ...{ evidenceId, n: 1, title, alternativeText, width: 4, height: 3, look: 0 },
+  ...{ evidenceId, n: 1, title, alternativeText, width: 4, height: 3, renderRevision: 0 },
 })
 const words = (id: string, said: string): Layer => ({ ...newLayer('words', id, empty), words: said }) as Layer
 const number = (id: string, note: string): Layer => ({ ...newLayer('number', id, empty), note }) as Layer
@@ -105,14 +105,22 @@ describe('an item that comes onto a board', () => {
     ...{ madeAt: '2026-11-26T10:42:00.000Z', inTray: false, binnedAt: null },
     version: {
       ...{ n: 2, fileName: 'a.jpg', mime: 'image/jpeg', bytes: 9, width: 40, height: 30, place: null },
-      ...{ durationMs: null, pages: null, encoding: null, textState: 'none' as const, look: 3 },
+      ...{ durationMs: null, pages: null, encoding: null, textState: 'none' as const, renderRevision: 3 },
       ...{ preview: 'there' as const, previewProblem: null, at: '2026-11-26T10:42:00.000Z' },
     },
   }
 
   it('is a picture that can be shown, at its newest version; everything else stays away', () => {
     expect(toPictured(row)).toEqual([
-      { evidenceId: 'a', n: 2, title: 'Heron', alternativeText: '', width: 40, height: 30, look: 3 },
+      {
+        evidenceId: 'a',
+        n: 2,
+        title: 'Heron',
+        alternativeText: '',
+        width: 40,
+        height: 30,
+        renderRevision: 3,
+      },
     ])
     expect(toPictured({ ...row, kind: 'collage' })).toEqual([])
     expect(toPictured({ ...row, kind: 'note' })).toEqual([])

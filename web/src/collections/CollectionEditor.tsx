@@ -14,7 +14,7 @@ import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useDiscardUntouched, useIsNew } from '../ui/useDiscardUntouched.ts'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { AddToCollection } from './AddToCollection.tsx'
 import { CollectionOutline } from './CollectionOutline.tsx'
 import { collectionQueries, useBinCollection, useChangeCollection, useDiscardCollection } from './queries.ts'
@@ -23,7 +23,7 @@ import styles from './Collections.module.css'
 export function CollectionEditor({ collection }: { readonly collection: Collection }) {
   const { t } = useTranslation(['collections', 'app'])
   const change = useChangeCollection(collection.id)
-  const title = useKeptText(collection.title, (text) => change.mutate([{ op: 'set-title', title: text }]))
+  const title = useSavedText(collection.title, (text) => change.mutate([{ op: 'set-title', title: text }]))
   const isNew = useIsNew()
   const [begun, setBegun] = useState<string | null>(null)
   useDiscardUntouched(

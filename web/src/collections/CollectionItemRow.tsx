@@ -19,7 +19,7 @@ import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { offerUndo } from '../ui/footNote.ts'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import type { ChangeCollection } from './CollectionOutline.tsx'
 import styles from './Collections.module.css'
@@ -132,20 +132,20 @@ interface DividerTitleProps extends Pick<CollectionItemRowProps, 'isBegun' | 'on
 
 function DividerTitle({ id, title, isBegun, onChange }: DividerTitleProps) {
   const { t } = useTranslation('collections')
-  const kept = useKeptText(title, (text) => onChange([{ op: 'name-divider', id, title: text }]))
+  const saved = useSavedText(title, (text) => onChange([{ op: 'name-divider', id, title: text }]))
   const leave = () => {
     // A heading that was begun and not named was not wanted.
-    if (isBegun && title === '' && kept.text.trim() === '') onChange([{ op: 'remove', id }])
-    else kept.leave()
+    if (isBegun && title === '' && saved.text.trim() === '') onChange([{ op: 'remove', id }])
+    else saved.leave()
   }
   return (
     <div className={styles.divider}>
       <InlineTitle
         label={t('outline.dividerName')}
         placeholder={t('outline.dividerHint')}
-        value={kept.text}
+        value={saved.text}
         most={LONGEST_DIVIDER}
-        onChange={kept.change}
+        onChange={saved.change}
         isFocused={isBegun}
         onBlur={leave}
       />

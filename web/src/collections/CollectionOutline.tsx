@@ -102,18 +102,18 @@ function thingIdOf(item: CollectionItem): string | null {
 }
 
 /** What was moved stays where it was dropped while the server hears of it. */
-function useOrder(kept: readonly CollectionItem[], onChange: ChangeCollection) {
+function useOrder(saved: readonly CollectionItem[], onChange: ChangeCollection) {
   const [moved, setMoved] = useState<{
     from: readonly CollectionItem[]
     items: readonly CollectionItem[]
   } | null>(null)
-  const items = moved?.from === kept ? moved.items : kept
+  const items = moved?.from === saved ? moved.items : saved
   const move = (id: string, after: string | null) => {
     const item = items.find((one) => one.id === id)
     if (!item) return
     const others = items.filter((one) => one !== item)
     const at = others.findIndex((one) => one.id === after) + 1
-    setMoved({ from: kept, items: [...others.slice(0, at), item, ...others.slice(at)] })
+    setMoved({ from: saved, items: [...others.slice(0, at), item, ...others.slice(at)] })
     onChange([{ op: 'move', id, after }])
   }
   return { items, move }

@@ -9,7 +9,7 @@ import type {
 } from '@valise/core/collections'
 import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
 
-export type CollectionShelf = 'kept' | 'bin'
+export type CollectionShelf = 'live' | 'bin'
 
 export const collectionQueries = {
   all: () => ['collections'] as const,
@@ -42,7 +42,7 @@ function collectionPath(id: string): string {
 export function useCreateCollection() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ title, key }: { readonly title: string; readonly key: string }) =>
       ask<Collection>('POST', '/api/collections', { body: { title }, key }),
     onSuccess: () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
@@ -58,7 +58,7 @@ export function useChangeCollection(id: string) {
   const client = useQueryClient()
   const { queryKey } = collectionQueries.one(id)
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     scope: { id: `collection ${id}` },
     mutationFn: (change: CollectionChange) => {
       const { revision, items } = client.getQueryData<Collection>(queryKey) ?? { revision: 0, items: [] }
@@ -95,7 +95,7 @@ export function useDiscardCollection(id: string): () => void {
 export function useBinCollection() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
       act === 'remove'
         ? ask<undefined>('DELETE', collectionPath(id))

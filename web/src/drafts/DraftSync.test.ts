@@ -39,7 +39,7 @@ const start = newDocument('', 'en', [
 class SmallServer {
   log: { id: string; operations: Operation[] }[] = []
   isAway = false
-  kept = new Map<string, string>()
+  saved = new Map<string, string>()
 
   documentAt(revision: number): PageDocument {
     const operations = this.log.slice(0, revision - 1).flatMap((edit) => edit.operations)
@@ -61,7 +61,7 @@ class SmallServer {
     if (!rebased || refused) {
       for (const operation of rebased?.refused ?? [])
         if (operation.op === 'set-piece' && operation.piece.kind === 'text')
-          this.kept.set(`${edit.windowId} ${operation.piece.id}`, toPlainText(operation.piece.text))
+          this.saved.set(`${edit.windowId} ${operation.piece.id}`, toPlainText(operation.piece.text))
       throw new Lost(refused?.op === 'set-piece' ? refused.piece.id : '')
     }
     this.log.push({ id: edit.editId, operations: rebased.operations })
@@ -72,7 +72,7 @@ class SmallServer {
 function openWindow(server: SmallServer, snapshot?: DraftSnapshot) {
   let ids = 0
   const timers: (() => void)[] = []
-  const keptHere: DraftSnapshot[] = []
+  const onDevice: DraftSnapshot[] = []
   const windowId = snapshot?.windowId ?? `w${Math.random()}`
   const ports: DraftPorts = {
     send: async (edit) => server.take(edit),
@@ -89,7 +89,7 @@ function openWindow(server: SmallServer, snapshot?: DraftSnapshot) {
       timers.push(then)
       return () => void timers.splice(timers.indexOf(then), 1)
     },
-    keepHere: (one) => void keptHere.push(one),
+    keepHere: (one) => void onDevice.push(one),
   }
   const confirmed = { revision: server.revision, document: server.document }
   const sync = new DraftSync(snapshot ?? { windowId, confirmed, queue: [] }, ports)
@@ -104,7 +104,7 @@ function openWindow(server: SmallServer, snapshot?: DraftSnapshot) {
     const piece = findPiece(sync.state().document, id)?.piece
     return piece?.kind === 'text' ? toPlainText(piece.text) : null
   }
-  return { sync, settle, textIn, keptHere, windowId }
+  return { sync, settle, textIn, onDevice, windowId }
 }
 
 describe('a draft in a window', () => {
@@ -139,7 +139,7 @@ describe('a draft in a window', () => {
     server.isAway = true
     first.sync.act([write('a', 'silt')])
     await first.settle()
-    const left = first.keptHere.at(-1)
+    const left = first.onDevice.at(-1)
     server.isAway = false
     const other = openWindow(server)
     other.sync.act([write('b', 'sand')])
@@ -190,7 +190,7 @@ describe('a draft in a window', () => {
     two.sync.act([write('a', 'sand')])
     await two.settle()
     expect([two.textIn('a'), two.textIn('c')]).toEqual(['silt', 'mud'])
-    expect(server.kept.get(`${two.windowId} a`)).toBe('sand')
+    expect(server.saved.get(`${two.windowId} a`)).toBe('sand')
     expect(two.sync.state().delivery).toBe('delivered')
   })
 

@@ -164,13 +164,13 @@ export class DraftSync {
   /** Resolves once nothing waits any more, or nothing more can be done for now. */
   settled(): Promise<DeliveryState> {
     return new Promise((resolve) => {
-      const look = () => {
+      const check = () => {
         if (this.#state.delivery === 'delivering') return
         stop()
         resolve(this.#state.delivery)
       }
-      const stop = this.subscribe(look)
-      look()
+      const stop = this.subscribe(check)
+      check()
     })
   }
 

@@ -9,22 +9,22 @@ interface Sealed {
   readonly sealed: ArrayBuffer
 }
 
-interface KeptDraft extends Sealed {
+interface DraftOnDevice extends Sealed {
   readonly personId: string
   /** Where the draft's address begins, such as `/api/pages/<id>`. */
   readonly path: string
   readonly windowId: string
 }
 
-interface KeptWords extends Sealed {
+interface WordsOnDevice extends Sealed {
   readonly personId: string
   /** The address of the screen and the field on it. */
   readonly place: string
 }
 
 interface Shelf extends DBSchema {
-  undelivered: { key: [string, string, string]; value: KeptDraft }
-  unsent: { key: [string, string]; value: KeptWords }
+  undelivered: { key: [string, string, string]; value: DraftOnDevice }
+  unsent: { key: [string, string]; value: WordsOnDevice }
 }
 
 export interface LeftBehind {
@@ -73,9 +73,9 @@ async function openDeviceStore(personId: string): Promise<DeviceStore | null> {
     remove: (path, windowId) => database.delete('undelivered', [personId, path, windowId]),
     list: async () => {
       const range = IDBKeyRange.bound([personId], [personId, []])
-      const kept = await database.getAll('undelivered', range)
+      const rows = await database.getAll('undelivered', range)
       return Promise.all(
-        kept.map(async (one) => ({ path: one.path, snapshot: await unseal<DraftSnapshot>(key, one) })),
+        rows.map(async (one) => ({ path: one.path, snapshot: await unseal<DraftSnapshot>(key, one) })),
       )
     },
     unsentPlaces: async () => {
@@ -83,8 +83,8 @@ async function openDeviceStore(personId: string): Promise<DeviceStore | null> {
       return keys.map(([, place]) => place)
     },
     unsentAt: async (place) => {
-      const kept = await database.get('unsent', [personId, place])
-      return kept && unseal(key, kept)
+      const rows = await database.get('unsent', [personId, place])
+      return rows && unseal(key, rows)
     },
     putUnsent: async (place, value) => {
       await database.put('unsent', { personId, place, ...(await seal(key, value)) })

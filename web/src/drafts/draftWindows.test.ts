@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto'
 import { afterEach, beforeEach, expect, it, jest } from '@jest/globals'
 import { newDocument, newTextPiece, textOf, toPlainText } from '@valise/core/pages'
 import type { Edit } from '@valise/core/pages'
-import { keptState } from '../app/kept.ts'
+import { getSaveStatus } from '../app/saveStatus.ts'
 import { FakeServer } from '../testing/fakeServer.ts'
 import { fakeWindows } from '../testing/fakeWindows.ts'
 import { deviceStoreOf } from './deviceStore.ts'
@@ -47,11 +47,11 @@ const confirmed = { revision: 1, document: start }
 it('what is written goes out, the top bar says that it is kept, and nothing stays on the device', async () => {
   const draft = openDraft(me, path, confirmed)
   draft.act([write('silt and sand')])
-  expect(keptState().state).toBe('keeping')
+  expect(getSaveStatus().state).toBe('saving')
   deliverAll()
   await until(() => draft.state().delivery === 'delivered')
   expect(edits().map(({ operations }) => operations)).toEqual([[write('silt and sand')]])
-  expect(keptState().state).toBe('kept')
+  expect(getSaveStatus().state).toBe('saved')
   expect(await leftAt(path)).toEqual([])
 })
 
@@ -80,7 +80,7 @@ it('while the server is away, edits lie on the device, unreadable, until their w
   gone.act([write('typed into a closing window')])
   deliverAll()
   await until(async () => (await leftAt(`${path}/gone`)).length === 1)
-  expect(keptState()).toEqual({ state: 'on-device', count: 1 })
+  expect(getSaveStatus()).toEqual({ state: 'on-device', count: 1 })
   expect(await bytesOnDevice()).not.toContain('closing')
 
   // The window that wrote it is still there: its lock says so, and nobody else delivers its words.
@@ -90,7 +90,7 @@ it('while the server is away, edits lie on the device, unreadable, until their w
   deliverAll()
   await until(async () => (await leftAt(`${path}/gone`)).length === 0)
   expect(server.bodies(`POST ${path}/gone/edits`)).toHaveLength(1)
-  expect(keptState().state).toBe('kept')
+  expect(getSaveStatus().state).toBe('saved')
 })
 
 it('what a window left that is gone is delivered once, and taken off the device', async () => {
@@ -123,8 +123,8 @@ it('a key that could not be fetched is asked for again', async () => {
   await expect(deviceStoreOf('somebody new')).rejects.toThrow()
   server.isAway = false
   const shelf = await deviceStoreOf('somebody new')
-  await shelf?.putUnsent('/place', { words: 'kept' })
-  expect(await shelf?.unsentAt('/place')).toEqual({ words: 'kept' })
+  await shelf?.putUnsent('/place', { words: 'saved' })
+  expect(await shelf?.unsentAt('/place')).toEqual({ words: 'saved' })
   await shelf?.removeUnsent('/place')
   expect(await shelf?.unsentAt('/place')).toBeUndefined()
 })

@@ -1,5 +1,12 @@
 // The drafts that this window has open, the news between windows, and what earlier windows left behind.
-import { clearUnsaved, noteKeeping, noteKept, noteOnDevice, noteRefused, noteUnsaved } from '../app/kept.ts'
+import {
+  clearUnsaved,
+  noteSaving,
+  noteSaved,
+  noteOnDevice,
+  noteRefused,
+  noteUnsaved,
+} from '../app/saveStatus.ts'
 import { deviceStoreOf } from './deviceStore.ts'
 import { DraftSync } from './DraftSync.ts'
 import type { DraftPorts, DraftSnapshot, DraftState } from './DraftSync.ts'
@@ -65,7 +72,7 @@ function startSync(personId: string, path: string, snapshot: DraftSnapshot): Dra
   holdLock(snapshot.windowId)
   const sync = new DraftSync(snapshot, portsOf(personId, path, snapshot.queue.length > 0))
   let before = sync.state()
-  if (before.queued > 0) noteKeeping()
+  if (before.queued > 0) noteSaving()
   sync.subscribe(() => {
     tell(path, before, sync.state())
     if (sync.state().revision > before.revision) {
@@ -137,12 +144,12 @@ function portsOf(personId: string, path: string, wasOnDevice: boolean): DraftPor
 function tell(path: string, before: DraftState, after: DraftState): void {
   const wasBusy = before.delivery === 'delivering' || before.delivery === 'on-device'
   const isBusy = after.delivery === 'delivering' || after.delivery === 'on-device'
-  if (isBusy && !wasBusy) noteKeeping()
+  if (isBusy && !wasBusy) noteSaving()
   if (after.delivery === 'refused') noteUnsaved(path)
   else clearUnsaved(path)
   if (!isBusy && wasBusy) {
     if (after.delivery === 'refused') noteRefused()
-    else noteKept()
+    else noteSaved()
   }
   if (after.delivery === 'on-device') noteOnDevice(after.queued)
 }

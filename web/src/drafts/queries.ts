@@ -29,7 +29,7 @@ export function toFailure(error: unknown): Failure {
 export function useOtherVersion(path: string, queryKey: QueryKey) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ id, take }: { readonly id: string; readonly take: boolean }) =>
       ask<unknown>(take ? 'POST' : 'DELETE', `${path}/other-versions/${id}`),
     onSettled: () => client.invalidateQueries({ queryKey }),

@@ -10,7 +10,7 @@ import { Plugin } from '@tiptap/pm/state'
 import { StarterKit } from '@tiptap/starter-kit'
 import { DEEPEST_TEXT, isLinkAddress, textNodes } from '@valise/core/pages'
 
-function tablePart(name: 'table' | 'tableRow' | 'tableHeader' | 'tableCell') {
+function tableNode(name: 'table' | 'tableRow' | 'tableHeader' | 'tableCell') {
   const [tag] = textNodes[name].html()
   return Node.create({ name, parseHTML: () => [{ tag }], renderHTML: () => [tag, 0] })
 }
@@ -85,10 +85,10 @@ export function textExtensions(placeholder: string): Extensions {
       isAllowedUri: (address) => isLinkAddress(address),
       HTMLAttributes: { target: null, rel: null, class: null },
     }),
-    tablePart('table'),
-    tablePart('tableRow'),
-    tablePart('tableHeader'),
-    tablePart('tableCell'),
+    tableNode('table'),
+    tableNode('tableRow'),
+    tableNode('tableHeader'),
+    tableNode('tableCell'),
     LimitedDepth,
     Placeholder.configure({ placeholder }),
   ]

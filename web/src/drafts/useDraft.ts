@@ -19,9 +19,9 @@ export function useDraft(path: string, draft: Draft): OpenDraft {
 
   // What another window did is looked for when one comes back to this one.
   useEffect(() => {
-    const look = () => void sync.refresh().catch(() => undefined)
-    window.addEventListener('focus', look)
-    return () => window.removeEventListener('focus', look)
+    const refresh = () => void sync.refresh().catch(() => undefined)
+    window.addEventListener('focus', refresh)
+    return () => window.removeEventListener('focus', refresh)
   }, [sync])
   useEffect(() => {
     if (!isLost && sync.state().queued > 0) sync.deliverNow()

@@ -4,7 +4,7 @@ import { isSame } from '@valise/core/pages'
 import type { RichText, TextFault } from '@valise/core/pages'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { RefObject } from 'react'
-import { clearUnsaved, noteUnsaved } from '../app/kept.ts'
+import { clearUnsaved, noteUnsaved } from '../app/saveStatus.ts'
 import { useUnsent } from './useUnsent.ts'
 
 /** A text on the device. */

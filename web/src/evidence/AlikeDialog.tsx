@@ -32,8 +32,8 @@ export function AlikeDialog({ query, onBinned, onClose }: AlikeDialogProps) {
   const firstId = list.data?.pages[0]?.items[0]?.id ?? null
   const seenId = itemId ?? firstId
   return (
-    <Dialog open onClose={onClose} aria-labelledby="look-alike" fullWidth maxWidth="lg">
-      <DialogTitle id="look-alike" variant="h2">
+    <Dialog open onClose={onClose} aria-labelledby="similar-pictures" fullWidth maxWidth="lg">
+      <DialogTitle id="similar-pictures" variant="h2">
         {t('alike.title')}
       </DialogTitle>
       <DialogContent>
@@ -74,8 +74,8 @@ function Alike({
   const list = useInfiniteQuery(evidenceQueries.found({ ...everything, likeId: id }))
   const bin = useBinMany()
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
-  const keepOnly = (kept: EvidenceRow) => {
-    const others = items.filter((item) => item.id !== kept.id).map((item) => item.id)
+  const keepOnly = (chosen: EvidenceRow) => {
+    const others = items.filter((item) => item.id !== chosen.id).map((item) => item.id)
     bin.mutate(others, { onSuccess: () => onBinned(others) })
   }
   if (list.data && items.length < 2) return <p>{t('alike.none')}</p>

@@ -2,7 +2,7 @@
 import TextField from '@mui/material/TextField'
 import { LONGEST_CAPTION } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 
 interface CaptionFieldProps {
   readonly caption: string
@@ -13,16 +13,16 @@ interface CaptionFieldProps {
 
 export function CaptionField({ caption, isPicture, readOnly, onKeep }: CaptionFieldProps) {
   const { t } = useTranslation('evidence')
-  const kept = useKeptText(caption, onKeep)
+  const saved = useSavedText(caption, onKeep)
   return (
     <TextField
       label={t(isPicture ? 'drawer.caption' : 'drawer.captionPlain')}
       helperText={t('drawer.captionHint')}
       size="small"
       fullWidth
-      value={kept.text}
-      onChange={(event) => kept.change(event.target.value)}
-      onBlur={kept.leave}
+      value={saved.text}
+      onChange={(event) => saved.change(event.target.value)}
+      onBlur={saved.leave}
       slotProps={{ htmlInput: { maxLength: LONGEST_CAPTION, readOnly } }}
     />
   )

@@ -5,16 +5,16 @@ import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
-import { useLetGo, useLookAgain } from './queries.ts'
+import { useLetGo, useCheckAgain } from './queries.ts'
 import styles from './Fields.module.css'
 
 export function DriveField({ id, drive }: { readonly id: string; readonly drive: DriveState }) {
   const { t } = useTranslation('evidence')
   const when = useWhen()
-  const look = useLookAgain(id)
+  const check = useCheckAgain(id)
   const letGo = useLetGo(id)
   const { isConnected, changedAt, lostAt } = drive
-  const { mutate } = look
+  const { mutate } = check
   // Whoever opens a connected document wants to see it as it is now.
   useEffect(() => {
     if (isConnected) mutate('drive')
@@ -29,10 +29,10 @@ export function DriveField({ id, drive }: { readonly id: string; readonly drive:
             : t('drive.changed', { at: when.dayTime(changedAt) })
           : t('drive.lost', { at: when.dayTime(lostAt) })}
       </p>
-      <Refusal error={look.error ?? letGo.error} />
+      <Refusal error={check.error ?? letGo.error} />
       <div className={styles.verbs}>
-        <Button size="small" loading={look.isPending} onClick={() => look.mutate('drive')}>
-          {t('drive.look')}
+        <Button size="small" loading={check.isPending} onClick={() => check.mutate('drive')}>
+          {t('drive.check')}
         </Button>
         <Button size="small" variant="text" loading={letGo.isPending} onClick={() => letGo.mutate()}>
           {t('drive.letGo')}

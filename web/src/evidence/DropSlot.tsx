@@ -2,8 +2,8 @@
 import { Fragment } from 'react'
 import { useTranslation } from 'react-i18next'
 import { IconDeviceMobile } from '@tabler/icons-react'
-import { useWaysIn } from '../gather/useWaysIn.ts'
-import type { Way } from '../gather/ways.ts'
+import { useSources } from '../gather/useSources.ts'
+import type { Source } from '../gather/sources.ts'
 import { areJustTaken, chooseFiles } from './chooseFiles.ts'
 import { addFiles } from './addFiles.ts'
 import { useClassInView } from './useClassInView.ts'
@@ -12,7 +12,7 @@ import styles from './DropSlot.module.css'
 
 export function DropSlot() {
   const { t } = useTranslation('things')
-  const { ways, go } = useWaysIn()
+  const { sources, go } = useSources()
   const classId = useClassInView()
   const takeByPhone = async () => {
     const openedAt = Date.now()
@@ -29,16 +29,16 @@ export function DropSlot() {
           {/* A phone has a camera program of its own, which does it better than a page could. */}
           <Sentence
             words={t('add.slotPhone')}
-            onVerb={(way) => (way === 'photo' ? void takeByPhone() : go(way))}
+            onVerb={(source) => (source === 'photo' ? void takeByPhone() : go(source))}
           />
         </p>
-        {ways.includes('drive') || ways.includes('shelf') ? (
+        {sources.includes('drive') || sources.includes('shelf') ? (
           <p className={styles.also}>
             <Sentence
               words={t(
-                ways.includes('drive') && ways.includes('shelf')
+                sources.includes('drive') && sources.includes('shelf')
                   ? 'add.also'
-                  : ways.includes('drive')
+                  : sources.includes('drive')
                     ? 'add.alsoDrive'
                     : 'add.alsoShelf',
               )}
@@ -49,7 +49,7 @@ export function DropSlot() {
         <p className={styles.phone}>
           <button type="button" onClick={() => go('phone')}>
             <IconDeviceMobile size={20} stroke={1.7} aria-hidden="true" />
-            {t('ways.phone')}
+            {t('sources.phone')}
           </button>
         </p>
       </StitchedBox>
@@ -60,7 +60,7 @@ export function DropSlot() {
 interface SentenceProps {
   /** With its verbs in tags, wherever the language puts them. */
   readonly words: string
-  readonly onVerb: (way: Way) => void
+  readonly onVerb: (source: Source) => void
 }
 
 /** The library's own component for this weighs more than the rest of this screen. */
@@ -72,7 +72,7 @@ function Sentence({ words, onVerb }: SentenceProps) {
       // A comma stays with its verb: browsers break lines after a button wherever it ends.
       <span key={n} className={styles.verb}>
         {/* The tags in the words are names of ways in. */}
-        <button type="button" onClick={() => onVerb(name as Way)}>
+        <button type="button" onClick={() => onVerb(name as Source)}>
           {inner}
         </button>
         {mark}

@@ -37,7 +37,7 @@ export function EvidenceChooser({ kinds, assignmentId, onChoose, onClose }: Evid
     onChoose(item)
     onClose()
   }
-  const onKept = (id: string) => void client.fetchQuery(evidenceQueries.one(id)).then(choose)
+  const onSaved = (id: string) => void client.fetchQuery(evidenceQueries.one(id)).then(choose)
   return (
     <Dialog open onClose={onClose} aria-labelledby="choose-evidence" maxWidth="md" fullWidth>
       <DialogTitle id="choose-evidence" variant="h2">
@@ -53,7 +53,7 @@ export function EvidenceChooser({ kinds, assignmentId, onChoose, onClose }: Evid
             onChange={(event) => setWanted(event.target.value)}
             slotProps={{ htmlInput: { maxLength: 200 } }}
           />
-          <GatherMenu isQuiet place={{ ...(assignmentId !== undefined && { assignmentId }), onKept }} />
+          <GatherMenu isQuiet place={{ ...(assignmentId !== undefined && { assignmentId }), onSaved }} />
         </div>
         <Fetched query={list}>
           {() =>

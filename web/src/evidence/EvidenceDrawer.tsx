@@ -14,7 +14,7 @@ import { useSize } from '../ui/useSize.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { fileAddress } from './addresses.ts'
 import { CaptionField } from './CaptionField.tsx'
-import { CollageParts } from './CollageParts.tsx'
+import { CollagePictures } from './CollagePictures.tsx'
 import { DriveField } from './DriveField.tsx'
 import { EvidenceUses } from './EvidenceUses.tsx'
 import { DrawerVerbs } from './DrawerVerbs.tsx'
@@ -157,7 +157,7 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           <>
             <dt>{t('drawer.parts')}</dt>
             <dd>
-              <CollageParts parts={item.parts} />
+              <CollagePictures parts={item.parts} />
             </dd>
           </>
         )}

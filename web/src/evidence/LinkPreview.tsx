@@ -6,13 +6,13 @@ import type { Evidence, Link } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useLookAgain } from './queries.ts'
+import { useCheckAgain } from './queries.ts'
 import { Thumbnail } from './Thumbnail.tsx'
 import styles from './Preview.module.css'
 
 export function LinkPreview({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation('evidence')
-  const look = useLookAgain(item.id)
+  const check = useCheckAgain(item.id)
   const { link } = item
   if (!link) return null
   const { address, siteName, description, state } = link
@@ -44,15 +44,15 @@ export function LinkPreview({ item }: { readonly item: Evidence }) {
         <IconExternalLink size={15} stroke={1.7} aria-hidden="true" />
         {address}
       </MuiLink>
-      <Refusal error={look.error} />
+      <Refusal error={check.error} />
       <Button
         size="small"
         variant="text"
         startIcon={<IconRefresh size={16} stroke={1.7} />}
-        loading={look.isPending}
-        onClick={() => look.mutate('link')}
+        loading={check.isPending}
+        onClick={() => check.mutate('link')}
       >
-        {t('link.lookAgain')}
+        {t('link.checkAgain')}
       </Button>
     </div>
   )

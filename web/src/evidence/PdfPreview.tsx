@@ -75,7 +75,7 @@ export function PdfPreview({ item }: { readonly item: Evidence }) {
         <Button
           size="small"
           startIcon={<IconPencil size={18} stroke={1.7} />}
-          loading={marking.isUnderWay}
+          loading={marking.isRunning}
           onClick={() => marking.mark(pdf, page)}
         >
           {t('pdf.mark')}

@@ -32,8 +32,8 @@ export function RightsField({ rights, title, readOnly, isKeeping, onKeep }: Righ
         rights={rights}
         typed={typed}
         onKeep={onKeep}
-        onClose={(kept) => {
-          setTyped(kept ?? null)
+        onClose={(draft) => {
+          setTyped(draft ?? null)
           setIsOpen(false)
         }}
       />

@@ -17,7 +17,7 @@ export function SoundPreview({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation('evidence')
   const words = useEvidenceWords()
   const [peaks, setPeaks] = useState<readonly number[]>([])
-  const [part, setPart] = useState(0)
+  const [played, setPlayed] = useState(0)
   const [isSilent, setIsSilent] = useState(false)
   const player = useRef<HTMLAudioElement>(null)
   const { id, version } = item
@@ -58,7 +58,7 @@ export function SoundPreview({ item }: { readonly item: Evidence }) {
               y={50 - height / 2}
               width={2.6}
               height={height}
-              data-past={n / BARS < part}
+              data-past={n / BARS < played}
             />
           )
         })}
@@ -70,7 +70,7 @@ export function SoundPreview({ item }: { readonly item: Evidence }) {
         preload="metadata"
         aria-label={words.title(item)}
         onTimeUpdate={({ currentTarget: { currentTime, duration } }) =>
-          setPart(Number.isFinite(duration) ? currentTime / duration : 0)
+          setPlayed(Number.isFinite(duration) ? currentTime / duration : 0)
         }
         onError={() => setIsSilent(true)}
       />

@@ -7,7 +7,7 @@ import type { Moment, Voice } from '@valise/core/evidence'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { fileAddress } from './addresses.ts'
 import { findDuration } from './findDuration.ts'
 import { toPlayTime } from './playTime.ts'
@@ -81,7 +81,7 @@ interface MomentRowProps {
 
 function MomentRow({ moment, n, onGo, onSay, onDrop }: MomentRowProps) {
   const { t } = useTranslation('evidence')
-  const kept = useKeptText(moment.words, onSay)
+  const saved = useSavedText(moment.words, onSay)
   const time = toPlayTime(moment.atMs)
   return (
     <li>
@@ -92,9 +92,9 @@ function MomentRow({ moment, n, onGo, onSay, onDrop }: MomentRowProps) {
         size="small"
         fullWidth
         placeholder={t('voice.what')}
-        value={kept.text}
-        onChange={(event) => kept.change(event.target.value)}
-        onBlur={kept.leave}
+        value={saved.text}
+        onChange={(event) => saved.change(event.target.value)}
+        onBlur={saved.leave}
         slotProps={{ htmlInput: { maxLength: 200, 'aria-label': t('voice.whatAt', { time }) } }}
       />
       <IconButton size="small" aria-label={t('voice.dropMoment', { time })} onClick={onDrop}>

@@ -2,7 +2,7 @@
 import TextField from '@mui/material/TextField'
 import { LONGEST_STATEMENT } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import styles from './Fields.module.css'
 
 interface StatementFieldProps {
@@ -13,7 +13,7 @@ interface StatementFieldProps {
 
 export function StatementField({ statement, readOnly, onKeep }: StatementFieldProps) {
   const { t } = useTranslation('evidence')
-  const kept = useKeptText(statement, onKeep)
+  const saved = useSavedText(statement, onKeep)
   return (
     <TextField
       className={styles.statement ?? ''}
@@ -23,9 +23,9 @@ export function StatementField({ statement, readOnly, onKeep }: StatementFieldPr
       multiline
       maxRows={10}
       fullWidth
-      value={kept.text}
-      onChange={(event) => kept.change(event.target.value)}
-      onBlur={kept.leave}
+      value={saved.text}
+      onChange={(event) => saved.change(event.target.value)}
+      onBlur={saved.leave}
       slotProps={{ htmlInput: { maxLength: LONGEST_STATEMENT, readOnly } }}
     />
   )

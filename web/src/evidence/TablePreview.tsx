@@ -16,7 +16,7 @@ const SHOWN_ROWS = 200
 
 export function TablePreview({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation('evidence')
-  const [look, setLook] = useState<'table' | 'plot'>('table')
+  const [view, setView] = useState<'table' | 'plot'>('table')
   const query = useQuery(evidenceQueries.table(item.id, item.version.n))
   if (query.error instanceof ApiProblem) return <FileCard item={item} problem={t('preview.no-table')} />
   if (!query.data) return <Loading />
@@ -25,16 +25,16 @@ export function TablePreview({ item }: { readonly item: Evidence }) {
     <div className={styles.data}>
       {canPlot ? (
         <ChoiceBar
-          label={t('preview.look')}
-          value={look}
+          label={t('preview.view')}
+          value={view}
           choices={[
             ['table', t('preview.asTable')],
             ['plot', t('preview.asPlot')],
           ]}
-          onChange={setLook}
+          onChange={setView}
         />
       ) : null}
-      {look === 'plot' && canPlot ? (
+      {view === 'plot' && canPlot ? (
         <Suspense fallback={<Loading />}>
           <TablePlot table={query.data} title={item.title} />
         </Suspense>

@@ -2,7 +2,7 @@
 import TextField from '@mui/material/TextField'
 import { LONGEST_TITLE } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import styles from './Fields.module.css'
 
 interface TitleFieldProps {
@@ -13,7 +13,7 @@ interface TitleFieldProps {
 
 export function TitleField({ title, readOnly, onKeep }: TitleFieldProps) {
   const { t } = useTranslation('evidence')
-  const kept = useKeptText(title, onKeep)
+  const saved = useSavedText(title, onKeep)
   return (
     <TextField
       className={styles.title ?? ''}
@@ -22,13 +22,13 @@ export function TitleField({ title, readOnly, onKeep }: TitleFieldProps) {
       size="small"
       multiline
       fullWidth
-      value={kept.text}
-      onChange={(event) => kept.change(event.target.value.replaceAll('\n', ' '))}
-      onBlur={kept.leave}
+      value={saved.text}
+      onChange={(event) => saved.change(event.target.value.replaceAll('\n', ' '))}
+      onBlur={saved.leave}
       onKeyDown={(event) => {
         if (event.key !== 'Enter') return
         event.preventDefault()
-        kept.leave()
+        saved.leave()
       }}
       slotProps={{ htmlInput: { maxLength: LONGEST_TITLE, readOnly } }}
     />

@@ -7,7 +7,7 @@ import { StoppedUpload } from './StoppedUpload.tsx'
 import { UploadRow } from './UploadRow.tsx'
 import { JustGathered } from '../gather/JustGathered.tsx'
 import { clearDone } from './sendFiles.ts'
-import { isOnItsWay, uploadsHere } from './uploadsHere.ts'
+import { isUploading, uploadsHere } from './uploadsHere.ts'
 import styles from './UploadList.module.css'
 
 /** @param openId the item whose drawer is open, which is not named twice */
@@ -20,7 +20,7 @@ export function UploadList({ openId = null }: { readonly openId?: string | null 
   const isHere = (id: string) => all.some(({ uploadId }) => uploadId === id)
   const stopped = (open.data?.open ?? []).filter(({ id }) => !isHere(id))
   if (here.length === 0 && stopped.length === 0) return <JustGathered openId={openId} />
-  const coming = here.filter(isOnItsWay).length
+  const coming = here.filter(isUploading).length
   const isWhole = here.every(({ state }) => state !== 'refused')
   const sentence =
     coming > 0

@@ -11,7 +11,7 @@ import { useSize } from '../ui/useSize.ts'
 import { useCarryMany } from './queries.ts'
 import { trayQueries } from './trayQueries.ts'
 import { giveUp, goOn, pause } from './sendFiles.ts'
-import { isOnItsWay } from './uploadsHere.ts'
+import { isUploading } from './uploadsHere.ts'
 import type { UploadHere } from './uploadsHere.ts'
 import styles from './UploadList.module.css'
 
@@ -40,7 +40,7 @@ export function UploadRow({ upload }: { readonly upload: UploadHere }) {
             {t('uploads.goOn')}
           </Button>
         ) : null}
-        {isOnItsWay(upload) ? (
+        {isUploading(upload) ? (
           <Button size="small" onClick={() => (state === 'paused' ? goOn(key) : void pause(key))}>
             {t(state === 'paused' ? 'uploads.resume' : 'uploads.pause')}
             <span className="only-heard"> {name}</span>
@@ -48,12 +48,12 @@ export function UploadRow({ upload }: { readonly upload: UploadHere }) {
         ) : null}
         {state === 'arrived' ? null : (
           <Button size="small" variant="text" onClick={() => void giveUp(key)}>
-            {isOnItsWay(upload) ? t('uploads.stop') : t('uploads.remove')}
+            {isUploading(upload) ? t('uploads.stop') : t('uploads.remove')}
             <span className="only-heard"> {name}</span>
           </Button>
         )}
       </div>
-      {isOnItsWay(upload) ? (
+      {isUploading(upload) ? (
         <LinearProgress
           className={styles.bar ?? ''}
           variant="determinate"

@@ -15,10 +15,10 @@ interface WordSearchProps {
 export function WordSearch({ words, onChange }: WordSearchProps) {
   const { t } = useTranslation('evidence')
   const [typed, setTyped] = useState(words)
-  const [told, setTold] = useState(words)
+  const [reported, setReported] = useState(words)
   // Words that come from elsewhere (the sentence, a kept query) show here; those that came from here are here already.
-  if (told !== words) {
-    setTold(words)
+  if (reported !== words) {
+    setReported(words)
     if (typed.trim() !== words) setTyped(words)
   }
   const tell = useRef(onChange)

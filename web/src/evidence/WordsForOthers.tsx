@@ -3,7 +3,7 @@ import TextField from '@mui/material/TextField'
 import { isShownAsPicture, LONGEST_ALTERNATIVE_TEXT, LONGEST_TRANSCRIPT } from '@valise/core/evidence'
 import type { Evidence, EvidenceChange } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 
 interface WordsForOthersProps {
   readonly item: Evidence
@@ -15,12 +15,12 @@ export function WordsForOthers({ item, readOnly, onKeep }: WordsForOthersProps) 
   const { t } = useTranslation('evidence')
   const isPicture = isShownAsPicture(item.kind)
   const isHeard = item.kind === 'audio' || item.kind === 'video'
-  const kept = useKeptText(isPicture ? item.alternativeText : item.transcript, (words) =>
+  const saved = useSavedText(isPicture ? item.alternativeText : item.transcript, (words) =>
     onKeep(isPicture ? { alternativeText: words } : { transcript: words }),
   )
   if (!isPicture && !isHeard) return null
   const owed =
-    !isPicture || kept.text !== ''
+    !isPicture || saved.text !== ''
       ? undefined
       : item.kind === 'collage'
         ? t('drawer.draftCollage')
@@ -35,9 +35,9 @@ export function WordsForOthers({ item, readOnly, onKeep }: WordsForOthersProps) 
       multiline
       maxRows={8}
       fullWidth
-      value={kept.text}
-      onChange={(event) => kept.change(event.target.value)}
-      onBlur={kept.leave}
+      value={saved.text}
+      onChange={(event) => saved.change(event.target.value)}
+      onBlur={saved.leave}
       slotProps={{
         htmlInput: { maxLength: isPicture ? LONGEST_ALTERNATIVE_TEXT : LONGEST_TRANSCRIPT, readOnly },
       }}

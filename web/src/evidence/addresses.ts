@@ -2,12 +2,15 @@
 import type { RenditionKind } from '@valise/core/evidence'
 
 export function renditionAddress(
-  { id, version }: { readonly id: string; readonly version: { readonly n: number; readonly look: number } },
+  {
+    id,
+    version,
+  }: { readonly id: string; readonly version: { readonly n: number; readonly renderRevision: number } },
   kind: RenditionKind,
 ): string {
   // A picture that was put right has another address, or what was shown before would stay.
-  const look = version.look === 0 ? '' : `?look=${version.look}`
-  return `/api/evidence/${id}/versions/${version.n}/${kind}${look}`
+  const renderRevision = version.renderRevision === 0 ? '' : `?renderRevision=${version.renderRevision}`
+  return `/api/evidence/${id}/versions/${version.n}/${kind}${renderRevision}`
 }
 
 export function fileAddress(id: string, n: number): string {

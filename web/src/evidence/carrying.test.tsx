@@ -55,7 +55,7 @@ describe('a thing in the grid', () => {
     expect(tile({ chosen: ['stake'] }).html).toMatch(/<input[^>]* checked=""/)
     expect(html).not.toMatch(/<input[^>]* checked=""/)
     const carried = tile({}, 'en', [rowOf({})]).html
-    expect(carried).toContain('aria-label="Take it out: Stake 2, visit 1"')
+    expect(carried).toContain('aria-label="Take out of Tray: Stake 2, visit 1"')
     expect(carried).not.toMatch(/<input[^>]* checked=""/)
   })
 

@@ -156,7 +156,7 @@ export function useChangeEvidence(id: string) {
   const client = useQueryClient()
   const { queryKey } = evidenceQueries.one(id)
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     scope: { id: `evidence-${id}` },
     mutationFn: (change: EvidenceChange) => {
       const revision = client.getQueryData(queryKey)?.revision ?? 0
@@ -177,14 +177,14 @@ export function useVoiceOver(id: string) {
   const onSuccess = (item: Evidence) => showChanged(client, item)
   const onError = () => client.invalidateQueries({ queryKey: evidenceQueries.one(id).queryKey })
   const change = useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ voiceId, revision, moments }: { voiceId: string; revision: number; moments: Moment[] }) =>
       ask<Evidence>('PUT', `/api/evidence/${id}/voices/${voiceId}`, { body: { moments }, revision }),
     onSuccess,
     onError,
   })
   const takeOff = useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ voiceId }: { voiceId: string }) =>
       ask<Evidence>('DELETE', `/api/evidence/${id}/voices/${voiceId}`),
     onSuccess,
@@ -196,7 +196,7 @@ export function useVoiceOver(id: string) {
 export function useRestoreVersion(id: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ n, revision }: { n: number; revision: number }) =>
       ask<Evidence>('POST', `/api/evidence/${id}/versions`, { body: { from: n }, revision }),
     onSuccess: () => refreshEvidence(client),
@@ -204,13 +204,13 @@ export function useRestoreVersion(id: string) {
 }
 
 /** What a link's site or the shared drive says of an item now. */
-export function useLookAgain(id: string) {
+export function useCheckAgain(id: string) {
   const client = useQueryClient()
   return useMutation({
     mutationFn: (what: 'link' | 'drive') =>
       ask<Evidence>(
         'POST',
-        what === 'link' ? `/api/links/${id}/look-again` : `/api/evidence/${id}/drive/look`,
+        what === 'link' ? `/api/links/${id}/check-again` : `/api/evidence/${id}/drive/check`,
       ),
     onSuccess: (item) => {
       showChanged(client, item)
@@ -223,7 +223,7 @@ export function useLookAgain(id: string) {
 export function useLetGo(id: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: () => ask<Evidence>('DELETE', `/api/evidence/${id}/drive`),
     onSuccess: (item) => showChanged(client, item),
   })
@@ -239,7 +239,7 @@ async function inPortions(ids: readonly string[], act: (some: string[]) => Promi
 export function useDeclareRights() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ ids, rights }: RightsForMany) =>
       inPortions(ids, (some) => ask('PUT', '/api/evidence/rights', { body: { ids: some, rights } })),
     onSuccess: () => refreshEvidence(client),
@@ -249,7 +249,7 @@ export function useDeclareRights() {
 export function useTagMany() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ ids, add }: TagsForMany) =>
       inPortions(ids, (some) => ask('PUT', '/api/evidence/tagged', { body: { ids: some, add } })),
     onSuccess: () => refreshEvidence(client),
@@ -259,7 +259,7 @@ export function useTagMany() {
 export function useRenameTag() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (body: RenamedTag) => ask<undefined>('PUT', '/api/evidence/tags', { body }),
     onSuccess: () => refreshEvidence(client),
   })
@@ -268,7 +268,7 @@ export function useRenameTag() {
 export function useCarryMany() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (ids: readonly string[]) =>
       inPortions(ids, (some) => ask('PUT', '/api/tray', { body: { ids: some } })),
     onSuccess: () => refreshEvidence(client),
@@ -279,7 +279,7 @@ export function useCarryMany() {
 export function useBin() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ id, into }: { id: string; into: boolean }) =>
       ask<undefined>(into ? 'PUT' : 'DELETE', `/api/bin/${id}`),
     onSuccess: () => void refreshAfterBin(client),
@@ -289,7 +289,7 @@ export function useBin() {
 export function useBinMany() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (ids: readonly string[]) =>
       inPortions(ids, (some) => ask('PUT', '/api/bin', { body: { ids: some } })),
     onSuccess: () => void refreshAfterBin(client),
@@ -305,7 +305,7 @@ function refreshAfterBin(client: QueryClient): Promise<void> {
 export function useRemoveForGood() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (id: string) => ask<undefined>('DELETE', `/api/evidence/${id}`),
     onSuccess: () => refreshAfterBin(client),
   })
@@ -314,7 +314,7 @@ export function useRemoveForGood() {
 export function useSaveQuery() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (body: NewSavedQuery) => ask<SavedQuery>('POST', '/api/evidence/queries', { body }),
     onSuccess: () => client.invalidateQueries({ queryKey: evidenceQueries.saved().queryKey }),
   })
@@ -323,7 +323,7 @@ export function useSaveQuery() {
 export function useLetQueryGo() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (id: string) => ask<undefined>('DELETE', `/api/evidence/queries/${id}`),
     onSuccess: () => client.invalidateQueries({ queryKey: evidenceQueries.saved().queryKey }),
   })

@@ -52,7 +52,7 @@ describe('the query as a sentence', () => {
       { order: 'arrived' },
     ]
     for (const language of ['en', 'es'] as const) {
-      const said = parts.map((part) => sentence(part, language))
+      const said = parts.map((clause) => sentence(clause, language))
       expect(new Set(said).size).toBe(parts.length)
     }
   })

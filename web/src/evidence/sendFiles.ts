@@ -2,7 +2,7 @@
 import { cleanFileName } from '@valise/core/evidence'
 import type { Upload } from '@valise/core/evidence'
 import { ApiProblem } from '../api/index.ts'
-import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
+import { noteSaving, noteSaved, noteRefused } from '../app/saveStatus.ts'
 import { loseWhereSignedOut } from '../app/lostSession.ts'
 import { queryClient } from '../app/queryClient.ts'
 import { isLeaving } from '../people/tabs.ts'
@@ -13,7 +13,7 @@ import { refreshEvidence } from './queries.ts'
 import { sendFile } from './resumableUpload.ts'
 import type { Sending } from './resumableUpload.ts'
 import { getUpload, giveUpUpload, listUploads, uploadQueries } from './uploadQueries.ts'
-import { isOnItsWay, uploadsHere } from './uploadsHere.ts'
+import { isUploading, uploadsHere } from './uploadsHere.ts'
 import type { UploadHere, UploadLanding } from './uploadsHere.ts'
 
 export interface AddOptions extends UploadLanding {
@@ -43,7 +43,7 @@ export async function sendFiles(files: readonly File[], { replaces, ...landing }
   })
   window.addEventListener('beforeunload', askBeforeClosing)
   uploadsHere.set([...uploadsHere.get().filter((one) => one.state !== 'arrived'), ...added])
-  for (const one of added) if (one.state === 'waiting') noteKeeping()
+  for (const one of added) if (one.state === 'waiting') noteSaving()
   const open = await openUploadsOrNone()
   for (const { key, file } of added) {
     const begun = open.find((one) => isSameFile(one, file) && one.replaces === (replaces ?? null))
@@ -55,7 +55,7 @@ export async function sendFiles(files: readonly File[], { replaces, ...landing }
 /** Lets one rest; what has arrived of it stays. */
 export async function pause(key: number): Promise<void> {
   const upload = find(key)
-  if (!upload || !isOnItsWay(upload)) return
+  if (!upload || !isUploading(upload)) return
   change(key, { state: 'paused' })
   await stopSending(key)
   sendNext()
@@ -65,7 +65,7 @@ export async function pause(key: number): Promise<void> {
 export function goOn(key: number): void {
   const state = find(key)?.state
   if (state !== 'refused' && state !== 'paused') return
-  if (state === 'refused') noteKeeping()
+  if (state === 'refused') noteSaving()
   change(key, { state: 'waiting', problem: null })
   sendNext()
 }
@@ -75,7 +75,7 @@ export async function giveUp(key: number): Promise<void> {
   const upload = find(key)
   if (!upload) return
   await stopSending(key)
-  if (isOnItsWay(upload)) noteKept()
+  if (isUploading(upload)) noteSaved()
   uploadsHere.set(uploadsHere.get().filter((one) => one.key !== key))
   if (upload.uploadId !== null && upload.outcome === null) {
     // Where the server cannot be told, it forgets by itself after some days.
@@ -87,7 +87,7 @@ export async function giveUp(key: number): Promise<void> {
 
 /** Takes what has arrived or was refused off the list. */
 export function clearDone(): void {
-  uploadsHere.set(uploadsHere.get().filter(isOnItsWay))
+  uploadsHere.set(uploadsHere.get().filter(isUploading))
 }
 
 function sendNext(): void {
@@ -139,7 +139,7 @@ async function arrive(key: number): Promise<void> {
   try {
     const { outcome } = await getUpload(upload.uploadId)
     change(key, { state: 'arrived', sent: upload.file.size, outcome })
-    noteKept()
+    noteSaved()
     tellArrival(upload, outcome)
     await refreshEvidence(queryClient)
   } catch (error) {
@@ -166,7 +166,7 @@ function refuse(key: number, problem: ApiProblem): void {
 function tellArrival({ file, landing }: UploadHere, outcome: Upload['outcome']): void {
   landing.onArrived?.()
   if (outcome === null) return
-  if (landing.onKept) landing.onKept(outcome.evidenceId)
+  if (landing.onSaved) landing.onSaved(outcome.evidenceId)
   else if (outcome.kind === 'new') noteArrival(outcome.evidenceId)
   if (outcome.kind !== 'same' && file.type.startsWith('video/')) void keepPoster(outcome.evidenceId, file)
 }
@@ -212,5 +212,5 @@ function problemOfNothing(file: File): ApiProblem {
 
 /** Whoever closes the window while something is on its way is asked; whoever is signed out is not. */
 function askBeforeClosing(event: BeforeUnloadEvent): void {
-  if (uploadsHere.get().some(isOnItsWay) && !isLeaving()) event.preventDefault()
+  if (uploadsHere.get().some(isUploading) && !isLeaving()) event.preventDefault()
 }

@@ -13,9 +13,9 @@ describe('how long something plays', () => {
     fc.assert(
       fc.property(fc.nat(360_000_000), (milliseconds) => {
         const parts = toPlayTime(milliseconds).split(':').map(Number)
-        const seconds = parts.reduce((sum, part) => sum * 60 + part, 0)
+        const seconds = parts.reduce((sum, clause) => sum * 60 + clause, 0)
         expect(seconds).toBe(Math.round(milliseconds / 1000))
-        for (const part of parts.slice(1)) expect(part).toBeLessThan(60)
+        for (const clause of parts.slice(1)) expect(clause).toBeLessThan(60)
       }),
     )
   })

@@ -20,7 +20,7 @@ export function useCarry() {
   const client = useQueryClient()
   const { queryKey } = trayQueries.all()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ item, into }: { item: EvidenceRow; into: boolean }) =>
       ask<undefined>(into ? 'PUT' : 'DELETE', `/api/tray/${item.id}`),
     onMutate: async ({ item, into }) => {

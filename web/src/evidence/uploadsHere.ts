@@ -34,14 +34,14 @@ export interface UploadLanding {
   readonly about?: string
   readonly moments?: readonly Moment[]
   /** For a slot that wants the item itself. */
-  readonly onKept?: (evidenceId: string) => void
+  readonly onSaved?: (evidenceId: string) => void
   readonly onArrived?: () => void
   readonly onRefused?: (problem: ApiProblem) => void
 }
 
 export const uploadsHere = createStore<readonly UploadHere[]>([])
 
-export const isOnItsWay = ({ state }: UploadHere) => state !== 'arrived' && state !== 'refused'
+export const isUploading = ({ state }: UploadHere) => state !== 'arrived' && state !== 'refused'
 
 /** Whether the screen at a path lists them; every other one leads to those that do. */
 export const listsUploads = (pathname: string) =>

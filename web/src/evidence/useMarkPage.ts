@@ -12,7 +12,7 @@ import { useEvidenceWords } from './useEvidenceWords.ts'
 const WIDTH = 1800
 
 export interface MarkingOfPage {
-  readonly isUnderWay: boolean
+  readonly isRunning: boolean
   readonly error: unknown
   mark(pdf: OpenedPdf, page: number): void
 }
@@ -22,10 +22,10 @@ export function useMarkPage(item: Evidence): MarkingOfPage {
   const words = useEvidenceWords()
   const navigate = useNavigate()
   const declare = useDeclareRights()
-  const [isUnderWay, setIsUnderWay] = useState(false)
+  const [isRunning, setIsRunning] = useState(false)
   const [error, setError] = useState<unknown>(null)
   const fail = (problem: unknown) => {
-    setIsUnderWay(false)
+    setIsRunning(false)
     setError(problem)
   }
   const open = async (id: string) => {
@@ -43,15 +43,15 @@ export function useMarkPage(item: Evidence): MarkingOfPage {
     await addFiles([new File([blob], `${name}.png`, { type: 'image/png' })], {
       classId: item.classId,
       isMine: item.rights.state === 'mine',
-      onKept: (id) => void open(id).catch(fail),
+      onSaved: (id) => void open(id).catch(fail),
       onRefused: fail,
     })
   }
   return {
-    isUnderWay,
+    isRunning,
     error,
     mark: (pdf, page) => {
-      setIsUnderWay(true)
+      setIsRunning(true)
       setError(null)
       void begin(pdf, page).catch(fail)
     },

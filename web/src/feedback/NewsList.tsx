@@ -32,17 +32,17 @@ export function NewsList({ items }: { readonly items: readonly NewsItem[] }) {
 /** The way to what the news is of, where there is one. */
 function Way({ item: { kind, params } }: { readonly item: NewsItem }) {
   const { t } = useTranslation('feedback')
-  const to = wayTo(kind, params)
+  const to = linkTo(kind, params)
   if (to === null) return null
   return (
     <Link component={RouterLink} to={to}>
-      {t('news.look')}
+      {t('news.open')}
     </Link>
   )
 }
 
-function wayTo(kind: NewsItem['kind'], params: NewsItem['params']): string | null {
-  if (kind === 'opened-to-me') return `/${params['kind']}s/${params['thingId']}`
+function linkTo(kind: NewsItem['kind'], params: NewsItem['params']): string | null {
+  if (kind === 'shared-with-me') return `/${params['kind']}s/${params['thingId']}`
   // What was not sealed is handed in again where it was handed in.
   if (kind === 'assignment-set' || kind === 'sealing-failed') return `/assignments/${params['assignmentId']}`
   return params['submissionId'] === undefined ? null : `/submissions/${params['submissionId']}`

@@ -47,8 +47,8 @@ describe('news', () => {
   it('tell the roles in a class apart, and pages from collections', () => {
     const joined = classRoles.map((role) => say('joined-class', { role }))
     expect(new Set(joined).size).toBe(classRoles.length)
-    expect(say('opened-to-me', { kind: 'page', name: 'Tomasz' })).toBe('Tomasz shared a page with you.')
-    expect(say('opened-to-me', { kind: 'collection', name: 'Tomasz' })).toBe(
+    expect(say('shared-with-me', { kind: 'page', name: 'Tomasz' })).toBe('Tomasz shared a page with you.')
+    expect(say('shared-with-me', { kind: 'collection', name: 'Tomasz' })).toBe(
       'Tomasz shared a collection with you.',
     )
   })

@@ -12,9 +12,9 @@ export function useNewsWords(): (item: NewsItem) => string {
         const role = classRoles.find((one) => one === params['role']) ?? 'student'
         return t(`news.${kind}_${role}`, { className: params['className'] ?? '' })
       }
-      case 'opened-to-me':
+      case 'shared-with-me':
         return t(
-          params['kind'] === 'collection' ? 'news.opened-to-me_collection' : 'news.opened-to-me_page',
+          params['kind'] === 'collection' ? 'news.shared-with-me_collection' : 'news.shared-with-me_page',
           {
             name: params['name'] ?? '',
           },

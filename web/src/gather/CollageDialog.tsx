@@ -6,7 +6,7 @@ import { useBeginCollage } from '../collages/queries.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { endGathering } from './gathering.ts'
-import { WayDialog } from './WayDialog.tsx'
+import { SourceDialog } from './SourceDialog.tsx'
 
 export function CollageDialog() {
   const { t } = useTranslation('gather')
@@ -26,8 +26,8 @@ export function CollageDialog() {
       .catch(() => undefined)
   })
   return (
-    <WayDialog title={t('collage.title')} cancel={t('note.close')} acts={null} onClose={() => true}>
+    <SourceDialog title={t('collage.title')} cancel={t('note.close')} acts={null} onClose={() => true}>
       {begin.error ? <Refusal error={begin.error} /> : <Loading />}
-    </WayDialog>
+    </SourceDialog>
   )
 }

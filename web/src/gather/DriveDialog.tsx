@@ -8,14 +8,14 @@ import { useTranslation } from 'react-i18next'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
-import type { WayProps } from './GatherDialogs.tsx'
+import type { SourceProps } from './GatherDialogs.tsx'
 import { gatherQueries, useKeepFromDrive } from './queries.ts'
 import { toLanding } from './toLanding.ts'
 import { useLanded } from './useLanded.ts'
-import { WayDialog } from './WayDialog.tsx'
-import styles from './WayDialog.module.css'
+import { SourceDialog } from './SourceDialog.tsx'
+import styles from './SourceDialog.module.css'
 
-export function DriveDialog({ place }: WayProps) {
+export function DriveDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
   const [folderId, setFolderId] = useState<string | null>(null)
   const query = useQuery(gatherQueries.folder(folderId))
@@ -24,7 +24,7 @@ export function DriveDialog({ place }: WayProps) {
   const take = (documentId: string, how: 'copy' | 'connected') =>
     keep.mutate({ documentId, how, landing: toLanding(place) }, { onSuccess: landed })
   return (
-    <WayDialog title={t('drive.title')} maxWidth="md">
+    <SourceDialog title={t('drive.title')} maxWidth="md">
       <p>{t('drive.lead')}</p>
       <Refusal error={keep.error} />
       <Fetched query={query}>
@@ -48,7 +48,7 @@ export function DriveDialog({ place }: WayProps) {
           </>
         )}
       </Fetched>
-    </WayDialog>
+    </SourceDialog>
   )
 }
 

@@ -2,7 +2,7 @@
 import type { ComponentType } from 'react'
 import { CollageDialog } from './CollageDialog.tsx'
 import { DriveDialog } from './DriveDialog.tsx'
-import type { LandingPlace, WayWithDialog } from './gathering.ts'
+import type { LandingPlace, SourceWithDialog } from './gathering.ts'
 import { LinkDialog } from './LinkDialog.tsx'
 import { NoteDialog } from './NoteDialog.tsx'
 import { PhoneDialog } from './PhoneDialog.tsx'
@@ -10,7 +10,7 @@ import { PhotoDialog } from './PhotoDialog.tsx'
 import { FilmDialog, VoiceDialog } from './RecordDialog.tsx'
 import { ShelfDialog } from './ShelfDialog.tsx'
 
-export interface WayProps {
+export interface SourceProps {
   readonly place: LandingPlace
 }
 
@@ -24,9 +24,9 @@ const dialogs = {
   note: NoteDialog,
   collage: CollageDialog,
   phone: PhoneDialog,
-} as const satisfies Record<WayWithDialog, ComponentType<WayProps>>
+} as const satisfies Record<SourceWithDialog, ComponentType<SourceProps>>
 
-export function GatherDialogs({ way, place }: WayProps & { readonly way: WayWithDialog }) {
-  const Shown = dialogs[way]
+export function GatherDialogs({ source, place }: SourceProps & { readonly source: SourceWithDialog }) {
+  const Shown = dialogs[source]
   return <Shown place={place} />
 }

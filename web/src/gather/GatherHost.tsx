@@ -1,7 +1,7 @@
 // Shows the way in that was opened from anywhere, above whatever screen one is on.
 import { lazy, Suspense } from 'react'
 import { needWords } from '../words/i18n.ts'
-import { openWay } from './gathering.ts'
+import { openSource } from './gathering.ts'
 
 const GatherDialogs = lazy(async () => {
   // The buttons over a text are those of pages; what cannot be mended in a photo is told as on the bench.
@@ -10,11 +10,11 @@ const GatherDialogs = lazy(async () => {
 })
 
 export function GatherHost() {
-  const open = openWay.use()
+  const open = openSource.use()
   if (open === null) return null
   return (
     <Suspense fallback={null}>
-      <GatherDialogs way={open.way} place={open.place} />
+      <GatherDialogs source={open.source} place={open.place} />
     </Suspense>
   )
 }

@@ -7,8 +7,8 @@ import { IconPlus } from '@tabler/icons-react'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { LandingPlace } from './gathering.ts'
-import { useWaysIn } from './useWaysIn.ts'
-import { wayIcons } from './wayIcons.ts'
+import { useSources } from './useSources.ts'
+import { sourceIcons } from './sourceIcons.ts'
 
 interface GatherMenuProps {
   readonly place?: LandingPlace
@@ -18,7 +18,7 @@ interface GatherMenuProps {
 
 export function GatherMenu({ place, isQuiet = false }: GatherMenuProps) {
   const { t } = useTranslation('things')
-  const { ways, go } = useWaysIn(place)
+  const { sources, go } = useSources(place)
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)
   const close = () => setAnchor(null)
   return (
@@ -40,20 +40,20 @@ export function GatherMenu({ place, isQuiet = false }: GatherMenuProps) {
         anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
         transformOrigin={{ vertical: 'top', horizontal: 'right' }}
       >
-        {ways.map((way) => {
-          const Icon = wayIcons[way]
+        {sources.map((source) => {
+          const Icon = sourceIcons[source]
           return (
             <MenuItem
-              key={way}
+              key={source}
               onClick={() => {
                 close()
-                go(way)
+                go(source)
               }}
             >
               <ListItemIcon>
                 <Icon size={18} stroke={1.7} />
               </ListItemIcon>
-              {t(`ways.${way}`)}
+              {t(`sources.${source}`)}
             </MenuItem>
           )
         })}

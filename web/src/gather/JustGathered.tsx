@@ -15,7 +15,7 @@ import { Thumbnail } from '../evidence/Thumbnail.tsx'
 import { useEvidenceWords } from '../evidence/useEvidenceWords.ts'
 import { useTagSuggestions } from '../evidence/useTagSuggestions.ts'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { arrivals, clearArrivals } from './arrivals.ts'
 import { WhatIsThis } from './WhatIsThis.tsx'
 import styles from './JustGathered.module.css'
@@ -49,14 +49,14 @@ function GatheredItem({ item, isFirst }: { readonly item: Evidence; readonly isF
   const { t } = useTranslation('evidence')
   const words = useEvidenceWords()
   const change = useChangeEvidence(item.id)
-  const kept = useKeptText(item.title, (title) => change.mutate({ title }))
+  const saved = useSavedText(item.title, (title) => change.mutate({ title }))
   return (
     <li>
       <span className={styles.picture}>
         <Thumbnail item={item} />
       </span>
       <div>
-        <WhatIsThis kept={kept} name={words.kind(item)} isFocused={isFirst && item.title === ''} />
+        <WhatIsThis saved={saved} name={words.kind(item)} isFocused={isFirst && item.title === ''} />
         <PreviewProblem version={item.version} className={styles.quiet} />
         <Refusal error={change.error} />
       </div>

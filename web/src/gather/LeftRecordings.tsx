@@ -9,7 +9,7 @@ import { useSession } from '../people/useSession.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { openRecordingShelf } from './recordingShelf.ts'
 import type { LeftRecording } from './recordingShelf.ts'
-import { openWay } from './gathering.ts'
+import { openSource } from './gathering.ts'
 import { recordingsHere } from './recordingsHere.ts'
 import styles from './LeftRecordings.module.css'
 
@@ -20,7 +20,7 @@ export function LeftRecordings() {
   const classId = useClassInView()
   const when = useWhen()
   const queryKey = ['gather', 'left', personId]
-  const isRecording = openWay.use() !== null
+  const isRecording = openSource.use() !== null
   const here = recordingsHere.use()
   const { data: all = [] } = useQuery({
     queryKey,

@@ -1,7 +1,7 @@
 // How loud the microphone hears: without it nobody knows before the end that nothing was heard.
 import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import styles from './WayDialog.module.css'
+import styles from './SourceDialog.module.css'
 
 /** After so long without a sound it is said. */
 const SILENT_MS = 4000

@@ -1,21 +1,21 @@
 // Adding a web link: an address becomes a title, a description and what it can show, before it is kept.
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
-import type { LookedUp } from '@valise/core/evidence'
+import type { PreviewedLink } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
-import type { WayProps } from './GatherDialogs.tsx'
-import { useKeepLink, useLookUp } from './queries.ts'
+import type { SourceProps } from './GatherDialogs.tsx'
+import { useKeepLink, usePreviewLink } from './queries.ts'
 import { toLanding } from './toLanding.ts'
 import { useLanded } from './useLanded.ts'
 import { pastedAddress } from './pastedAddress.ts'
-import { WayDialog } from './WayDialog.tsx'
-import styles from './WayDialog.module.css'
+import { SourceDialog } from './SourceDialog.tsx'
+import styles from './SourceDialog.module.css'
 
-export function LinkDialog({ place }: WayProps) {
+export function LinkDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
-  const lookUp = useLookUp()
+  const lookUp = usePreviewLink()
   const keep = useKeepLink()
   const landed = useLanded(place)
   const [address, setAddress] = useState(() => pastedAddress.get())
@@ -34,7 +34,7 @@ export function LinkDialog({ place }: WayProps) {
     )
   }
   return (
-    <WayDialog
+    <SourceDialog
       title={t('link.title')}
       acts={
         <Button
@@ -67,17 +67,17 @@ export function LinkDialog({ place }: WayProps) {
           slotProps={{ htmlInput: { inputMode: 'url', maxLength: 2000 } }}
         />
         <Button type="submit" disabled={address.trim() === ''} loading={lookUp.isPending}>
-          {t('link.look')}
+          {t('link.preview')}
         </Button>
       </form>
       <Refusal error={lookUp.error ?? keep.error} />
       {found ? <Found found={found} title={title ?? found.title} onTitle={setTitle} /> : null}
-    </WayDialog>
+    </SourceDialog>
   )
 }
 
 interface FoundProps {
-  readonly found: LookedUp
+  readonly found: PreviewedLink
   readonly title: string
   readonly onTitle: (title: string) => void
 }

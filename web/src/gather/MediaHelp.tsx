@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button'
 import { useTranslation } from 'react-i18next'
 import type { MediaTrouble } from './useMedia.ts'
-import styles from './WayDialog.module.css'
+import styles from './SourceDialog.module.css'
 
 interface MediaHelpProps {
   readonly trouble: MediaTrouble

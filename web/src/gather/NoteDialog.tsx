@@ -3,15 +3,15 @@ import Button from '@mui/material/Button'
 import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
-import type { WayProps } from './GatherDialogs.tsx'
+import type { SourceProps } from './GatherDialogs.tsx'
 import { noteArrival } from './arrivals.ts'
 import { endGathering } from './gathering.ts'
 import { NoteEditor } from './NoteEditor.tsx'
 import type { NoteHandle } from './NoteEditor.tsx'
 import { toLanding } from './toLanding.ts'
-import { WayDialog } from './WayDialog.tsx'
+import { SourceDialog } from './SourceDialog.tsx'
 
-export function NoteDialog({ place }: WayProps) {
+export function NoteDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
   const editor = useRef<NoteHandle>(null)
   const navigate = useNavigate()
@@ -22,12 +22,12 @@ export function NoteDialog({ place }: WayProps) {
     setIsSettling(false)
     endGathering()
     if (id === null) return
-    if (place.onKept) return place.onKept(id)
+    if (place.onSaved) return place.onSaved(id)
     noteArrival(id)
     if (window.location.pathname !== '/') void navigate(`/evidence/${id}`)
   }
   return (
-    <WayDialog
+    <SourceDialog
       title={t('note.title')}
       maxWidth="md"
       cancel={t('note.close')}
@@ -43,6 +43,6 @@ export function NoteDialog({ place }: WayProps) {
       }
     >
       <NoteEditor ref={editor} known={null} landing={toLanding(place)} isFocused />
-    </WayDialog>
+    </SourceDialog>
   )
 }

@@ -9,7 +9,7 @@ import { TextEditor } from '../drafts/TextEditor.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { notePlace } from './useLeftNote.ts'
 import { useNote } from './useNote.ts'
-import styles from './WayDialog.module.css'
+import styles from './SourceDialog.module.css'
 import '@valise/core/pages/paper.css'
 
 export interface NoteHandle {

@@ -12,22 +12,22 @@ import { Thumbnail } from '../evidence/Thumbnail.tsx'
 import { Loading } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { noteArrival } from './arrivals.ts'
-import type { WayProps } from './GatherDialogs.tsx'
+import type { SourceProps } from './GatherDialogs.tsx'
 import { endGathering } from './gathering.ts'
 import { endLending, gatherQueries, lendCamera } from './queries.ts'
 import { QrCode } from './QrCode.tsx'
 import { toLanding } from './toLanding.ts'
-import { WayDialog } from './WayDialog.tsx'
-import styles from './WayDialog.module.css'
+import { SourceDialog } from './SourceDialog.tsx'
+import styles from './SourceDialog.module.css'
 import gathered from './JustGathered.module.css'
 
-export function PhoneDialog({ place }: WayProps) {
+export function PhoneDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
   const lend = useMutation({ mutationFn: () => lendCamera(toLanding(place)) })
   const { mutate } = lend
   useEffect(() => mutate(), [mutate])
   return (
-    <WayDialog
+    <SourceDialog
       title={t('phone.title')}
       cancel={t('phone.close')}
       onClose={() => void endLending().catch(() => undefined)}
@@ -38,11 +38,11 @@ export function PhoneDialog({ place }: WayProps) {
       ) : (
         <Loading />
       )}
-    </WayDialog>
+    </SourceDialog>
   )
 }
 
-interface LentProps extends WayProps {
+interface LentProps extends SourceProps {
   readonly link: PhoneLink
   readonly onAgain: () => void
 }
@@ -107,8 +107,8 @@ function useArrivals(arrived: readonly string[], place: LentProps['place']): voi
     for (const id of arrived.filter((one) => !landed.current.has(one))) {
       landed.current.add(id)
       void refreshEvidence(client)
-      if (place.onKept) {
-        place.onKept(id)
+      if (place.onSaved) {
+        place.onSaved(id)
         endGathering()
         return
       }

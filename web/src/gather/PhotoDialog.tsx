@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router'
 import { addFiles } from '../evidence/addFiles.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { DeviceChoice } from './DeviceChoice.tsx'
-import type { WayProps } from './GatherDialogs.tsx'
+import type { SourceProps } from './GatherDialogs.tsx'
 import { endGathering } from './gathering.ts'
 import { MediaHelp } from './MediaHelp.tsx'
 import { TakenPhoto } from './TakenPhoto.tsx'
@@ -17,12 +17,12 @@ import { useMedia } from './useMedia.ts'
 import { useObjectUrl } from './useObjectUrl.ts'
 import { usePhotoProposal } from './usePhotoProposal.ts'
 import { Viewfinder } from './Viewfinder.tsx'
-import { WayDialog } from './WayDialog.tsx'
-import styles from './WayDialog.module.css'
+import { SourceDialog } from './SourceDialog.tsx'
+import styles from './SourceDialog.module.css'
 
 const delays = ['0', '3', '10'] as const
 
-export function PhotoDialog({ place }: WayProps) {
+export function PhotoDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
   const media = useMedia({ camera: true, microphone: false })
   const film = useRef<HTMLVideoElement>(null)
@@ -30,7 +30,7 @@ export function PhotoDialog({ place }: WayProps) {
   const [delay, setDelay] = useState<(typeof delays)[number]>('0')
   const [left, setLeft] = useState<number | null>(null)
   const address = useObjectUrl(picture)
-  const { found, isLooking } = usePhotoProposal(picture)
+  const { found, isPreviewing } = usePhotoProposal(picture)
   const [view, setView] = useState<TakenView>('proposed')
   const navigate = useNavigate()
   const hasFaults = (found?.proposal.faults.length ?? 0) > 0
@@ -50,15 +50,15 @@ export function PhotoDialog({ place }: WayProps) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [left])
   // What is looked at is what is kept: the proposal, or the photo as it was taken.
-  const keep = (onKept?: (id: string) => void) => {
+  const keep = (onSaved?: (id: string) => void) => {
     const recipe = view === 'proposed' && found?.bitmap ? found.proposal.recipe : null
     const landing = {
       ...place,
       ...(recipe && { recipe }),
-      ...(onKept && {
-        onKept: (id: string) => {
-          place.onKept?.(id)
-          onKept(id)
+      ...(onSaved && {
+        onSaved: (id: string) => {
+          place.onSaved?.(id)
+          onSaved(id)
         },
       }),
     }
@@ -67,7 +67,7 @@ export function PhotoDialog({ place }: WayProps) {
   }
   const change = () => keep((id) => void navigate(`/evidence/${id}/bench`))
   return (
-    <WayDialog
+    <SourceDialog
       title={t('photo.title')}
       maxWidth="md"
       acts={
@@ -85,7 +85,7 @@ export function PhotoDialog({ place }: WayProps) {
               variant={hasFaults ? 'outlined' : 'contained'}
               color="primary"
               autoFocus
-              disabled={isLooking}
+              disabled={isPreviewing}
               onClick={() => keep()}
             >
               {t('keep')}
@@ -118,7 +118,9 @@ export function PhotoDialog({ place }: WayProps) {
           )}
         </div>
       )}
-      {address && picture ? <TakenPhoto {...{ address, found, isLooking, view }} onView={setView} /> : null}
+      {address && picture ? (
+        <TakenPhoto {...{ address, found, isPreviewing, view }} onView={setView} />
+      ) : null}
       {picture || media.trouble ? null : (
         <div className={styles.line}>
           <ChoiceBar
@@ -135,7 +137,7 @@ export function PhotoDialog({ place }: WayProps) {
           />
         </div>
       )}
-    </WayDialog>
+    </SourceDialog>
   )
 }
 

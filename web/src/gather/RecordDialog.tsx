@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { addFiles } from '../evidence/addFiles.ts'
 import { toPlayTime } from '../evidence/playTime.ts'
 import { DeviceChoice } from './DeviceChoice.tsx'
-import type { WayProps } from './GatherDialogs.tsx'
+import type { SourceProps } from './GatherDialogs.tsx'
 import { endGathering } from './gathering.ts'
 import { LevelMeter } from './LevelMeter.tsx'
 import { MediaHelp } from './MediaHelp.tsx'
@@ -14,18 +14,18 @@ import { useObjectUrl } from './useObjectUrl.ts'
 import { useRecorder } from './useRecorder.ts'
 import type { Recorder } from './useRecorder.ts'
 import { Viewfinder } from './Viewfinder.tsx'
-import { WayDialog } from './WayDialog.tsx'
-import styles from './WayDialog.module.css'
+import { SourceDialog } from './SourceDialog.tsx'
+import styles from './SourceDialog.module.css'
 
-export function FilmDialog({ place }: WayProps) {
+export function FilmDialog({ place }: SourceProps) {
   return <RecordDialog what="film" place={place} />
 }
 
-export function VoiceDialog({ place }: WayProps) {
+export function VoiceDialog({ place }: SourceProps) {
   return <RecordDialog what="voice" place={place} />
 }
 
-function RecordDialog({ what, place }: WayProps & { readonly what: 'film' | 'voice' }) {
+function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | 'voice' }) {
   const { t } = useTranslation('gather')
   const isFilm = what === 'film'
   const media = useMedia({ camera: isFilm, microphone: true })
@@ -41,7 +41,7 @@ function RecordDialog({ what, place }: WayProps & { readonly what: 'film' | 'voi
     endGathering()
   }
   return (
-    <WayDialog
+    <SourceDialog
       title={t(`recordingOf.${what}`)}
       maxWidth={isFilm ? 'md' : 'sm'}
       onClose={() => {
@@ -105,7 +105,7 @@ function RecordDialog({ what, place }: WayProps & { readonly what: 'film' | 'voi
           />
         </div>
       ) : null}
-    </WayDialog>
+    </SourceDialog>
   )
 }
 

@@ -9,14 +9,14 @@ import { useLicenceName } from '../evidence/useLicenceName.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useLater } from '../ui/useLater.ts'
-import type { WayProps } from './GatherDialogs.tsx'
+import type { SourceProps } from './GatherDialogs.tsx'
 import { gatherQueries, smallPictureAddress, useKeepFromShelf, useReportPicture } from './queries.ts'
 import { toLanding } from './toLanding.ts'
 import { useLanded } from './useLanded.ts'
-import { WayDialog } from './WayDialog.tsx'
-import styles from './WayDialog.module.css'
+import { SourceDialog } from './SourceDialog.tsx'
+import styles from './SourceDialog.module.css'
 
-export function ShelfDialog({ place }: WayProps) {
+export function ShelfDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
   const [words, setWords] = useState('')
   const query = useQuery({
@@ -26,7 +26,7 @@ export function ShelfDialog({ place }: WayProps) {
   const keep = useKeepFromShelf()
   const landed = useLanded(place)
   return (
-    <WayDialog title={t('shelf.title')} maxWidth="md">
+    <SourceDialog title={t('shelf.title')} maxWidth="md">
       <TextField
         autoFocus
         type="search"
@@ -56,7 +56,7 @@ export function ShelfDialog({ place }: WayProps) {
           </>
         )}
       </Fetched>
-    </WayDialog>
+    </SourceDialog>
   )
 }
 

@@ -4,19 +4,19 @@ import { useTranslation } from 'react-i18next'
 import { ResultCanvas } from '../pictures/ResultCanvas.tsx'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import type { PhotoProposal } from './usePhotoProposal.ts'
-import styles from './WayDialog.module.css'
+import styles from './SourceDialog.module.css'
 
 export type TakenView = 'proposed' | 'taken'
 
 interface TakenPhotoProps {
   readonly address: string
   readonly found: PhotoProposal | null
-  readonly isLooking: boolean
+  readonly isPreviewing: boolean
   readonly view: TakenView
   readonly onView: (view: TakenView) => void
 }
 
-export function TakenPhoto({ address, found, isLooking, view, onView }: TakenPhotoProps) {
+export function TakenPhoto({ address, found, isPreviewing, view, onView }: TakenPhotoProps) {
   const { t } = useTranslation(['gather', 'bench'])
   const isProposed = found?.bitmap !== null && found?.bitmap !== undefined && view === 'proposed'
   const concealed = found?.proposal.recipe.steps.find((step) => step.kind === 'conceal')
@@ -31,7 +31,7 @@ export function TakenPhoto({ address, found, isLooking, view, onView }: TakenPho
         )}
       </div>
       <div className={styles.line} role="status">
-        {isLooking ? <p>{t('photo.looking')}</p> : null}
+        {isPreviewing ? <p>{t('photo.looking')}</p> : null}
         {found?.bitmap ? (
           <>
             <ChoiceBar

@@ -2,16 +2,16 @@
 import TextField from '@mui/material/TextField'
 import { LONGEST_TITLE } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
-import type { KeptText } from '../ui/useKeptText.ts'
+import type { SavedText } from '../ui/useSavedText.ts'
 
 interface WhatIsThisProps {
-  readonly kept: KeptText
+  readonly saved: SavedText
   /** What sort of thing it is, for those who hear the field. */
   readonly name: string
   readonly isFocused: boolean
 }
 
-export function WhatIsThis({ kept, name, isFocused }: WhatIsThisProps) {
+export function WhatIsThis({ saved, name, isFocused }: WhatIsThisProps) {
   const { t } = useTranslation('evidence')
   return (
     <TextField
@@ -20,11 +20,11 @@ export function WhatIsThis({ kept, name, isFocused }: WhatIsThisProps) {
       size="small"
       fullWidth
       autoFocus={isFocused}
-      value={kept.text}
-      onChange={(event) => kept.change(event.target.value)}
-      onBlur={kept.leave}
+      value={saved.text}
+      onChange={(event) => saved.change(event.target.value)}
+      onBlur={saved.leave}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') kept.leave()
+        if (event.key === 'Enter') saved.leave()
       }}
       slotProps={{
         htmlInput: { maxLength: LONGEST_TITLE, 'aria-label': `${t('drawer.whatIsThis')} ${name}` },

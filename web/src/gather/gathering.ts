@@ -3,25 +3,25 @@ import type { Landing } from '@valise/core/evidence'
 import { createStore } from '../ui/createStore.ts'
 
 /** The ways that open a dialog; files and folders open the device's own chooser instead. */
-export type WayWithDialog =
+export type SourceWithDialog =
   'photo' | 'film' | 'voice' | 'link' | 'drive' | 'shelf' | 'note' | 'collage' | 'phone'
 
 export interface LandingPlace extends Landing {
   /** For a slot that wants the thing itself; told once it is kept. */
-  readonly onKept?: (evidenceId: string) => void
+  readonly onSaved?: (evidenceId: string) => void
 }
 
-interface OpenWay {
-  readonly way: WayWithDialog
+interface OpenSource {
+  readonly source: SourceWithDialog
   readonly place: LandingPlace
 }
 
-export const openWay = createStore<OpenWay | null>(null)
+export const openSource = createStore<OpenSource | null>(null)
 
-export function gather(way: WayWithDialog, place: LandingPlace): void {
-  openWay.set({ way, place })
+export function gather(source: SourceWithDialog, place: LandingPlace): void {
+  openSource.set({ source, place })
 }
 
 export function endGathering(): void {
-  openWay.set(null)
+  openSource.set(null)
 }

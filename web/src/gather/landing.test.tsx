@@ -1,30 +1,30 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals'
 import { inOneLine, renderHtml } from '../testing/renderWords.tsx'
 import { arrivals, clearArrivals, noteArrival } from './arrivals.ts'
-import { endGathering, gather, openWay } from './gathering.ts'
+import { endGathering, gather, openSource } from './gathering.ts'
 import { toLanding } from './toLanding.ts'
-import { useWaysIn } from './useWaysIn.ts'
-import { wayIcons } from './wayIcons.ts'
-import { allWays } from './ways.ts'
+import { useSources } from './useSources.ts'
+import { sourceIcons } from './sourceIcons.ts'
+import { allSources } from './sources.ts'
 
 beforeEach(clearArrivals)
 afterEach(endGathering)
 
 describe('where things land', () => {
   it('is told to the server without what the window alone knows', () => {
-    const onKept = () => undefined
-    expect(toLanding({ classId: 'methods', assignmentId: 'transect', onKept })).toEqual({
+    const onSaved = () => undefined
+    expect(toLanding({ classId: 'methods', assignmentId: 'transect', onSaved })).toEqual({
       ...{ classId: 'methods', assignmentId: 'transect' },
     })
-    expect(toLanding({ onKept })).toEqual({})
+    expect(toLanding({ onSaved })).toEqual({})
   })
 
   it('is open for one way at a time, and shut again', () => {
     gather('photo', { classId: 'methods' })
     gather('link', {})
-    expect(openWay.get()).toEqual({ way: 'link', place: {} })
+    expect(openSource.get()).toEqual({ source: 'link', place: {} })
     endGathering()
-    expect(openWay.get()).toBeNull()
+    expect(openSource.get()).toBeNull()
   })
 
   it('names what came last first, each once, and no more than can be looked through', () => {
@@ -39,23 +39,23 @@ describe('where things land', () => {
 })
 
 describe('the ways in', () => {
-  function Ways() {
-    return <p>{useWaysIn().ways.join(' ')}</p>
+  function Sources() {
+    return <p>{useSources().sources.join(' ')}</p>
   }
-  const waysWith = (school: object | undefined) =>
-    inOneLine(renderHtml(<Ways />, { answers: school ? [[['ways-in'], school]] : [] }))
+  const sourcesWith = (school: object | undefined) =>
+    inOneLine(renderHtml(<Sources />, { answers: school ? [[['sources'], school]] : [] }))
       .trim()
       .split(' ')
 
   it('are all that there are, where the school has all of them', () => {
-    expect(waysWith({ drive: true, shelf: true })).toEqual([...allWays])
-    expect(Object.keys(wayIcons).sort()).toEqual([...allWays].sort())
+    expect(sourcesWith({ drive: true, shelf: true })).toEqual([...allSources])
+    expect(Object.keys(sourceIcons).sort()).toEqual([...allSources].sort())
   })
 
   it('leave out what the school has not set up, and what is not known yet', () => {
-    expect(waysWith({ drive: false, shelf: true })).not.toContain('drive')
-    expect(waysWith({ drive: true, shelf: false })).not.toContain('shelf')
-    expect(waysWith(undefined)).not.toContain('drive')
-    expect(waysWith(undefined)).toContain('photo')
+    expect(sourcesWith({ drive: false, shelf: true })).not.toContain('drive')
+    expect(sourcesWith({ drive: true, shelf: false })).not.toContain('shelf')
+    expect(sourcesWith(undefined)).not.toContain('drive')
+    expect(sourcesWith(undefined)).toContain('photo')
   })
 })

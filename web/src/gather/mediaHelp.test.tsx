@@ -5,8 +5,8 @@ import { MediaHelp } from './MediaHelp.tsx'
 import type { MediaTrouble } from './useMedia.ts'
 import { toFile } from './recordingShelf.ts'
 import { toLanding } from './toLanding.ts'
-import { wayIcons } from './wayIcons.ts'
-import { allWays } from './ways.ts'
+import { sourceIcons } from './sourceIcons.ts'
+import { allSources } from './sources.ts'
 
 const troubles: readonly MediaTrouble[] = ['refused', 'none', 'busy', 'unsupported']
 
@@ -36,13 +36,13 @@ describe('a camera or a microphone that cannot be used', () => {
 
 describe('the ways in', () => {
   it('have a drawing each, and stand behind one button', () => {
-    expect(Object.keys(wayIcons).sort()).toEqual([...allWays].sort())
+    expect(Object.keys(sourceIcons).sort()).toEqual([...allSources].sort())
     expect(renderHtml(<GatherMenu />)).toContain('aria-haspopup="menu"')
   })
 
   it('land where one stands, and tell the server no more than that', () => {
     expect(toLanding({})).toEqual({})
-    expect(toLanding({ classId: 'methods', assignmentId: 'a', onKept: () => undefined })).toEqual({
+    expect(toLanding({ classId: 'methods', assignmentId: 'a', onSaved: () => undefined })).toEqual({
       classId: 'methods',
       assignmentId: 'a',
     })

@@ -7,7 +7,7 @@ import type {
   FromShelf,
   Landing,
   LentCamera,
-  LookedUp,
+  PreviewedLink,
   NewLink,
   PhoneLink,
   PhoneState,
@@ -58,9 +58,9 @@ export function smallPictureAddress(pictureId: string): string {
   return `/api/picture-shelf/${pictureId}/small`
 }
 
-export function useLookUp() {
+export function usePreviewLink() {
   return useMutation({
-    mutationFn: (address: string) => ask<LookedUp>('POST', '/api/links/look-up', { body: { address } }),
+    mutationFn: (address: string) => ask<PreviewedLink>('POST', '/api/links/preview', { body: { address } }),
   })
 }
 
@@ -68,7 +68,7 @@ export function useLookUp() {
 function useKeeping<V>(keep: (wish: V) => Promise<Evidence>) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: keep,
     onSuccess: () => void refreshEvidence(client),
   })
@@ -89,7 +89,7 @@ export function useKeepFromShelf() {
 export function useReportPicture() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ pictureId, words }: { pictureId: string; words: string }) =>
       ask<undefined>('POST', `/api/picture-shelf/${pictureId}/reports`, { body: { words } }),
     onSuccess: () => client.invalidateQueries({ queryKey: [...gatherQueries.all(), 'shelf'] }),

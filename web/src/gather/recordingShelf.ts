@@ -4,7 +4,7 @@ import { openDB } from 'idb'
 import type { DBSchema, IDBPDatabase } from 'idb'
 import { fetchDeviceKey } from '../drafts/deviceStore.ts'
 
-interface KeptPart {
+interface StoredChunk {
   readonly personId: string
   readonly recordingId: string
   readonly n: number
@@ -12,7 +12,7 @@ interface KeptPart {
   readonly sealed: ArrayBuffer
 }
 
-interface KeptHead {
+interface StoredHead {
   readonly personId: string
   readonly recordingId: string
   readonly mime: string
@@ -22,11 +22,11 @@ interface KeptHead {
 }
 
 interface Shelf extends DBSchema {
-  heads: { key: [string, string]; value: KeptHead }
-  parts: { key: [string, string, number]; value: KeptPart }
+  heads: { key: [string, string]; value: StoredHead }
+  parts: { key: [string, string, number]; value: StoredChunk }
 }
 
-export interface LeftRecording extends KeptHead {
+export interface LeftRecording extends StoredHead {
   /** All that was kept of it, in one piece. */
   read(): Promise<File>
 }
@@ -34,9 +34,9 @@ export interface LeftRecording extends KeptHead {
 export interface RecordingShelf {
   /** Keeps the next part of a recording. */
   append(
-    recording: Pick<KeptHead, 'recordingId' | 'mime' | 'startedAt' | 'lengthMs'>,
+    recording: Pick<StoredHead, 'recordingId' | 'mime' | 'startedAt' | 'lengthMs'>,
     n: number,
-    part: Blob,
+    chunk: Blob,
   ): Promise<void>
   remove(recordingId: string): Promise<void>
   /** Recordings that nobody ended: their window crashed or was closed. */
@@ -50,9 +50,9 @@ export async function openRecordingShelf(personId: string): Promise<RecordingShe
   const partsOf = (recordingId: string) =>
     IDBKeyRange.bound([personId, recordingId], [personId, recordingId, []])
   return {
-    append: async (recording, n, part) => {
+    append: async (recording, n, chunk) => {
       const iv = crypto.getRandomValues(new Uint8Array(12))
-      const sealed = await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, await part.arrayBuffer())
+      const sealed = await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, await chunk.arrayBuffer())
       const { recordingId } = recording
       const writing = shelf.transaction(['heads', 'parts'], 'readwrite')
       await Promise.all([
@@ -71,7 +71,7 @@ export async function openRecordingShelf(personId: string): Promise<RecordingShe
         ...head,
         read: async () => {
           const parts = await shelf.getAll('parts', partsOf(head.recordingId))
-          const open = ({ iv, sealed }: KeptPart) =>
+          const open = ({ iv, sealed }: StoredChunk) =>
             crypto.subtle.decrypt({ name: 'AES-GCM', iv }, key, sealed)
           return toFile(await Promise.all(parts.map(open)), head)
         },
@@ -82,7 +82,7 @@ export async function openRecordingShelf(personId: string): Promise<RecordingShe
 
 export function toFile(
   parts: readonly BlobPart[],
-  { mime, startedAt }: Pick<KeptHead, 'mime' | 'startedAt'>,
+  { mime, startedAt }: Pick<StoredHead, 'mime' | 'startedAt'>,
 ): File {
   const ending = mime.includes('mp4') ? 'mp4' : 'webm'
   const what = mime.startsWith('audio') ? 'voice' : 'video'

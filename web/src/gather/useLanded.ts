@@ -5,11 +5,11 @@ import { noteArrival } from './arrivals.ts'
 import { endGathering } from './gathering.ts'
 import type { LandingPlace } from './gathering.ts'
 
-export function useLanded({ onKept }: LandingPlace): (item: Evidence) => void {
+export function useLanded({ onSaved }: LandingPlace): (item: Evidence) => void {
   const navigate = useNavigate()
   return ({ id }) => {
     endGathering()
-    if (onKept) return onKept(id)
+    if (onSaved) return onSaved(id)
     noteArrival(id)
     // On Today it is told there; from everywhere else the way leads to where it lies.
     if (window.location.pathname !== '/') void navigate(`/evidence/${id}`)

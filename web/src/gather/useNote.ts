@@ -4,7 +4,7 @@ import type { RichText } from '@valise/core/pages'
 import type { Landing } from '@valise/core/evidence'
 import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { noteKeeping, noteKept, noteRefused } from '../app/kept.ts'
+import { noteSaving, noteSaved, noteRefused } from '../app/saveStatus.ts'
 import { loseWhereSignedOut } from '../app/lostSession.ts'
 import { writeUnsent } from '../drafts/unsentStore.ts'
 import type { HeldText } from '../drafts/useUnsavedText.ts'
@@ -45,7 +45,7 @@ export function useNote(known: Known | null, landing: Landing, place: string): W
     next.current = null
     const { current } = present
     if (current ? isSame(current.text, text) : isSame(text, emptyText)) return keepNext()
-    noteKeeping()
+    noteSaving()
     sending.current = text
     try {
       if (current === null) {
@@ -59,7 +59,7 @@ export function useNote(known: Known | null, landing: Landing, place: string): W
       }
       setError(null)
       if (next.current === null) writeUnsent(personId, place, undefined)
-      noteKept()
+      noteSaved()
     } catch (problem) {
       // What was written stays in the editor, and goes with the next try.
       next.current ??= text

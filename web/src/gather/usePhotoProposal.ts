@@ -10,19 +10,22 @@ export interface PhotoProposal {
 }
 
 /** Null while it is being looked at, and where this device cannot: then the photo is kept as it is. */
-export function usePhotoProposal(picture: File | null): { found: PhotoProposal | null; isLooking: boolean } {
+export function usePhotoProposal(picture: File | null): {
+  found: PhotoProposal | null
+  isPreviewing: boolean
+} {
   const [state, setState] = useState<{ picture: File; found: PhotoProposal | null } | null>(null)
   useEffect(() => {
     if (!picture) return
     const desk = openDesk()
     let isLeft = false
-    const look = async (): Promise<PhotoProposal> => {
+    const propose = async (): Promise<PhotoProposal> => {
       await desk.work.open(picture)
       const proposal = await desk.work.propose(newSeed())
       const isEmpty = proposal.recipe.steps.length === 0
       return { proposal, bitmap: isEmpty ? null : (await desk.work.preview(proposal.recipe)).bitmap }
     }
-    void look().then(
+    void propose().then(
       (found) => !isLeft && setState({ picture, found }),
       () => !isLeft && setState({ picture, found: null }),
     )
@@ -32,5 +35,5 @@ export function usePhotoProposal(picture: File | null): { found: PhotoProposal |
     }
   }, [picture])
   const own = state?.picture === picture ? state : null
-  return { found: own?.found ?? null, isLooking: picture !== null && own === null }
+  return { found: own?.found ?? null, isPreviewing: picture !== null && own === null }
 }

@@ -48,8 +48,8 @@ function ChangeLine({ change }: { readonly change: PageChange }) {
       <b>{t(`changes.${change.what}`, { thing, row: change.row })}</b>
       {change.words.length > 0 ? (
         <p>
-          {change.words.map((part, n) => (
-            <Words key={`${n}-${part.how}`} part={part} />
+          {change.words.map((run, n) => (
+            <Words key={`${n}-${run.how}`} run={run} />
           ))}
         </p>
       ) : null}
@@ -60,9 +60,9 @@ function ChangeLine({ change }: { readonly change: PageChange }) {
 const AROUND = 60
 
 /** Words that stayed are shown only as far as they tell where one is. */
-function Words({ part }: { readonly part: WordChange }) {
-  if (part.how === 'added') return <ins>{part.words}</ins>
-  if (part.how === 'removed') return <del>{part.words}</del>
-  const { words } = part
+function Words({ run }: { readonly run: WordChange }) {
+  if (run.how === 'added') return <ins>{run.words}</ins>
+  if (run.how === 'removed') return <del>{run.words}</del>
+  const { words } = run
   return words.length > 2 * AROUND ? `${words.slice(0, AROUND)} … ${words.slice(-AROUND)}` : words
 }

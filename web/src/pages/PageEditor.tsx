@@ -29,7 +29,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
   const { state, acts } = usePageEditor(page)
   const queryKey = useMemo(() => pageQueries.one(page.id).queryKey, [page.id])
   const editor = { ...state, ...acts }
-  const [isLooking, setIsLooking] = useState(false)
+  const [isPreviewing, setIsLooking] = useState(false)
   const isNarrow = useMediaQuery('(max-width: 767.95px)')
   const { document } = editor.draft
   const title = document.title || t('untitled')
@@ -40,8 +40,8 @@ export function PageEditor({ page }: { readonly page: Page }) {
     <PageActsProvider value={acts}>
       <PageStateProvider value={editor}>
         <div className={styles.screen}>
-          <Seam isLooking={isLooking} onLook={() => setIsLooking((looking) => !looking)} />
-          {isLooking ? (
+          <Seam isPreviewing={isPreviewing} onLook={() => setIsLooking((looking) => !looking)} />
+          {isPreviewing ? (
             <Look />
           ) : (
             <div className={styles.lay}>
@@ -86,9 +86,9 @@ function Look() {
   const { document } = draft
   const html = useMemo(() => renderPage(document, draftView(document.lang, shown)), [document, shown])
   return (
-    <div className={styles.look}>
+    <div className={styles.preview}>
       {/* The core's renderer builds it from known parts and escapes all text. */}
-      <div className={styles.lookPaper} dangerouslySetInnerHTML={{ __html: html }} />
+      <div className={styles.previewPaper} dangerouslySetInnerHTML={{ __html: html }} />
     </div>
   )
 }

@@ -16,11 +16,11 @@ import styles from './Seam.module.css'
 const MOST_TICKS = 14
 
 interface SeamProps {
-  readonly isLooking: boolean
+  readonly isPreviewing: boolean
   readonly onLook: () => void
 }
 
-export function Seam({ isLooking, onLook }: SeamProps) {
+export function Seam({ isPreviewing, onLook }: SeamProps) {
   const { t } = useTranslation('pages')
   const when = useWhen()
   const { page, draft, shown } = usePage()
@@ -84,10 +84,12 @@ export function Seam({ isLooking, onLook }: SeamProps) {
       </div>
       <div className={styles.acts}>
         <Button
-          startIcon={isLooking ? <IconPencil size={18} stroke={1.7} /> : <IconEye size={18} stroke={1.7} />}
+          startIcon={
+            isPreviewing ? <IconPencil size={18} stroke={1.7} /> : <IconEye size={18} stroke={1.7} />
+          }
           onClick={onLook}
         >
-          {isLooking ? t('seam.write') : t('seam.look')}
+          {isPreviewing ? t('seam.edit') : t('seam.preview')}
         </Button>
         <Button
           variant="contained"

@@ -8,7 +8,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import styles from './ChangesDialog.module.css'
 import { usePage } from './usePageEditor.ts'
 
@@ -60,7 +60,7 @@ function SaidIn({ recording, onSaving }: WordsOwedProps & { readonly recording: 
   const { id, title } = recording
   const item = useQuery(evidenceQueries.one(id))
   const change = useChangeEvidence(id)
-  const kept = useKeptText(item.data?.transcript ?? '', (transcript) => {
+  const saved = useSavedText(item.data?.transcript ?? '', (transcript) => {
     // Why it failed stands under the field.
     const save = () =>
       change.mutateAsync({ transcript }).then(
@@ -79,9 +79,9 @@ function SaidIn({ recording, onSaving }: WordsOwedProps & { readonly recording: 
         maxRows={6}
         fullWidth
         disabled={item.data === undefined}
-        value={kept.text}
-        onChange={(event) => kept.change(event.target.value)}
-        onBlur={kept.leave}
+        value={saved.text}
+        onChange={(event) => saved.change(event.target.value)}
+        onBlur={saved.leave}
         slotProps={{ htmlInput: { maxLength: LONGEST_TRANSCRIPT } }}
       />
       <Refusal error={change.error} />

@@ -3,7 +3,7 @@ import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from 
 import type { NewPage, Page, PageList, Use } from '@valise/core/pages'
 import { ask, get, withQuery } from '../api/index.ts'
 
-export type PageShelf = 'kept' | 'bin'
+export type PageShelf = 'live' | 'bin'
 
 export const pageQueries = {
   all: () => ['pages'] as const,
@@ -43,7 +43,7 @@ export function pagePath(id: string): string {
 export function useCreatePage() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ key, ...body }: NewPage & { readonly key: string }) =>
       ask<Page>('POST', '/api/pages', { body, key }),
     onSuccess: (page) => {
@@ -56,7 +56,7 @@ export function useCreatePage() {
 export function usePublish(id: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (revision: number) => ask<Page>('POST', `${pagePath(id)}/published`, { revision }),
     onSuccess: (page) => {
       client.setQueryData(pageQueries.one(id).queryKey, page)
@@ -82,7 +82,7 @@ export function useDiscardPage(id: string): () => void {
 export function useBinPage() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
       act === 'remove'
         ? ask<undefined>('DELETE', pagePath(id))

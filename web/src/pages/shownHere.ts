@@ -27,8 +27,10 @@ export function draftView(lang: PageDocument['lang'], shown: Shown): PageView {
   return {
     shown,
     lang,
-    address: (_, { id, n, look = 0 }, what) =>
-      what === 'screen' ? renditionAddress({ id, version: { n, look } }, 'screen') : fileAddress(id, n),
+    address: (_, { id, n, look: renderRevision = 0 }, what) =>
+      what === 'screen'
+        ? renditionAddress({ id, version: { n, renderRevision } }, 'screen')
+        : fileAddress(id, n),
     voiceAddress: (_, { id, n }) => fileAddress(id, n),
   }
 }

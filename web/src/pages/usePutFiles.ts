@@ -36,14 +36,14 @@ export function usePutFiles(sync: DraftSync): (files: readonly File[], place: Pa
       const arriving = files.map(
         (file) =>
           new Promise<Evidence | null>((resolve) => {
-            const onKept = async (id: string) => {
+            const onSaved = async (id: string) => {
               const item = await fetchItem(client, id)
               if (isPut && item) put([item], null)
               else resolve(item)
             }
             void addFiles([file], {
               classId,
-              onKept: (id) => void onKept(id),
+              onSaved: (id) => void onSaved(id),
               onRefused: () => resolve(null),
             })
           }),

@@ -53,7 +53,7 @@ function Days({ membership }: { readonly membership: Membership }) {
   const words = [
     firstDay === null ? null : t('detail.from', { day: when.localDay(firstDay) }),
     lastDay === null ? t('detail.open') : t('detail.until', { day: when.localDay(lastDay) }),
-  ].filter((part) => part !== null)
+  ].filter((words) => words !== null)
   return (
     <span className={styles.days} data-state={state}>
       {words.join(', ')}

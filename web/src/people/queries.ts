@@ -107,7 +107,7 @@ export function tellSeen(): Promise<void> {
 export function usePreferences() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (body: Preferences) => ask<MySession>('PATCH', '/api/preferences', { body }),
     onSuccess: (session) => {
       client.setQueryData(sessionQueries.me().queryKey, session)
@@ -119,7 +119,7 @@ export function usePreferences() {
 export function useChangePassword() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (body: { present: string; next: string }) => ask<undefined>('PUT', '/api/password', { body }),
     onSuccess: () => client.invalidateQueries({ queryKey: sessionQueries.all().queryKey }),
   })
@@ -138,7 +138,7 @@ export function useEndSessions() {
 export function useCreatePerson() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ key, input }: { key: string; input: PersonInput }) =>
       ask<PersonDetail>('POST', '/api/people', { body: input, key }),
     onSuccess: () => client.invalidateQueries({ queryKey: peopleQueries.all() }),
@@ -146,13 +146,13 @@ export function useCreatePerson() {
 }
 
 export function useUpdatePerson(id: string) {
-  return useKeptPerson((change: { revision: number; input: PersonInput }) =>
+  return useSavedPerson((change: { revision: number; input: PersonInput }) =>
     ask<PersonDetail>('PUT', `/api/people/${id}`, { body: change.input, revision: change.revision }),
   )
 }
 
 export function useEndPerson(id: string) {
-  return useKeptPerson((change: { revision: number; ended: boolean }) =>
+  return useSavedPerson((change: { revision: number; ended: boolean }) =>
     ask<PersonDetail>('PUT', `/api/people/${id}/ended`, {
       body: { ended: change.ended },
       revision: change.revision,
@@ -161,13 +161,13 @@ export function useEndPerson(id: string) {
 }
 
 export function useCreateMembership(personId: string) {
-  return useKeptPerson((change: { key: string; input: MembershipInput }) =>
+  return useSavedPerson((change: { key: string; input: MembershipInput }) =>
     ask<Membership>('POST', `/api/people/${personId}/memberships`, { body: change.input, key: change.key }),
   )
 }
 
 export function useUpdateMembership() {
-  return useKeptPerson(
+  return useSavedPerson(
     (change: { id: string; revision: number; days: Pick<MembershipInput, 'firstDay' | 'lastDay'> }) =>
       ask<Membership>('PATCH', `/api/memberships/${change.id}`, {
         body: change.days,
@@ -183,10 +183,10 @@ export function useSignInLink(personId: string) {
 }
 
 /** A write to a person; afterwards, done or refused as stale, people are fetched afresh. */
-function useKeptPerson<Change, Answer>(write: (change: Change) => Promise<Answer>) {
+function useSavedPerson<Change, Answer>(write: (change: Change) => Promise<Answer>) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: write,
     onSettled: async () => {
       await client.invalidateQueries({ queryKey: peopleQueries.all() })

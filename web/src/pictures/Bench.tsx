@@ -5,7 +5,7 @@ import useMediaQuery from '@mui/material/useMediaQuery'
 import { IconCopy } from '@tabler/icons-react'
 import type { Evidence } from '@valise/core/evidence'
 import { IDENTITY, resolveGeometry, stepOf } from '@valise/core/pictures'
-import type { KeptRecipe, PictureRecipe, Proposal } from '@valise/core/pictures'
+import type { SavedRecipe, PictureRecipe, Proposal } from '@valise/core/pictures'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLocation } from 'react-router'
@@ -21,8 +21,8 @@ import { LeaveProposalDialog } from './LeaveProposalDialog.tsx'
 import { MovePad } from './MovePad.tsx'
 import { newSeed } from './pictureDesk.ts'
 import { ProposalBar } from './ProposalBar.tsx'
-import { overlapsAny } from './parts.ts'
-import { partsOf, withoutStep, withParts, withStep } from './recipeChanges.ts'
+import { overlapsAny } from './regions.ts'
+import { partsOf, withoutStep, withRegions, withStep } from './recipeChanges.ts'
 import { RecipeList } from './RecipeList.tsx'
 import { ShowChecks } from './ShowChecks.tsx'
 import type { Line } from './HorizonOverlay.tsx'
@@ -41,13 +41,13 @@ import { useResult } from './useResult.ts'
 import { useSquaring } from './useSquaring.ts'
 import { UseOnOthers } from './UseOnOthers.tsx'
 
-export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: KeptRecipe }) {
+export function Bench({ item, saved }: { readonly item: Evidence; readonly saved: SavedRecipe }) {
   const { t } = useTranslation('bench')
   const isNarrow = useMediaQuery('(max-width: 767.95px)')
-  const { original } = kept
+  const { original } = saved
   const { n, mime } = item.version
   const of = useMemo(() => ({ id: item.id, n }), [item.id, n])
-  const inHand = useRecipe(of, kept)
+  const inHand = useRecipe(of, saved)
   const [moving, setMoving] = useState<PictureRecipe | null>(null)
   const location = useLocation()
   // Whoever comes to mark a page of a document marks at once.
@@ -60,7 +60,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
   /** Whoever works already is not interrupted by a proposal. */
   const hasBegun = useRef(wanted !== null)
   const [said, setSaid] = useState<string | null>(null)
-  const [isLooking, setIsLooking] = useState(false)
+  const [isPreviewing, setIsLooking] = useState(false)
   const [isUsingOnOthers, setIsUsingOnOthers] = useState(false)
 
   const deskState = usePictureDesk(of, mime, original)
@@ -90,7 +90,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     if (!desk) return
     void desk.work.propose(newSeed()).then((found) => {
       setProposal(found)
-      setIsOffered(kept.revision === 0 && !hasBegun.current && found.recipe.steps.length > 0)
+      setIsOffered(saved.revision === 0 && !hasBegun.current && found.recipe.steps.length > 0)
     })
     // A recipe that is there already is never offered another one.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -109,7 +109,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     deskState.state,
     result.preview !== null,
     proposal !== null,
-    wanted !== null || kept.revision > 0,
+    wanted !== null || saved.revision > 0,
   )
 
   const choose = (kind: ToolKind) => {
@@ -126,15 +126,15 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
     // Nothing has to be said for the light to be evened: choosing it does it.
     if (kind === 'even' && !stepOf(recipe.steps, 'even')) keep(withStep(recipe, plainEven))
   }
-  const lookForNames = async () => {
+  const findNames = async () => {
     if (!desk) return
     setIsLooking(true)
     const steps = seen.steps.filter(({ kind }) => kind !== 'conceal')
     const found = await desk.work.findNames(steps, newSeed())
     setIsLooking(false)
     const parts = partsOf(recipe)
-    const added = found.filter((part) => !overlapsAny(part, parts))
-    if (added.length > 0) keep(withParts(recipe, [...parts, ...added]))
+    const added = found.filter((region) => !overlapsAny(region, parts))
+    if (added.length > 0) keep(withRegions(recipe, [...parts, ...added]))
     setSaid(t('conceal.found', { count: added.length }))
   }
   const turnHorizon = () => {
@@ -216,7 +216,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           </>
         ) : (
           <BenchTool
-            {...{ tool, recipe, concealing, marking, item, speaking, isLooking, geometry }}
+            {...{ tool, recipe, concealing, marking, item, speaking, isPreviewing, geometry }}
             grey={result.preview?.grey ?? null}
             hasHorizon={horizon !== null}
             cropped={resolveGeometry(original, recipe.steps, 'crop').size}
@@ -225,7 +225,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
             isSnapping={squaring.isSnapping}
             onSnapping={squaring.setIsSnapping}
             onFindSheet={squaring.find}
-            onLook={() => void lookForNames()}
+            onLook={() => void findNames()}
             onHorizon={turnHorizon}
           />
         )}
@@ -256,7 +256,7 @@ export function Bench({ item, kept }: { readonly item: Evidence; readonly kept: 
           </Button>
         </div>
         <RecipeList recipe={inHand.document} chosen={tool} onChoose={choose} onChange={keep} />
-        <BenchFoot id={item.id} kept={t('keptByItself')} />
+        <BenchFoot id={item.id} note={t('savedByItself')} />
       </aside>
       {isUsingOnOthers ? (
         <UseOnOthers
@@ -276,10 +276,10 @@ function doingOf(
   desk: DeskState['state'],
   hasPreview: boolean,
   hasProposal: boolean,
-  isUnderWay: boolean,
+  isRunning: boolean,
 ): Doing | null {
   if (desk === 'failed') return null
   if (desk === 'opening') return 'opening'
   if (!hasPreview) return 'making'
-  return hasProposal || isUnderWay ? null : 'looking'
+  return hasProposal || isRunning ? null : 'looking'
 }

@@ -7,10 +7,10 @@ import styles from './Bench.module.css'
 interface BenchFootProps {
   /** The item that is worked on. */
   readonly id: string
-  readonly kept: string
+  readonly note: string
 }
 
-export function BenchFoot({ id, kept }: BenchFootProps) {
+export function BenchFoot({ id, note }: BenchFootProps) {
   const { t } = useTranslation('bench')
   const navigate = useNavigate()
   // The first place that was opened here has nothing of ours before it.
@@ -18,7 +18,7 @@ export function BenchFoot({ id, kept }: BenchFootProps) {
   const back = () => (isFirst ? navigate(`/evidence/${id}`) : navigate(-1))
   return (
     <div className={styles.foot}>
-      <small>{kept}</small>
+      <small>{note}</small>
       <Button variant="contained" color="primary" onClick={() => void back()}>
         {t('back')}
       </Button>

@@ -220,7 +220,7 @@ function Concealed({ concealing, geometry }: BenchPanesProps) {
       onChange={(n, points) => concealing.change(n, points, geometry)}
       onDone={concealing.done}
       onDrop={concealing.drop}
-      onDraw={(part) => concealing.draw(part, geometry)}
+      onDraw={(region) => concealing.draw(region, geometry)}
     />
   )
 }

@@ -22,5 +22,5 @@ function OfPicture({ item }: { readonly item: Evidence }) {
   const title = item.title === '' ? t('place') : `${item.title}, ${t('place')}`
   useEffect(() => setPlace({ name: t('place'), parent, title, within: 'evidence' }), [t, parent, title])
   const recipe = useQuery(recipeQueries.one({ id: item.id, n: item.version.n }))
-  return <Fetched query={recipe}>{(kept) => <Bench item={item} kept={kept} />}</Fetched>
+  return <Fetched query={recipe}>{(saved) => <Bench item={item} saved={saved} />}</Fetched>
 }

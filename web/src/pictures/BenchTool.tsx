@@ -29,7 +29,7 @@ interface BenchToolProps extends ToolBarProps {
   /** The size that is cropped. */
   readonly cropped: Size
   readonly isSnapping: boolean
-  readonly isLooking: boolean
+  readonly isPreviewing: boolean
   readonly hasHorizon: boolean
   readonly onSnapping: (isOn: boolean) => void
   readonly onFindSheet: () => void
@@ -81,7 +81,7 @@ function Controls(props: BenchToolProps & { readonly tool: ToolKind }) {
           fill={concealing.fill}
           drawing={concealing.drawing}
           hasChosen={concealing.chosen !== null}
-          isLooking={props.isLooking}
+          isPreviewing={props.isPreviewing}
           onFill={concealing.setFill}
           onDrawing={concealing.setDrawing}
           onLook={props.onLook}

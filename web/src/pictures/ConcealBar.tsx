@@ -12,7 +12,7 @@ interface ConcealBarProps {
   readonly fill: ConcealFill
   readonly drawing: Drawing
   readonly hasChosen: boolean
-  readonly isLooking: boolean
+  readonly isPreviewing: boolean
   readonly onFill: (fill: ConcealFill) => void
   readonly onDrawing: (drawing: Drawing) => void
   readonly onLook: () => void
@@ -21,7 +21,7 @@ interface ConcealBarProps {
 }
 
 export function ConcealBar(props: ConcealBarProps) {
-  const { fill, drawing, hasChosen, isLooking, onFill, onDrawing, onLook, onAdd, onDrop } = props
+  const { fill, drawing, hasChosen, isPreviewing, onFill, onDrawing, onLook, onAdd, onDrop } = props
   const { t } = useTranslation('bench')
   return (
     <>
@@ -56,11 +56,11 @@ export function ConcealBar(props: ConcealBarProps) {
       <Button
         size="small"
         startIcon={<IconTextScan2 size={18} stroke={1.7} />}
-        loading={isLooking}
+        loading={isPreviewing}
         loadingPosition="start"
         onClick={onLook}
       >
-        {t('conceal.look')}
+        {t('conceal.find')}
       </Button>
       <Button
         size="small"

@@ -3,13 +3,13 @@ import type { Point, Size } from '@valise/core/pictures'
 import { useRef, useState } from 'react'
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { useTranslation } from 'react-i18next'
-import { boxBetween, moveCorner, movePoints } from './parts.ts'
+import { boxBetween, moveCorner, movePoints } from './regions.ts'
 import { arrowStep, Handle, placeOf } from './Handle.tsx'
 import styles from './Handles.module.css'
 import { useHolding } from './heldHandle.ts'
 
 /** A part as it lies over the picture that is seen. */
-export interface PartInView {
+export interface RegionInView {
   readonly points: readonly Point[]
   /** 0 for an outline; for a brush how far it covers about its line. */
   readonly radius: number
@@ -18,7 +18,7 @@ export interface PartInView {
 export type Drawing = 'box' | 'brush' | 'none'
 
 interface ConcealOverlayProps {
-  readonly parts: readonly PartInView[]
+  readonly parts: readonly RegionInView[]
   readonly chosen: number | null
   readonly size: Size
   readonly drawing: Drawing
@@ -27,7 +27,7 @@ interface ConcealOverlayProps {
   readonly onChange: (n: number, points: readonly Point[]) => void
   readonly onDone: () => void
   readonly onDrop: (n: number) => void
-  readonly onDraw: (part: PartInView) => void
+  readonly onDraw: (region: RegionInView) => void
 }
 
 /** Shorter drags are clicks. */
@@ -35,7 +35,7 @@ const LEAST_DRAG = 4
 
 export function ConcealOverlay(props: ConcealOverlayProps) {
   const { parts, chosen, size, drawing, brush, onDraw } = props
-  const [drawn, setDrawn] = useState<PartInView | null>(null)
+  const [drawn, setDrawn] = useState<RegionInView | null>(null)
   const start = useRef<Point | null>(null)
   const begin = (event: PointerEvent<HTMLDivElement>) => {
     if (drawing === 'none' || event.button !== 0) return
@@ -71,45 +71,45 @@ export function ConcealOverlay(props: ConcealOverlayProps) {
         preserveAspectRatio="none"
         aria-hidden
       >
-        {parts.map((part, n) => (
-          <Shape key={n} part={part} isChosen={n === chosen} />
+        {parts.map((region, n) => (
+          <Shape key={n} region={region} isChosen={n === chosen} />
         ))}
-        {drawn ? <Shape part={drawn} isChosen /> : null}
+        {drawn ? <Shape region={drawn} isChosen /> : null}
       </svg>
-      {parts.map((part, n) => (
-        <Grip key={n} {...props} part={part} n={n} />
+      {parts.map((region, n) => (
+        <Grip key={n} {...props} region={region} n={n} />
       ))}
     </div>
   )
 }
 
-function Shape({ part, isChosen }: { readonly part: PartInView; readonly isChosen: boolean }) {
-  const points = part.points.map(({ x, y }) => `${x},${y}`).join(' ')
-  if (part.radius === 0) return <polygon className={styles.part} data-chosen={isChosen} points={points} />
-  const line = part.points.length === 1 ? `${points} ${points}` : points
+function Shape({ region, isChosen }: { readonly region: RegionInView; readonly isChosen: boolean }) {
+  const points = region.points.map(({ x, y }) => `${x},${y}`).join(' ')
+  if (region.radius === 0) return <polygon className={styles.region} data-chosen={isChosen} points={points} />
+  const line = region.points.length === 1 ? `${points} ${points}` : points
   return (
     <polyline
       points={line}
       fill="none"
       stroke={isChosen ? 'var(--apricot2)' : '#1c2b33'}
       strokeOpacity={0.6}
-      strokeWidth={part.radius * 2}
+      strokeWidth={region.radius * 2}
       strokeLinecap="round"
       strokeLinejoin="round"
     />
   )
 }
 
-function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly n: number }) {
-  const { part, n, chosen, size, onChoose, onChange, onDone, onDrop } = props
+function Grip(props: ConcealOverlayProps & { readonly region: RegionInView; readonly n: number }) {
+  const { region, n, chosen, size, onChoose, onChange, onDone, onDrop } = props
   const { t } = useTranslation('bench')
   const last = useRef<Point | null>(null)
-  const box = boundsOf(part)
-  const label = t('conceal.part', { n: n + 1 })
+  const box = boundsOf(region)
+  const label = t('conceal.region', { n: n + 1 })
   const hold = useHolding({
     label,
     at: { x: box.x / size.width, y: box.y / size.height },
-    moveBy: ({ x, y }) => onChange(n, movePoints(part.points, { x: x * size.width, y: y * size.height })),
+    moveBy: ({ x, y }) => onChange(n, movePoints(region.points, { x: x * size.width, y: y * size.height })),
     done: onDone,
   })
   const choose = () => {
@@ -120,7 +120,7 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
     const step = arrowStep(event)
     if (step) {
       event.preventDefault()
-      onChange(n, movePoints(part.points, step))
+      onChange(n, movePoints(region.points, step))
     } else if (event.key === 'Delete' || event.key === 'Backspace') {
       event.preventDefault()
       onDrop(n)
@@ -130,7 +130,7 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
     const surface = event.currentTarget.parentElement
     if (!surface || !last.current) return
     const at = placeOf(event, surface, size)
-    onChange(n, movePoints(part.points, { x: at.x - last.current.x, y: at.y - last.current.y }))
+    onChange(n, movePoints(region.points, { x: at.x - last.current.x, y: at.y - last.current.y }))
     last.current = at
   }
   return (
@@ -164,14 +164,14 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
           if (event.key.startsWith('Arrow')) onDone()
         }}
       />
-      {n === chosen && part.radius === 0 && part.points.length === 4
-        ? part.points.map((point, corner) => (
+      {n === chosen && region.radius === 0 && region.points.length === 4
+        ? region.points.map((point, corner) => (
             <Handle
               key={corner}
               label={t(`square.corners.${corner as 0 | 1 | 2 | 3}`)}
               at={point}
               size={size}
-              onMove={(to) => onChange(n, moveCorner(part.points, corner, to))}
+              onMove={(to) => onChange(n, moveCorner(region.points, corner, to))}
               onDone={onDone}
             />
           ))
@@ -181,7 +181,7 @@ function Grip(props: ConcealOverlayProps & { readonly part: PartInView; readonly
 }
 
 /** A stroke is told by points some way apart: more of them would say nothing more. */
-function withPoint(drawn: PartInView | null, to: Point, radius: number): PartInView {
+function withPoint(drawn: RegionInView | null, to: Point, radius: number): RegionInView {
   const points = drawn?.points ?? []
   const last = points.at(-1)
   return last && Math.hypot(to.x - last.x, to.y - last.y) < radius / 3
@@ -194,7 +194,7 @@ function lengthOf(points: readonly Point[]): number {
   return Math.min(width, height)
 }
 
-function boundsOf({ points, radius }: PartInView): { x: number; y: number; width: number; height: number } {
+function boundsOf({ points, radius }: RegionInView): { x: number; y: number; width: number; height: number } {
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)]
   const [left, top] = [Math.min(...xs) - radius, Math.min(...ys) - radius]
   return { x: left, y: top, width: Math.max(...xs) + radius - left, height: Math.max(...ys) + radius - top }

@@ -16,7 +16,7 @@ import { markColours, pinsOf } from '@valise/core/pictures'
 import type { Geometry, Mark, MarkColour } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import styles from './Bench.module.css'
 import { SliderField } from './SliderField.tsx'
 import type { MarkTool } from './tools.ts'
@@ -131,7 +131,7 @@ function SaidByMark({
 }) {
   const { t } = useTranslation('bench')
   const words = mark.kind === 'text' ? mark.words : mark.kind === 'pin' ? mark.note : ''
-  const kept = useKeptText(words, (text) => marking.say(mark.id, text))
+  const saved = useSavedText(words, (text) => marking.say(mark.id, text))
   const label = mark.kind === 'pin' ? t('mark.noteOf', { n }) : t('mark.wordsOf', { n })
   return (
     <li data-on={mark.id === marking.chosen}>
@@ -141,9 +141,9 @@ function SaidByMark({
         multiline={mark.kind === 'text'}
         autoFocus={words === '' && mark.id === marking.chosen}
         label={label}
-        value={kept.text}
-        onChange={(event) => kept.change(event.target.value)}
-        onBlur={kept.leave}
+        value={saved.text}
+        onChange={(event) => saved.change(event.target.value)}
+        onBlur={saved.leave}
         onFocus={() => marking.choose(mark.id)}
         slotProps={{ htmlInput: { maxLength: mark.kind === 'pin' ? 1000 : 500 } }}
       />

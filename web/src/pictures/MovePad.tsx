@@ -6,10 +6,10 @@ import styles from './Bench.module.css'
 import { useHeldHandle } from './heldHandle.ts'
 
 const ways = [
-  { way: 'left', by: { x: -0.01, y: 0 }, WayIcon: IconArrowLeft },
-  { way: 'right', by: { x: 0.01, y: 0 }, WayIcon: IconArrowRight },
-  { way: 'up', by: { x: 0, y: -0.01 }, WayIcon: IconArrowUp },
-  { way: 'down', by: { x: 0, y: 0.01 }, WayIcon: IconArrowDown },
+  { direction: 'left', by: { x: -0.01, y: 0 }, DirectionIcon: IconArrowLeft },
+  { direction: 'right', by: { x: 0.01, y: 0 }, DirectionIcon: IconArrowRight },
+  { direction: 'up', by: { x: 0, y: -0.01 }, DirectionIcon: IconArrowUp },
+  { direction: 'down', by: { x: 0, y: 0.01 }, DirectionIcon: IconArrowDown },
 ] as const
 
 export function MovePad() {
@@ -20,9 +20,14 @@ export function MovePad() {
   const where = { x: Math.round(held.at.x * 100), y: Math.round(held.at.y * 100) }
   return (
     <div className={styles.pad} role="group" aria-label={t('move.label', { label })}>
-      {ways.map(({ way, by, WayIcon }) => (
-        <IconButton key={way} size="small" aria-label={t(`move.${way}`)} onClick={() => held.moveBy(by)}>
-          <WayIcon size={18} stroke={1.7} />
+      {ways.map(({ direction, by, DirectionIcon }) => (
+        <IconButton
+          key={direction}
+          size="small"
+          aria-label={t(`move.${direction}`)}
+          onClick={() => held.moveBy(by)}
+        >
+          <DirectionIcon size={18} stroke={1.7} />
         </IconButton>
       ))}
       <span role="status">{t('move.where', { label, ...where })}</span>

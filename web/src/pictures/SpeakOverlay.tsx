@@ -4,7 +4,7 @@ import type { Geometry } from '@valise/core/pictures'
 import type { Speaking } from '../evidence/useSpeaking.ts'
 import { placeOf } from './Handle.tsx'
 import styles from './Handles.module.css'
-import { cornersOf } from './parts.ts'
+import { cornersOf } from './regions.ts'
 
 export function SpeakOverlay({
   speaking,

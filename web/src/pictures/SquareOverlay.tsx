@@ -63,9 +63,9 @@ function netOf(corners: Quad): string {
     const [a, b] = [mapPoint(map, from), mapPoint(map, to)]
     return `M${a.x} ${a.y}L${b.x} ${b.y}`
   }
-  return NET.flatMap((part) => [
-    line({ x: part, y: 0 }, { x: part, y: 1 }),
-    line({ x: 0, y: part }, { x: 1, y: part }),
+  return NET.flatMap((fraction) => [
+    line({ x: fraction, y: 0 }, { x: fraction, y: 1 }),
+    line({ x: 0, y: fraction }, { x: 1, y: fraction }),
   ]).join('')
 }
 

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button'
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
-import type { DocumentInHand } from './useKeptDocument.ts'
+import type { DocumentInHand } from './useSavedDocument.ts'
 
 type UndoButtonsProps = Pick<DocumentInHand<unknown>, 'canUndo' | 'canRedo' | 'undo' | 'redo'>
 

@@ -1,6 +1,6 @@
 // The bench's computation, apart from the screen: holds the picture, makes previews and the whole, finds and proposes.
 import {
-  findPrivateParts,
+  findPrivateRegions,
   finish,
   histogramOf,
   paintRecipeMarks,
@@ -14,7 +14,7 @@ import {
   findCorners,
 } from '@valise/core/pictures'
 import type {
-  ConcealedPart,
+  ConcealedRegion,
   PictureRecipe,
   Proposal,
   Quad,
@@ -87,8 +87,8 @@ const worker = {
     return snapped.map(({ x, y }): [number, number] => [x / width, y / height]) as SquareStep['corners'] // as above
   },
 
-  findNames(steps: readonly RecipeStep[], seed: number): ConcealedPart[] {
-    return findPrivateParts(held(), original, steps, seed).map(({ part }) => part)
+  findNames(steps: readonly RecipeStep[], seed: number): ConcealedRegion[] {
+    return findPrivateRegions(held(), original, steps, seed).map(({ region }) => region)
   },
 
   /** The picture as a recipe makes it, at the size of a screen. */
@@ -101,7 +101,7 @@ const worker = {
   },
 
   /** The whole picture; null when it was left meanwhile. Tells how far it is, from 0 to 1. */
-  async whole(recipe: PictureRecipe, onProgress: (part: number) => void): Promise<ImageBitmap | null> {
+  async whole(recipe: PictureRecipe, onProgress: (fraction: number) => void): Promise<ImageBitmap | null> {
     wanted += 1
     const own = wanted
     const work = runRecipe(copyOf(held()), recipe, original)

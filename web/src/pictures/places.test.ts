@@ -2,7 +2,7 @@ import { EMPTY_RECIPE, IDENTITY, resolveGeometry, scaling } from '@valise/core/p
 import type { Mark } from '@valise/core/pictures'
 import { fitShape, moveBox, resizeBox } from './boxes.ts'
 import { boundsOfMark, isOfTool, moveMark, moveMarkEnd } from './marks.ts'
-import { boxBetween, cornersOf, moveCorner, movePoints, partInView, overlapsAny } from './parts.ts'
+import { boxBetween, cornersOf, moveCorner, movePoints, regionInView, overlapsAny } from './regions.ts'
 import { cornersAsTaken, squareStepOf } from './squaring.ts'
 import { levelledBy, plainCrop, plainTurn, ratioOf, turnedBy } from './steps.ts'
 import { withStep } from './recipeChanges.ts'
@@ -57,7 +57,7 @@ describe('concealed parts', () => {
       fill: 'cover' as const,
       seed: 1,
     }
-    expect(partInView(stroke, half)).toEqual({
+    expect(regionInView(stroke, half)).toEqual({
       points: [
         { x: 50, y: 50 },
         { x: 100, y: 50 },

@@ -1,6 +1,6 @@
 // What the bench knows of the server: the recipe of a version, the picture as it was taken.
 import { queryOptions } from '@tanstack/react-query'
-import type { KeptRecipe, PictureRecipe } from '@valise/core/pictures'
+import type { SavedRecipe, PictureRecipe } from '@valise/core/pictures'
 import { ask, get, getBytes } from '../api/index.ts'
 
 export interface VersionOfItem {
@@ -12,19 +12,19 @@ export const recipeQueries = {
   one: ({ id, n }: VersionOfItem) =>
     queryOptions({
       queryKey: ['recipe', id, n],
-      queryFn: ({ signal }) => get<KeptRecipe>(recipeAddress({ id, n }), signal),
+      queryFn: ({ signal }) => get<SavedRecipe>(recipeAddress({ id, n }), signal),
       // It is the bench that changes it; another window's change is told when this one keeps.
       staleTime: Infinity,
       gcTime: 0,
     }),
 }
 
-export function putRecipe(of: VersionOfItem, recipe: PictureRecipe, revision: number): Promise<KeptRecipe> {
-  return ask<KeptRecipe>('PUT', recipeAddress(of), { body: recipe, revision })
+export function putRecipe(of: VersionOfItem, recipe: PictureRecipe, revision: number): Promise<SavedRecipe> {
+  return ask<SavedRecipe>('PUT', recipeAddress(of), { body: recipe, revision })
 }
 
-export function readRecipe(of: VersionOfItem): Promise<KeptRecipe> {
-  return get<KeptRecipe>(recipeAddress(of))
+export function readRecipe(of: VersionOfItem): Promise<SavedRecipe> {
+  return get<SavedRecipe>(recipeAddress(of))
 }
 
 export function recipeAddress({ id, n }: VersionOfItem): string {

@@ -6,14 +6,14 @@ import {
   recipeForOther,
   withMarks,
   withoutStep,
-  withParts,
+  withRegions,
   withStep,
   withSwitch,
 } from './recipeChanges.ts'
 import { plainCrop, plainEven, plainSquare, plainTurn } from './steps.ts'
 
 const kinds = ({ steps }: { steps: RecipeStep[] }) => steps.map(({ kind }) => kind)
-const part = {
+const region = {
   corners: [
     [0, 0],
     [9, 0],
@@ -37,14 +37,14 @@ describe('a recipe', () => {
   })
 
   it('has no step without parts, and none without marks', () => {
-    const recipe = withMarks(withParts(EMPTY_RECIPE, [part]), [pin])
+    const recipe = withMarks(withRegions(EMPTY_RECIPE, [region]), [pin])
     expect(kinds(recipe)).toEqual(['conceal', 'mark'])
-    expect(partsOf(recipe)).toEqual([part])
-    expect(kinds(withMarks(withParts(recipe, []), []))).toEqual([])
+    expect(partsOf(recipe)).toEqual([region])
+    expect(kinds(withMarks(withRegions(recipe, []), []))).toEqual([])
   })
 
   it('goes to another picture without marks, and with places only where the size is the same', () => {
-    const whole = withMarks(withParts(withStep(withStep(EMPTY_RECIPE, plainSquare), plainCrop), [part]), [
+    const whole = withMarks(withRegions(withStep(withStep(EMPTY_RECIPE, plainSquare), plainCrop), [region]), [
       pin,
     ])
     expect(kinds(recipeForOther(whole, true))).toEqual(['square', 'crop', 'conceal'])

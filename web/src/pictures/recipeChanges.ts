@@ -1,6 +1,6 @@
 // How a recipe changes: a step taken, changed, switched, dropped.
 import { stepOf } from '@valise/core/pictures'
-import type { ConcealedPart, Mark, PictureRecipe, RecipeStep, StepKind } from '@valise/core/pictures'
+import type { ConcealedRegion, Mark, PictureRecipe, RecipeStep, StepKind } from '@valise/core/pictures'
 
 /** Puts a step in the place of the one of its kind, or at the end. */
 export function withStep(recipe: PictureRecipe, step: RecipeStep): PictureRecipe {
@@ -20,7 +20,7 @@ export function withSwitch(recipe: PictureRecipe, kind: StepKind, on: boolean): 
 }
 
 /** The parts that are concealed, with or without being switched on. */
-export function partsOf(recipe: PictureRecipe): readonly ConcealedPart[] {
+export function partsOf(recipe: PictureRecipe): readonly ConcealedRegion[] {
   return stepOf(recipe.steps, 'conceal')?.parts ?? []
 }
 
@@ -37,7 +37,7 @@ export function withMarks(recipe: PictureRecipe, marks: readonly Mark[]): Pictur
 }
 
 /** With no part left the step goes as well. */
-export function withParts(recipe: PictureRecipe, parts: readonly ConcealedPart[]): PictureRecipe {
+export function withRegions(recipe: PictureRecipe, parts: readonly ConcealedRegion[]): PictureRecipe {
   return parts.length === 0
     ? withoutStep(recipe, 'conceal')
     : withStep(recipe, { kind: 'conceal', on: true, parts: [...parts] })

@@ -1,10 +1,10 @@
 // The concealing tool's own state: which part is chosen, how the next one is drawn, and what a drawing in a view becomes.
 import type { ConcealFill, Geometry, Point, PictureRecipe } from '@valise/core/pictures'
 import { useState } from 'react'
-import type { Drawing, PartInView } from './ConcealOverlay.tsx'
-import { cornersOf, partInView, scaleAt } from './parts.ts'
+import type { Drawing, RegionInView } from './ConcealOverlay.tsx'
+import { cornersOf, regionInView, scaleAt } from './regions.ts'
 import { newSeed } from './pictureDesk.ts'
-import { partsOf, withParts } from './recipeChanges.ts'
+import { partsOf, withRegions } from './recipeChanges.ts'
 
 export interface Concealing {
   readonly drawing: Drawing
@@ -13,8 +13,8 @@ export interface Concealing {
   setDrawing(drawing: Drawing): void
   choose(n: number | null): void
   setFill(fill: ConcealFill): void
-  inView(geometry: Geometry): readonly PartInView[]
-  draw(part: PartInView, geometry: Geometry): void
+  inView(geometry: Geometry): readonly RegionInView[]
+  draw(region: RegionInView, geometry: Geometry): void
   change(n: number, points: readonly Point[], geometry: Geometry): void
   done(): void
   drop(n: number): void
@@ -34,11 +34,11 @@ export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Conc
   const [nextFill, setNextFill] = useState<ConcealFill>('cover')
   const parts = partsOf(recipe)
   const fill = (chosen === null ? undefined : parts[chosen]?.fill) ?? nextFill
-  const append = (part: PartInView, { toOriginal }: Geometry) => {
-    const middle = part.points[0] ?? { x: 0, y: 0 }
-    const radius = part.radius === 0 ? 0 : Math.max(1, part.radius * scaleAt(toOriginal, middle))
-    const added = { corners: cornersOf(part.points, toOriginal), radius, fill: nextFill, seed: newSeed() }
-    onKeep(withParts(recipe, [...parts, added]))
+  const append = (region: RegionInView, { toOriginal }: Geometry) => {
+    const middle = region.points[0] ?? { x: 0, y: 0 }
+    const radius = region.radius === 0 ? 0 : Math.max(1, region.radius * scaleAt(toOriginal, middle))
+    const added = { corners: cornersOf(region.points, toOriginal), radius, fill: nextFill, seed: newSeed() }
+    onKeep(withRegions(recipe, [...parts, added]))
     choose(parts.length)
   }
   return {
@@ -51,26 +51,28 @@ export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Conc
       setNextFill(wanted)
       if (chosen !== null && parts[chosen])
         onKeep(
-          withParts(
+          withRegions(
             recipe,
-            parts.map((part, n) => (n === chosen ? { ...part, fill: wanted } : part)),
+            parts.map((region, n) => (n === chosen ? { ...region, fill: wanted } : region)),
           ),
         )
     },
-    inView: ({ toResult }) => parts.map((part) => partInView(part, toResult)),
+    inView: ({ toResult }) => parts.map((region) => regionInView(region, toResult)),
     draw: append,
     change: (n, points, { toOriginal }) =>
       onShow(
-        withParts(
+        withRegions(
           recipe,
-          parts.map((part, at) => (at === n ? { ...part, corners: cornersOf(points, toOriginal) } : part)),
+          parts.map((region, at) =>
+            at === n ? { ...region, corners: cornersOf(points, toOriginal) } : region,
+          ),
         ),
       ),
     done: () => onKeep(recipe),
     drop: (n) => {
       choose(null)
       onKeep(
-        withParts(
+        withRegions(
           recipe,
           parts.filter((_, at) => at !== n),
         ),

@@ -3,7 +3,7 @@ import { MOST_PEN_POINTS } from '@valise/core/pictures'
 import type { Geometry, LineMarkKind, Mark, MarkColour, PictureRecipe, Point } from '@valise/core/pictures'
 import { useState } from 'react'
 import { moveMark, moveMarkEnd } from './marks.ts'
-import { boxBetween, cornersOf, scaleAt } from './parts.ts'
+import { boxBetween, cornersOf, scaleAt } from './regions.ts'
 import { marksOf, withMarks } from './recipeChanges.ts'
 
 export type DrawKind = 'pen' | LineMarkKind
@@ -58,8 +58,8 @@ export function useMarking({ recipe, onShow, onKeep }: MarkingProps): Marking {
       recipe,
       marks.map((mark) => (mark.id === id ? change(mark) : mark)),
     )
-  const sizeIn = (part: number, at: Point, { size, toOriginal }: Geometry) =>
-    Math.max(size.width, size.height) * part * weight * scaleAt(toOriginal, at)
+  const sizeIn = (fraction: number, at: Point, { size, toOriginal }: Geometry) =>
+    Math.max(size.width, size.height) * fraction * weight * scaleAt(toOriginal, at)
   const spot = (point: Point, { toOriginal }: Geometry) => cornersOf([point], toOriginal)[0] ?? [0, 0]
   return {
     marks,

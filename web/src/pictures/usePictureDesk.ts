@@ -31,7 +31,7 @@ export function usePictureDesk(of: VersionOfItem, mime: string, original: Size):
     const away = new AbortController()
     const desk = openDesk()
     const open = async () => {
-      const picture = await fetchOnceMade(asTakenAddress({ id, n }), away.signal)
+      const picture = await fetchWhenMade(asTakenAddress({ id, n }), away.signal)
       await desk.work.open(picture, { width, height })
       if (away.signal.aborted) return
       setState({ state: 'open', desk, isWhole: false })
@@ -57,7 +57,7 @@ export function usePictureDesk(of: VersionOfItem, mime: string, original: Size):
 }
 
 /** A picture that has just come in is being made ready: it is asked for until it is there. */
-async function fetchOnceMade(address: string, signal: AbortSignal): Promise<Blob> {
+async function fetchWhenMade(address: string, signal: AbortSignal): Promise<Blob> {
   for (let tries = 1; ; tries += 1) {
     try {
       return await fetchPicture(address, signal)

@@ -55,8 +55,8 @@ export function useResult(desk: PictureDesk | null, recipe: PictureRecipe, isWho
     let isLeft = false
     const timer = setTimeout(() => {
       setProgress(0)
-      const onProgress = proxy((part: number) => {
-        if (!isLeft) setProgress(part)
+      const onProgress = proxy((fraction: number) => {
+        if (!isLeft) setProgress(fraction)
       })
       desk.work.whole(recipe, onProgress).then(
         (bitmap) => {

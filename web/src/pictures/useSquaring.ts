@@ -32,8 +32,8 @@ export interface Squaring {
 
 type Parts = Parameters<PictureDesk['work']['snap']>[0]
 
-export function useSquaring({ desk, original, recipe, before, ...told }: SquaringOf): Squaring {
-  const { onShow, onKeep, onSaid } = told
+export function useSquaring({ desk, original, recipe, before, ...callbacks }: SquaringOf): Squaring {
+  const { onShow, onKeep, onSaid } = callbacks
   const { t } = useTranslation('bench')
   const [held, setHeld] = useState<Quad | null>(null)
   const [isSnapping, setIsSnapping] = useState(true)

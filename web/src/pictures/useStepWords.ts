@@ -39,7 +39,7 @@ export function useStepWords(): StepWords {
       degrees === 0 ? '' : t('turn.degrees', { degrees }),
       mirrored ? t('turn.mirrored') : '',
     ]
-      .filter((part) => part !== '')
+      .filter((words) => words !== '')
       .join(', ') || t('recipe.nothing')
   const lightWords = (step: Extract<RecipeStep, { kind: 'light' }>) =>
     (['brightness', 'contrast', 'warmth', 'sharpness'] as const)

@@ -22,7 +22,7 @@ import { DayField } from '../ui/DayField.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { offerUndo } from '../ui/footNote.ts'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { setPlace } from '../ui/place.ts'
 import { BesideWords } from './BesideWords.tsx'
@@ -35,7 +35,7 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
   const draft = useDraft(entryPath(entry.id), entry.draft)
   const { document, sync } = draft
   const { queryKey } = reflectionQueries.entry(entry.id)
-  const told = textPieceOf(document)
+  const textPiece = textPieceOf(document)
   const title = document.title || t('entries.untitled')
   const [here, setHere] = useState(entry.draft.shown.evidence)
   useEffect(
@@ -91,22 +91,24 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
             onChange={(next) => sync.act([{ op: 'set-title', title: next }])}
           />
         </h1>
-        {told ? (
+        {textPiece ? (
           <div className={`paper ${styles.text}`} lang={document.lang}>
             <TextEditor
-              key={told.id}
-              text={told.text}
+              key={textPiece.id}
+              text={textPiece.text}
               fromElsewhere={draft.fromElsewhere}
               registerFlush={sync.registerFlush}
-              place={`${entryPath(entry.id)}#${told.id}`}
+              place={`${entryPath(entry.id)}#${textPiece.id}`}
               isFocused={entry.draft.revision === 1}
               label={t('entry.words')}
               placeholder={t('entry.wordsHint')}
-              onText={(text) => sync.act([{ op: 'set-piece', piece: { ...told, text } }])}
+              onText={(text) => sync.act([{ op: 'set-piece', piece: { ...textPiece, text } }])}
             />
           </div>
         ) : null}
-        <p className={styles.count}>{t('entries.words', { count: told ? countWords(told.text) : 0 })}</p>
+        <p className={styles.count}>
+          {t('entries.words', { count: textPiece ? countWords(textPiece.text) : 0 })}
+        </p>
       </div>
       <aside className={styles.beside} aria-label={t('entry.beside')}>
         <OtherVersions path={entryPath(entry.id)} queryKey={queryKey} draft={entry.draft} sync={sync} />
@@ -150,17 +152,17 @@ function Day({ entry }: { readonly entry: Entry }) {
   const { t } = useTranslation('reflections')
   const date = useDateEntry(entry)
   // Each part that is typed makes another day; only the one that stays is kept.
-  const kept = useKeptText(entry.day, (day) => {
+  const saved = useSavedText(entry.day, (day) => {
     if (day !== '') date.mutate(day)
   })
   return (
     <div
       className={styles.day}
       onBlur={({ currentTarget, relatedTarget }) => {
-        if (!currentTarget.contains(relatedTarget)) kept.leave()
+        if (!currentTarget.contains(relatedTarget)) saved.leave()
       }}
     >
-      <DayField label={t('entry.day')} value={kept.text} onChange={kept.change} />
+      <DayField label={t('entry.day')} value={saved.text} onChange={saved.change} />
       <Refusal error={date.error} />
     </div>
   )

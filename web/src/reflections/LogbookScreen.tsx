@@ -16,7 +16,7 @@ import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { reflectionQueries, useCreateEntry, useRenameLogbook } from './queries.ts'
 import { useToday } from './useToday.ts'
@@ -26,7 +26,7 @@ export function LogbookScreen() {
   const { t } = useTranslation(['reflections', 'app'])
   const { id = '' } = useParams()
   const logbook = useQuery(reflectionQueries.logbook(id))
-  const entries = useInfiniteQuery(reflectionQueries.entries({ logbookId: id, shelf: 'kept' }))
+  const entries = useInfiniteQuery(reflectionQueries.entries({ logbookId: id, shelf: 'live' }))
   if (logbook.error instanceof ApiProblem && logbook.error.code === 'not-found') return <MissingScreen />
   const items = entries.data?.pages.flatMap((page) => page.items) ?? []
   return (
@@ -78,15 +78,15 @@ function EntryLine({ entry }: { readonly entry: EntryRow }) {
 function Title({ logbook }: { readonly logbook: Logbook }) {
   const { t } = useTranslation('reflections')
   const rename = useRenameLogbook(logbook)
-  const kept = useKeptText(logbook.title, (title) => title.trim() !== '' && rename.mutate(title))
+  const saved = useSavedText(logbook.title, (title) => title.trim() !== '' && rename.mutate(title))
   return (
     <>
       <InlineTitle
         label={t('logbooks.newTitle')}
         most={LONGEST_LOGBOOK_TITLE}
-        value={kept.text}
-        onChange={kept.change}
-        onBlur={kept.leave}
+        value={saved.text}
+        onChange={saved.change}
+        onBlur={saved.leave}
       />
       <Refusal error={rename.error} />
     </>

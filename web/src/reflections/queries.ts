@@ -5,7 +5,7 @@ import { ask, get, withQuery } from '../api/index.ts'
 
 export interface EntryWish {
   readonly logbookId: string | null
-  readonly shelf: 'kept' | 'bin'
+  readonly shelf: 'live' | 'bin'
 }
 
 export const reflectionQueries = {
@@ -44,7 +44,7 @@ export function entryPath(id: string): string {
 export function useCreateLogbook() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ title, key }: { readonly title: string; readonly key: string }) =>
       ask<Logbook>('POST', '/api/logbooks', { body: { title }, key }),
     onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
@@ -54,7 +54,7 @@ export function useCreateLogbook() {
 export function useRenameLogbook({ id, revision }: Logbook) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (title: string) =>
       ask<Logbook>('PATCH', `/api/logbooks/${id}`, { body: { title }, revision }),
     onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
@@ -64,7 +64,7 @@ export function useRenameLogbook({ id, revision }: Logbook) {
 export function useCreateEntry(logbookId: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ key, ...body }: NewEntry & { readonly key: string }) =>
       ask<Entry>('POST', `/api/logbooks/${logbookId}/entries`, { body, key }),
     onSuccess: (entry) => {
@@ -77,7 +77,7 @@ export function useCreateEntry(logbookId: string) {
 export function useDateEntry({ id, revision }: Entry) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (day: string) => ask<Entry>('PATCH', entryPath(id), { body: { day }, revision }),
     onSettled: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
   })
@@ -87,7 +87,7 @@ export function useDateEntry({ id, revision }: Entry) {
 export function useBinEntry() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
       act === 'remove'
         ? ask<undefined>('DELETE', entryPath(id))

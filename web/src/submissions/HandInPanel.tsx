@@ -25,7 +25,7 @@ export function HandInPanel({ handIn }: { readonly handIn: HandIn }) {
   return (
     <section className={styles.panel} aria-label={t('panel.label')}>
       <ReceiptSlip
-        heading={t('panel.willLook')}
+        heading={t('panel.preview')}
         title={words.title(assignment.title)}
         from={session.fullName}
         to={`${words.list(assessors)}, ${assignment.classCode}`}

@@ -27,7 +27,7 @@ export function LatestHandIn({ handIn: { latest } }: { readonly handIn: HandIn }
       <p>
         {t('latest.handedIn', { time: when.dayTime(latest.requestedAt) })}{' '}
         <Link component={RouterLink} to={`/submissions/${latest.id}`}>
-          {t('latest.look')}
+          {t('latest.open')}
         </Link>
       </p>
       {latest.state === 'changes-asked' ? <Request id={latest.id} /> : null}

@@ -12,7 +12,7 @@ import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
-import { useKeptText } from '../ui/useKeptText.ts'
+import { useSavedText } from '../ui/useSavedText.ts'
 import { submissionQueries } from './queries.ts'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './Readiness.module.css'
@@ -73,13 +73,13 @@ function Statement({ item, least }: { readonly item: Evidence; readonly least: n
   const { t } = useTranslation('submissions')
   const client = useQueryClient()
   const change = useChangeEvidence(item.id)
-  const kept = useKeptText(item.statement, (statement) =>
+  const saved = useSavedText(item.statement, (statement) =>
     change.mutate(
       { statement },
       { onSuccess: () => void client.invalidateQueries({ queryKey: submissionQueries.all() }) },
     ),
   )
-  const count = countStatementWords(kept.text)
+  const count = countStatementWords(saved.text)
   return (
     <>
       <TextField
@@ -88,9 +88,9 @@ function Statement({ item, least }: { readonly item: Evidence; readonly least: n
         minRows={4}
         maxRows={14}
         fullWidth
-        value={kept.text}
-        onChange={(event) => kept.change(event.target.value)}
-        onBlur={kept.leave}
+        value={saved.text}
+        onChange={(event) => saved.change(event.target.value)}
+        onBlur={saved.leave}
         slotProps={{ htmlInput: { maxLength: LONGEST_STATEMENT } }}
       />
       <p className={styles.count} data-enough={count >= least}>

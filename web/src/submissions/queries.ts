@@ -128,7 +128,7 @@ export function useChoose(assignmentId: string) {
   const client = useQueryClient()
   const { queryKey } = submissionQueries.handIn(assignmentId)
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     scope: { id: `choice ${assignmentId}` },
     mutationFn: (change: (parts: readonly ChosenPart[]) => readonly ChosenPart[]) => {
       const present = client.getQueryData<HandIn>(queryKey)
@@ -148,7 +148,7 @@ export function useChoose(assignmentId: string) {
 export function useHandIn(assignmentId: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({
       key,
       revision,
@@ -163,7 +163,7 @@ export function useHandIn(assignmentId: string) {
 export function useTakeBack() {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (id: string) => ask<SubmissionRow>('POST', `${submissionPath(id)}/take-back`),
     onSettled: () => refreshAround(client),
   })
@@ -197,7 +197,7 @@ export function useAnswer({ onDone, onRefused }: AnswerCallbacks) {
   const client = useQueryClient()
   return useMutation({
     mutationKey: ANSWER,
-    meta: { kept: true },
+    meta: { showsSaving: true },
     // With the same key it has one effect, whichever of the tries arrived.
     retry: mayRetry,
     mutationFn: ({ submission: { id, revision }, outcome, key }: Answer) =>
@@ -237,7 +237,7 @@ export function useIsAnswering(id: string): boolean {
 export function useUndoAnswer(onDone: (outcome: Outcome, submission: Submission) => void) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: (id: string) => ask<UndoneOutcome>('DELETE', `${submissionPath(id)}/outcome`),
     onSuccess: ({ submission, outcome }) => {
       client.setQueryData(submissionQueries.one(submission.id).queryKey, submission)
@@ -250,7 +250,7 @@ export function useUndoAnswer(onDone: (outcome: Outcome, submission: Submission)
 export function useSay(id: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ key, ...body }: NewFeedback & { readonly key: string }) =>
       ask<Feedback[]>('POST', `${submissionPath(id)}/feedback`, { body, key }),
     onSuccess: (feedback) => {
@@ -264,7 +264,7 @@ export function useSay(id: string) {
 export function usePublishPart(assignmentId: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { kept: true },
+    meta: { showsSaving: true },
     mutationFn: ({ id, revision }: { readonly id: string; readonly revision: number }) =>
       ask<unknown>('POST', `/api/pages/${id}/published`, { revision }),
     onSettled: () => {

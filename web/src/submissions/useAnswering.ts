@@ -35,7 +35,7 @@ export function useAnswering(submission: Submission, part: number, answers: Answ
   const level = useUnsent<string | null>(places.level, null)
   const request = useUnsent(places.changes, '')
   const written = useWrittenFeedback(submission, part)
-  const isUnderWay = useIsAnswering(id)
+  const isRunning = useIsAnswering(id)
   const [wantsToAsk, setIsAsking] = useState<boolean | null>(null)
   const [isReminded, setIsReminded] = useState(false)
   const [isWaiting, setIsWaiting] = useState(false)
@@ -48,7 +48,7 @@ export function useAnswering(submission: Submission, part: number, answers: Answ
     if (outcome) answers.give(submission, outcome)
   }
   const submit = () => {
-    if (isUnderWay) return
+    if (isRunning) return
     setIsReminded(outcome === null)
     // The answer is ready before the copy is open on the server: it is given as soon as it is.
     if (outcome !== null && openedAt === null) setIsWaiting(true)
@@ -66,7 +66,7 @@ export function useAnswering(submission: Submission, part: number, answers: Answ
     ...{ levelId, isAsking, request: request.value, written, isReminded, submit },
     isRequestNew: wantsToAsk === true,
     missing: outcome ? null : isAsking ? 'request' : 'level',
-    isPending: isUnderWay || isWaiting,
+    isPending: isRunning || isWaiting,
     setLevelId: (next) => {
       level.change(next)
       setIsReminded(false)

@@ -5,7 +5,7 @@ import { NOW } from './samples.ts'
 export const version: EvidenceVersion = {
   ...{ n: 1, fileName: 'stake-2.jpg', mime: 'image/jpeg', bytes: 2048, width: 800, height: 600, place: null },
   ...{ durationMs: null, pages: null, encoding: null, textState: 'none' },
-  ...{ preview: 'there', previewProblem: null, look: 0, at: NOW },
+  ...{ preview: 'there', previewProblem: null, renderRevision: 0, at: NOW },
 }
 
 export const picture: Evidence = {

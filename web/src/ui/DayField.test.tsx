@@ -8,7 +8,7 @@ const field = (value: string, hasTime = false, language: 'en' | 'es' = 'en') =>
 const typed = (html: string) => /<input[^>]*value="([^"]*)"/.exec(html)?.[1]
 const parts = (html: string) =>
   [...html.matchAll(/<span[^>]*role="spinbutton"[^>]*>/g)].map(
-    ([part]) => /aria-label="([^"]+)"/.exec(part)?.[1],
+    ([clause]) => /aria-label="([^"]+)"/.exec(clause)?.[1],
   )
 
 describe('a field for a day', () => {

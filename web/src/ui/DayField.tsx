@@ -32,11 +32,11 @@ const wordsOf = { en: { locale: enGB, texts: {} }, es: { locale: es, texts: span
 export function DayField({ label, value, onChange, hasTime = false, help }: DayFieldProps) {
   const { t, i18n } = useTranslation('problems')
   const [typed, setTyped] = useState(() => toDate(value))
-  const [told, setTold] = useState(value)
+  const [reported, setReported] = useState(value)
   const [isBroken, setIsBroken] = useState(false)
   // What is half typed stays until another day comes from outside.
-  if (told !== value) {
-    setTold(value)
+  if (reported !== value) {
+    setReported(value)
     if (value !== toText(typed, hasTime)) setTyped(toDate(value))
   }
   const { locale, texts } = wordsOf[i18n.language === 'es' ? 'es' : 'en']

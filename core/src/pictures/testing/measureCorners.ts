@@ -18,8 +18,8 @@ const FIRST_SEED = 50_000
 const [SHEETS, NO_SHEETS, WIDTH] = [200, 100, 480]
 
 /** @param part of all sheets and pictures, the first of them; tests take some, the bench takes all */
-export function measureCorners(part = 1): Measured {
-  const [sheets, pictures] = [Math.round(SHEETS * part), Math.round(NO_SHEETS * part)]
+export function measureCorners(fraction = 1): Measured {
+  const [sheets, pictures] = [Math.round(SHEETS * fraction), Math.round(NO_SHEETS * fraction)]
   const counts = new Map<string, { found: number; of: number }>()
   for (let n = 0; n < sheets; n += 1) {
     const clutter = clutterKinds[n % clutterKinds.length] ?? 'plain'

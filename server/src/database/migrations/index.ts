@@ -14,6 +14,7 @@ import * as clockChecks from './20261129110000_create_clock_checks.ts'
 import * as knownDevices from './20261129120000_create_known_devices.ts'
 import * as newsByTime from './20261129130000_index_news_by_time.ts'
 import * as feedbackWithOutcomes from './20261129140000_send_feedback_with_outcomes.ts'
+import * as newsOfSharing from './20261129150000_rename_news_of_sharing.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
@@ -35,4 +36,5 @@ export const migrations = [
   knownDevices,
   newsByTime,
   feedbackWithOutcomes,
+  newsOfSharing,
 ] as const

@@ -72,6 +72,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261129120000_create_known_devices': ['knownDevices'],
   '20261129130000_index_news_by_time': [],
   '20261129140000_send_feedback_with_outcomes': [],
+  '20261129150000_rename_news_of_sharing': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -137,21 +138,37 @@ describeEachDatabase('migrations', (open) => {
 
     await migrateUpTo(database, name)
     const after = await allRows(database)
-    const kept: typeof held = {}
+    const remaining: typeof held = {}
     const added: Record<string, unknown> = {}
     for (const [table, some] of Object.entries(after)) {
       const known = Object.keys(held[table]?.[0] ?? {})
       const isNew = ([column]: [string, unknown]) => !known.includes(column)
-      if (held[table]) kept[table] = some.map((row) => only(row, (entry) => !isNew(entry)))
+      if (held[table]) remaining[table] = some.map((row) => only(row, (entry) => !isNew(entry)))
       // What it adds to rows that were there, and the rows it makes of them.
       const more = some.map((row) => only(row, isNew)).filter((row) => Object.keys(row).length > 0)
       if (more.length > 0) added[table] = more
     }
-    expect(kept).toEqual(held)
+    expect(remaining).toEqual(held)
     expect(added).toEqual(madeOfOldRows[name] ?? {})
 
     await migrateDown(database)
     expect(await allRows(database)).toEqual(held)
+  })
+
+  it('renames the news that something was shared, and back', async () => {
+    const database = await open({ migrated: false })
+    await migrateUpTo(database, '20261129140000_send_feedback_with_outcomes')
+    const rows = await seedRows((await openTestSqlite()).writer)
+    await database.writer('people').insert(rows.get('people'))
+    const news = { personId: rows.get('people')?.['id'], params: '{}', at: 'now' }
+    await database.writer('news').insert({ ...news, id: 'shared', kind: 'opened-to-me' })
+    await database.writer('news').insert({ ...news, id: 'other', kind: 'joined-class' })
+    const kinds = async () =>
+      (await database.writer('news').orderBy('id')).map(({ kind }: { kind: string }) => kind)
+    await migrateToLatest(database)
+    expect(await kinds()).toEqual(['joined-class', 'shared-with-me'])
+    await migrateDown(database)
+    expect(await kinds()).toEqual(['joined-class', 'opened-to-me'])
   })
 
   it('can be run again without doing anything', async () => {

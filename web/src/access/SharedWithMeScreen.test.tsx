@@ -1,10 +1,10 @@
-import type { OpenedThing } from '@valise/core/access'
+import type { ThingSharedWithMe } from '@valise/core/access'
 import { renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { NOW } from '../testing/samples.ts'
-import { OpenedScreen } from './OpenedScreen.tsx'
+import { SharedWithMeScreen } from './SharedWithMeScreen.tsx'
 import { accessQueries } from './queries.ts'
 
-const opened: OpenedThing = {
+const opened: ThingSharedWithMe = {
   ...{
     thing: { kind: 'page', id: 'creek' },
     title: 'The creek',
@@ -19,12 +19,13 @@ const opened: OpenedThing = {
     className: null,
   },
 }
-const around = (items: readonly Partial<OpenedThing>[]) => {
+const around = (items: readonly Partial<ThingSharedWithMe>[]) => {
   const rows = items.map((change) => ({ ...opened, ...change }))
   const pages = [{ items: rows, next: null, count: rows.length }]
   return { answers: [[accessQueries.opened().queryKey, { pages, pageParams: [null] }]] as const }
 }
-const words = (...items: readonly Partial<OpenedThing>[]) => renderWords(<OpenedScreen />, around(items))
+const words = (...items: readonly Partial<ThingSharedWithMe>[]) =>
+  renderWords(<SharedWithMeScreen />, around(items))
 
 describe('what others opened', () => {
   it('says what it is, whose, and for whom until when', () => {
@@ -41,7 +42,7 @@ describe('what others opened', () => {
 
   it('leads to where it is read, and names what has no title', () => {
     const html = renderHtml(
-      <OpenedScreen />,
+      <SharedWithMeScreen />,
       around([{ thing: { kind: 'collection', id: 'year' }, title: '', pages: 5 }]),
     )
     expect(html).toContain('href="/collections/year"')

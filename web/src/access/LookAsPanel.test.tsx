@@ -5,7 +5,7 @@ import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWor
 import { Answer } from './Answer.tsx'
 import { PassLines } from './PassLines.tsx'
 
-type Obstacle = Extract<ThingAnswer, { allowed: false }>['standsInTheWay'][number]
+type Obstacle = Extract<ThingAnswer, { allowed: false }>['obstacles'][number]
 
 const thing = (id: string, kind: 'page' | 'collection', title: string, publishedAt: string | null = NOON) =>
   ({ id, kind, title, publishedAt, isBinned: false, binnedAt: null }) as unknown as Sharing['things'][number]
@@ -40,7 +40,7 @@ const panel = (answer: Partial<ThingAnswer>, about: Sharing = sharing([pass()]),
       at={null}
       chosen={chosen}
       name="Odalys Fenn"
-      look={{} as UseQueryResult<LookAs>}
+      lookAs={{} as UseQueryResult<LookAs>}
       onLooker={() => undefined}
       onAt={() => undefined}
       onGive={() => undefined}
@@ -49,33 +49,33 @@ const panel = (answer: Partial<ThingAnswer>, about: Sharing = sharing([pass()]),
     language && { language },
   )
 }
-const way = (path: string[] = [], passId = 'pass') => ({ kind: 'pass' as const, passId, path })
+const grant = (path: string[] = [], passId = 'pass') => ({ kind: 'pass' as const, passId, path })
 
 describe('an answer that is yes', () => {
   it('says until when: the end of a day, an hour, or without an end', () => {
-    const until = (at: string | null) => text(panel({ allowed: true, ways: [way()], until: at }))
+    const until = (at: string | null) => text(panel({ allowed: true, grants: [grant()], until: at }))
     expect(until('2026-12-13T00:00:00.000Z')).toContain('Odalys Fenn can look until 12 Dec.')
     expect(until('2026-12-12T17:00:00.000Z')).toContain('can look until Sat 12 Dec, 17:00.')
     expect(until(null)).toContain('Odalys Fenn can look, with no end date.')
   })
 
   it('gives its reasons: who that is, by which pass, what is published, and the rules', () => {
-    const words = text(panel({ allowed: true, ways: [way()], until: null }))
+    const words = text(panel({ allowed: true, grants: [grant()], until: null }))
     expect(words).toContain('Odalys Fenn is an assessor of Shore Methods.')
-    expect(words).toContain('You share The creek since 1 Nov, until 12 Dec.')
+    expect(words).toContain('You share The creek: since 1 Nov, until 12 Dec.')
     expect(words).toContain('The page is published and not hidden.')
     expect(words).toContain('The sharing rules of your school allow it.')
   })
 
   it('says from which collection a pass comes down', () => {
-    const words = text(panel({ allowed: true, ways: [way(['year'])], until: null }))
-    expect(words).toMatch(/You share Shore year .*This is in it\./)
+    const words = text(panel({ allowed: true, grants: [grant(['year'])], until: null }))
+    expect(words).toMatch(/You share Shore year: .*This is in it\./)
   })
 
   it('counts the other passes that open it as well, each once', () => {
-    const ways = [way(), way(['year'], 'other'), way(['year'], 'other')]
+    const grants = [grant(), grant(['year'], 'other'), grant(['year'], 'other')]
     const about = sharing([pass(), pass({ id: 'other' })])
-    expect(text(panel({ allowed: true, ways, until: null }, about))).toContain(
+    expect(text(panel({ allowed: true, grants, until: null }, about))).toContain(
       'You share it in 1 other way, too.',
     )
   })
@@ -94,8 +94,8 @@ describe('an answer that is no', () => {
     { kind: 'right', passId: 'pass' },
     { kind: 'not-in-class', passId: 'pass' },
   ]
-  const no = (standsInTheWay: readonly Obstacle[], language?: 'es') =>
-    panel({ allowed: false, standsInTheWay: [...standsInTheWay] }, undefined, language)
+  const no = (obstacles: readonly Obstacle[], language?: 'es') =>
+    panel({ allowed: false, obstacles: [...obstacles] }, undefined, language)
 
   it.each([undefined, 'es'] as const)(
     'has a sentence for everything that stands in the way (%s)',

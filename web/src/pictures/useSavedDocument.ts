@@ -1,7 +1,14 @@
 // A document under way: changed at once, kept by itself one change after the other, and on the device until it is.
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ApiProblem } from '../api/index.ts'
-import { clearUnsaved, noteKeeping, noteKept, noteOnDevice, noteRefused, noteUnsaved } from '../app/kept.ts'
+import {
+  clearUnsaved,
+  noteSaving,
+  noteSaved,
+  noteOnDevice,
+  noteRefused,
+  noteUnsaved,
+} from '../app/saveStatus.ts'
 import { readUnsent, writeUnsent } from '../drafts/unsentStore.ts'
 import { useSession } from '../people/useSession.ts'
 import { beginHistory, change, redo, undo } from './history.ts'
@@ -12,7 +19,7 @@ const TRY_AGAIN_MS = 3000
 /** Who works on without a connection sends again and again; earlier ones than these are not told apart. */
 const MOST_SENT = 3
 
-interface KeptOnServer<T> {
+interface SavedOnServer<T> {
   readonly document: T
   readonly revision: number
 }
@@ -28,8 +35,8 @@ interface Unsent<T> {
 export interface KeepingOf<T> {
   /** Under which it is kept, on the server and meanwhile on the device. */
   readonly address: string
-  put(document: T, revision: number): Promise<KeptOnServer<T>>
-  read(): Promise<KeptOnServer<T>>
+  put(document: T, revision: number): Promise<SavedOnServer<T>>
+  read(): Promise<SavedOnServer<T>>
   /** What two windows did since both knew the same. */
   join(base: T, mine: T, theirs: T): T
   /** All that was changed so far is kept. */
@@ -50,15 +57,15 @@ export interface DocumentInHand<T> {
 }
 
 /** @param keeping must stay the same while the document is open */
-export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>): DocumentInHand<T> {
+export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<T>): DocumentInHand<T> {
   const { personId } = useSession()
-  const [history, setHistory] = useState<History<T>>(() => beginHistory(kept.document))
+  const [history, setHistory] = useState<History<T>>(() => beginHistory(saved.document))
   const [refused, setRefused] = useState<unknown>(null)
   const [isJoined, setIsJoined] = useState(false)
   /** What the server has, as far as this window knows. */
-  const known = useRef(kept)
+  const known = useRef(saved)
   /** What stands on the screen. */
-  const present = useRef(kept.document)
+  const present = useRef(saved.document)
   /** What was sent since `known`: nobody knows yet whether it arrived. */
   const sent = useRef<readonly T[]>([])
   const waiting = useRef<{ readonly document: T } | null>(null)
@@ -86,7 +93,7 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
     while (waiting.current) {
       const { document } = waiting.current
       waiting.current = null
-      noteKeeping()
+      noteSaving()
       const before = sent.current
       sent.current = [...before, document].slice(-MOST_SENT)
       try {
@@ -96,16 +103,16 @@ export function useKeptDocument<T>(kept: KeptOnServer<T>, keeping: KeepingOf<T>)
         if (!waiting.current) writeUnsent(personId, keeping.address, undefined)
         setRefused(null)
         clearUnsaved(keeping.address)
-        noteKept()
+        noteSaved()
       } catch (error) {
         if (isOutOfReach(error)) {
           waiting.current ??= { document }
-          noteKept()
+          noteSaved()
           noteOnDevice(1)
           await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS))
         } else if (error instanceof ApiProblem && error.code === 'stale') {
           // Another window was faster, or this very change had arrived before: what there is is taken in.
-          noteKept()
+          noteSaved()
           const isTaken = await takeIn(document).then(
             () => true,
             (problem: unknown) => {

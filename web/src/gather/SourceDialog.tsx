@@ -8,9 +8,9 @@ import useMediaQuery from '@mui/material/useMediaQuery'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { endGathering } from './gathering.ts'
-import styles from './WayDialog.module.css'
+import styles from './SourceDialog.module.css'
 
-interface WayDialogProps {
+interface SourceDialogProps {
   readonly title: string
   readonly maxWidth?: 'sm' | 'md'
   readonly children: ReactNode
@@ -21,7 +21,7 @@ interface WayDialogProps {
   readonly onClose?: () => boolean | void
 }
 
-export function WayDialog({ title, maxWidth = 'sm', children, acts, cancel, onClose }: WayDialogProps) {
+export function SourceDialog({ title, maxWidth = 'sm', children, acts, cancel, onClose }: SourceDialogProps) {
   const { t } = useTranslation('app')
   const isNarrow = useMediaQuery('(max-width: 767.95px)')
   const close = () => {
@@ -35,11 +35,11 @@ export function WayDialog({ title, maxWidth = 'sm', children, acts, cancel, onCl
         // A press beside the dialog must not throw away what was just taken or typed.
         if (reason === 'escapeKeyDown') close()
       }}
-      aria-labelledby="way-in"
+      aria-labelledby="source-title"
       fullWidth
       maxWidth={maxWidth}
     >
-      <DialogTitle id="way-in" variant="h2">
+      <DialogTitle id="source-title" variant="h2">
         {title}
       </DialogTitle>
       <DialogContent className={styles.content ?? ''}>{children}</DialogContent>

@@ -11,9 +11,9 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import type { Looker } from './queries.ts'
 import { Answer } from './Answer.tsx'
-import styles from './LookPanel.module.css'
+import styles from './LookAsPanel.module.css'
 
-export interface LookPanelProps {
+export interface LookAsPanelProps {
   readonly sharing: Sharing
   readonly audiences: Audiences
   readonly looker: Looker
@@ -22,13 +22,13 @@ export interface LookPanelProps {
   readonly chosen: Sharing['things'][number]
   /** Who looks, as sentences name them. */
   readonly name: string
-  readonly look: UseQueryResult<LookAs>
+  readonly lookAs: UseQueryResult<LookAs>
   readonly onLooker: (looker: Looker) => void
   readonly onAt: (at: string | null) => void
   readonly onGive: (thingId: string) => void
 }
 
-export function LookPanel(props: LookPanelProps) {
+export function LookAsPanel(props: LookAsPanelProps) {
   const { t } = useTranslation('access')
   return (
     <div className={styles.panel}>
@@ -36,12 +36,12 @@ export function LookPanel(props: LookPanelProps) {
       <p className={styles.hint}>{t('look.hint')}</p>
       <WhoLooks {...props} />
       <Moment {...props} />
-      <Fetched query={props.look}>{(look) => <Answer {...props} answers={look.answers} />}</Fetched>
+      <Fetched query={props.lookAs}>{(found) => <Answer {...props} answers={found.answers} />}</Fetched>
     </div>
   )
 }
 
-function WhoLooks({ sharing, audiences, looker, onLooker }: LookPanelProps) {
+function WhoLooks({ sharing, audiences, looker, onLooker }: LookAsPanelProps) {
   const { t } = useTranslation('access')
   const links = sharing.passes.filter(({ audience, state }) => audience.kind === 'link' && state !== 'ended')
   const choices = [
@@ -67,11 +67,11 @@ function WhoLooks({ sharing, audiences, looker, onLooker }: LookPanelProps) {
   )
 }
 
-function Moment({ at, look, onAt }: LookPanelProps) {
+function Moment({ at, lookAs, onAt }: LookAsPanelProps) {
   const { t } = useTranslation('access')
   const { data: school } = useSuspenseQuery(sessionQueries.school())
   // Now is the moment of the answer that is shown.
-  const shown = at ?? look.data?.at ?? null
+  const shown = at ?? lookAs.data?.at ?? null
   return (
     <div className={styles.moment}>
       <DayField

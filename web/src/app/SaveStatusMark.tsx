@@ -2,53 +2,53 @@
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useWhen } from '../ui/useWhen.ts'
-import { useKept } from './kept.ts'
-import type { Kept } from './kept.ts'
-import styles from './KeptState.module.css'
+import { useSaveStatus } from './saveStatus.ts'
+import type { SaveStatus } from './saveStatus.ts'
+import styles from './SaveStatusMark.module.css'
 
 const SPOKEN_AT_MOST_EVERY_MS = 60_000
 /** What was saved is said once nothing follows for so long. */
 const SETTLED_MS = 1200
 
-export function KeptState() {
+export function SaveStatusMark() {
   const { t } = useTranslation()
   const when = useWhen()
-  const kept = useKept()
+  const status = useSaveStatus()
   const isOnline = useOnline()
-  const words = wordsOf(kept)
+  const words = wordsOf(status)
   // What stays here is told as such, whether the browser knows that it is off-line or not.
-  const isTold = isOnline || kept.state === 'on-device'
+  const showsStatus = isOnline || status.state === 'on-device'
   const spoken = useSpoken(
-    isTold ? words.full : t('kept.offline'),
-    isTold ? urgencyOf(kept.state) : 'at-once',
+    showsStatus ? words.full : t('saved.offline'),
+    showsStatus ? urgencyOf(status.state) : 'immediate',
   )
 
-  function wordsOf(state: Kept): { full: string; short: string } {
+  function wordsOf(state: SaveStatus): { full: string; short: string } {
     switch (state.state) {
       case 'nothing-yet':
         return { full: '', short: '' }
-      case 'keeping':
-        return { full: t('kept.keeping'), short: t('kept.keeping') }
-      case 'kept':
-        return { full: t('kept.kept', { time: when.time(state.at) }), short: when.time(state.at) }
+      case 'saving':
+        return { full: t('saved.saving'), short: t('saved.saving') }
+      case 'saved':
+        return { full: t('saved.saved', { time: when.time(state.at) }), short: when.time(state.at) }
       case 'on-device':
         return {
-          full: t('kept.onDevice', { count: state.count }),
-          short: t('kept.onDeviceShort', { count: state.count }),
+          full: t('saved.onDevice', { count: state.count }),
+          short: t('saved.onDeviceShort', { count: state.count }),
         }
       case 'refused':
-        return { full: t('kept.refused'), short: t('kept.refused') }
+        return { full: t('saved.refused'), short: t('saved.refused') }
     }
   }
 
-  const state = isTold ? kept.state : 'offline'
+  const state = showsStatus ? status.state : 'offline'
   return (
     <>
       <span className="only-heard" role="status">
         {spoken}
       </span>
       {state === 'nothing-yet' ? null : (
-        <span className={styles.kept} data-state={state} aria-hidden="true">
+        <span className={styles.saved} data-state={state} aria-hidden="true">
           <span className={styles.run} />
           <svg viewBox="0 0 30 12">
             <path
@@ -66,8 +66,8 @@ export function KeptState() {
               className={styles.knot}
             />
           </svg>
-          <span className={styles.full}>{isTold ? words.full : t('kept.offlineShort')}</span>
-          <span className={styles.short}>{isTold ? words.short : t('kept.offlineShort')}</span>
+          <span className={styles.full}>{showsStatus ? words.full : t('saved.offlineShort')}</span>
+          <span className={styles.short}>{showsStatus ? words.short : t('saved.offlineShort')}</span>
         </span>
       )}
     </>
@@ -88,12 +88,12 @@ function useOnline(): boolean {
   )
 }
 
-type Urgency = 'at-once' | 'seldom' | 'never'
+type Urgency = 'immediate' | 'seldom' | 'never'
 
 /** What goes wrong is heard at once; that all went well seldom, and what only lasts a moment never. */
-function urgencyOf(state: Kept['state']): Urgency {
-  if (state === 'refused' || state === 'on-device') return 'at-once'
-  return state === 'kept' ? 'seldom' : 'never'
+function urgencyOf(state: SaveStatus['state']): Urgency {
+  if (state === 'refused' || state === 'on-device') return 'immediate'
+  return state === 'saved' ? 'seldom' : 'never'
 }
 
 /** The words for a screen reader: always the last state, never one that is over by then. */
@@ -101,7 +101,7 @@ function useSpoken(words: string, urgency: Urgency): string {
   const [spoken, setSpoken] = useState({ words: '', at: Number.NEGATIVE_INFINITY, wasUrgent: false })
   useEffect(() => {
     if (urgency === 'never' || words === spoken.words) return
-    const isUrgent = urgency === 'at-once'
+    const isUrgent = urgency === 'immediate'
     const say = () => setSpoken({ words, at: Date.now(), wasUrgent: isUrgent })
     // That it went well after all is as urgent as what went wrong before.
     const rest = isUrgent || spoken.wasUrgent ? 0 : spoken.at + SPOKEN_AT_MOST_EVERY_MS - Date.now()

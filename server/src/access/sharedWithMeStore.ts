@@ -1,6 +1,6 @@
 // Opened to me: what others gave somebody a pass for, as they meet it: published, with its published title.
 import { prepareAccess } from '@valise/core/access'
-import type { OpenedList, OpenedThing, Viewer } from '@valise/core/access'
+import type { SharedWithMeList, ThingSharedWithMe, Viewer } from '@valise/core/access'
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
@@ -11,25 +11,32 @@ import { openPasses } from './scopeStore.ts'
 import { loadWorldAbout } from './worldStore.ts'
 
 /** One page of it, what was opened last first. What lies in a collection that was opened is not told apart. */
-export async function listOpened(reader: Reader, actor: PersonActor, wish: PageWish): Promise<OpenedList> {
-  const things = reader.sql.select('*').from(openedThings(reader, actor).as('opened'))
-  const rows: OpenedRow[] = await newestFirst(things, ['opened', 'openedAt'], wish)
+export async function listSharedWithMe(
+  reader: Reader,
+  actor: PersonActor,
+  wish: PageWish,
+): Promise<SharedWithMeList> {
+  const things = reader.sql.select('*').from(thingsSharedWithMe(reader, actor).as('opened'))
+  const rows: SharedRow[] = await newestFirst(things, ['opened', 'openedAt'], wish)
   const shown = rows.slice(0, wish.limit)
   const last = shown.at(-1)
   return {
     items: await describe(reader, actor, shown),
     next: rows.length > wish.limit && last ? toCursor([last.openedAt, last.id]) : null,
-    count: await countOpened(reader, actor),
+    count: await countSharedWithMe(reader, actor),
   }
 }
 
-export async function countOpened(reader: Reader, actor: PersonActor): Promise<number> {
-  const row = await reader.sql.count({ count: '*' }).from(openedThings(reader, actor).as('opened')).first()
+export async function countSharedWithMe(reader: Reader, actor: PersonActor): Promise<number> {
+  const row = await reader.sql
+    .count({ count: '*' })
+    .from(thingsSharedWithMe(reader, actor).as('opened'))
+    .first()
   return Number(row?.count ?? 0)
 }
 
 /** The things with an open pass for somebody that others own and that can be seen, each once. */
-function openedThings(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
+function thingsSharedWithMe(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
   return openPasses(reader, viewer)
     .leftJoin('pages', 'pages.id', 'passes.pageId')
@@ -48,15 +55,15 @@ function openedThings(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
 async function describe(
   reader: Reader,
   actor: PersonActor,
-  rows: readonly OpenedRow[],
-): Promise<OpenedThing[]> {
+  rows: readonly SharedRow[],
+): Promise<ThingSharedWithMe[]> {
   const ids = rows.map(({ id }) => id)
   const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
   const world = await loadWorldAbout(reader, ids, actor.personId)
   const answerFor = prepareAccess(viewer, 'look', reader.now, world)
   const faces = await listFaces(reader, ids)
   const names = await listShownNames(reader, [...new Set(rows.map(({ ownerId }) => ownerId))])
-  const passes: { id: string; audience: OpenedThing['audience']; className: string | null }[] =
+  const passes: { id: string; audience: ThingSharedWithMe['audience']; className: string | null }[] =
     await openPasses(reader, viewer)
       .whereIn('passes.thingId', ids)
       .leftJoin('classes', 'classes.id', 'passes.classId')
@@ -65,7 +72,9 @@ async function describe(
     const face = faces.find((one) => one.id === id)
     const answer = answerFor(id)
     const direct = answer.allowed
-      ? answer.ways.flatMap((way) => (way.kind === 'pass' && way.path.length === 0 ? [way.passId] : []))
+      ? answer.grants.flatMap((grant) =>
+          grant.kind === 'pass' && grant.path.length === 0 ? [grant.passId] : [],
+        )
       : []
     const pass = passes.find((one) => direct.includes(one.id))
     if (!face || !answer.allowed || !pass) return []
@@ -112,7 +121,7 @@ async function listFaces(reader: Reader, ids: readonly string[]): Promise<Face[]
   ]
 }
 
-interface OpenedRow {
+interface SharedRow {
   readonly id: string
   readonly ownerId: string
   readonly openedAt: Instant

@@ -2,7 +2,7 @@
 import Link from '@mui/material/Link'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { IconFileText, IconListTree } from '@tabler/icons-react'
-import type { OpenedThing } from '@valise/core/access'
+import type { ThingSharedWithMe } from '@valise/core/access'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { Empty } from '../ui/Empty.tsx'
@@ -12,9 +12,9 @@ import { Screen } from '../ui/Screen.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { lastMoment } from './lastMoment.ts'
 import { accessQueries } from './queries.ts'
-import styles from './OpenedScreen.module.css'
+import styles from './SharedWithMeScreen.module.css'
 
-export function OpenedScreen() {
+export function SharedWithMeScreen() {
   const { t } = useTranslation(['access', 'app'])
   const list = useInfiniteQuery(accessQueries.opened())
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
@@ -33,7 +33,7 @@ export function OpenedScreen() {
             <>
               <ul className={styles.list}>
                 {items.map((item) => (
-                  <OpenedRow key={item.thing.id} item={item} />
+                  <SharedRow key={item.thing.id} item={item} />
                 ))}
               </ul>
               <MoreButton query={list} />
@@ -45,7 +45,7 @@ export function OpenedScreen() {
   )
 }
 
-function OpenedRow({ item }: { readonly item: OpenedThing }) {
+function SharedRow({ item }: { readonly item: ThingSharedWithMe }) {
   const { t } = useTranslation('access')
   const when = useWhen()
   const { thing, title, ownerName, pages, openedAt, until, audience, className } = item

@@ -13,7 +13,7 @@ import './tokens.css'
 const nonce = styleNonce()
 const cache = createCache({ key: 'v', prepend: true, ...(nonce && { nonce }) })
 
-export function LookProvider({ children }: { children: ReactNode }) {
+export function AppearanceProvider({ children }: { children: ReactNode }) {
   return (
     <CacheProvider value={cache}>
       <ThemeProvider theme={theme} modeStorageKey="valise-scheme" defaultMode="system">

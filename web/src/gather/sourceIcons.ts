@@ -12,9 +12,9 @@ import {
   IconPencil,
   IconVideo,
 } from '@tabler/icons-react'
-import type { Way } from './ways.ts'
+import type { Source } from './sources.ts'
 
-export const wayIcons = {
+export const sourceIcons = {
   photo: IconCamera,
   film: IconVideo,
   voice: IconMicrophone,
@@ -26,4 +26,4 @@ export const wayIcons = {
   drive: IconCloud,
   shelf: IconBooks,
   phone: IconDeviceMobile,
-} as const satisfies Record<Way, unknown>
+} as const satisfies Record<Source, unknown>

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 
 const PAUSE_MS = 900
 
-export interface KeptText {
+export interface SavedText {
   readonly text: string
   change(text: string): void
   /** For when the field is left: keeps at once what was typed, if anything was. */
@@ -12,7 +12,7 @@ export interface KeptText {
 }
 
 /** What is typed stays in the field until `keep` has it; a value that comes from elsewhere shows only between. */
-export function useKeptText(value: string, keep: (text: string) => void): KeptText {
+export function useSavedText(value: string, keep: (text: string) => void): SavedText {
   const [typed, setTyped] = useState<string | null>(null)
   const [isLeft, setIsLeft] = useState(true)
   const waiting = useRef<{ text: string; timer: ReturnType<typeof setTimeout> } | null>(null)

@@ -1,6 +1,6 @@
 // Concealed parts between the picture as taken, in which they are kept, and the views in which they are drawn.
 import { MOST_CORNERS, mapPoint } from '@valise/core/pictures'
-import type { ConcealedPart, Matrix, Point } from '@valise/core/pictures'
+import type { ConcealedRegion, Matrix, Point } from '@valise/core/pictures'
 
 /** Corners nearer to one line than this, in pixels, make a box. */
 const STRAIGHT = 1
@@ -47,7 +47,7 @@ export function scaleAt(map: Matrix, { x, y }: Point): number {
 }
 
 /** A part of the original as it lies in another view. */
-export function partInView({ corners, radius }: ConcealedPart, map: Matrix) {
+export function regionInView({ corners, radius }: ConcealedRegion, map: Matrix) {
   const points = corners.map(([x, y]) => mapPoint(map, { x, y }))
   const middle = corners[0] ?? [0, 0]
   return { points, radius: radius === 0 ? 0 : radius * scaleAt(map, { x: middle[0], y: middle[1] }) }
@@ -64,14 +64,14 @@ export function cornersOf(points: readonly Point[], map: Matrix, most = MOST_COR
 }
 
 /** Whether a part lies over one of the others: what is concealed already is not found again. */
-export function overlapsAny(part: ConcealedPart, others: readonly ConcealedPart[]): boolean {
-  const bounds = ({ corners }: ConcealedPart) => ({
+export function overlapsAny(region: ConcealedRegion, others: readonly ConcealedRegion[]): boolean {
+  const bounds = ({ corners }: ConcealedRegion) => ({
     left: Math.min(...corners.map(([x]) => x)),
     right: Math.max(...corners.map(([x]) => x)),
     top: Math.min(...corners.map(([, y]) => y)),
     bottom: Math.max(...corners.map(([, y]) => y)),
   })
-  const own = bounds(part)
+  const own = bounds(region)
   return others.map(bounds).some((other) => {
     const across = Math.min(own.right, other.right) - Math.max(own.left, other.left)
     const down = Math.min(own.bottom, other.bottom) - Math.max(own.top, other.top)

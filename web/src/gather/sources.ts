@@ -1,9 +1,9 @@
 // The ways in, in the order in which they are offered.
-import type { WayWithDialog } from './gathering.ts'
+import type { SourceWithDialog } from './gathering.ts'
 
-export type Way = WayWithDialog | 'files' | 'folder'
+export type Source = SourceWithDialog | 'files' | 'folder'
 
-export const allWays = [
+export const allSources = [
   ...['photo', 'film', 'voice', 'files', 'folder'],
   ...['note', 'collage', 'link', 'drive', 'shelf', 'phone'],
-] as readonly Way[]
+] as readonly Source[]

@@ -1,25 +1,25 @@
 // The ways in that this school and this device have, and what each does.
 import { queryOptions, useQuery } from '@tanstack/react-query'
-import type { WaysIn as SchoolWays } from '@valise/core/evidence'
+import type { Sources as SchoolWays } from '@valise/core/evidence'
 import { get } from '../api/index.ts'
 import { addFiles } from '../evidence/addFiles.ts'
 import { chooseFiles } from '../evidence/chooseFiles.ts'
 import { useClassInView } from '../evidence/useClassInView.ts'
 import { gather } from './gathering.ts'
 import type { LandingPlace } from './gathering.ts'
-import { allWays } from './ways.ts'
-import type { Way } from './ways.ts'
+import { allSources } from './sources.ts'
+import type { Source } from './sources.ts'
 
 /** What this school has set up; apart from what the dialogs ask, since Today asks it at once. */
 const schoolWays = queryOptions({
-  queryKey: ['ways-in'],
-  queryFn: ({ signal }) => get<SchoolWays>('/api/ways-in', signal),
+  queryKey: ['sources'],
+  queryFn: ({ signal }) => get<SchoolWays>('/api/sources', signal),
   staleTime: Infinity,
 })
 
-export interface WaysIn {
-  readonly ways: readonly Way[]
-  go(way: Way): void
+export interface Sources {
+  readonly sources: readonly Source[]
+  go(source: Source): void
 }
 
 /** Whether the school has answered which ways in it has set up, or cannot be asked; asked for where it `matters`. */
@@ -29,22 +29,22 @@ export function useAreWaysKnown(matters: boolean): boolean {
 }
 
 /** @param place where it is to land; the class in view goes without saying */
-export function useWaysIn(place: LandingPlace = {}): WaysIn {
+export function useSources(place: LandingPlace = {}): Sources {
   const classId = useClassInView()
   const { data: school } = useQuery(schoolWays)
   const landing: LandingPlace = { ...(classId !== null && { classId }), ...place }
   return {
-    ways: allWays.filter((way) => {
+    sources: allSources.filter((source) => {
       // A phone does not lend its camera to itself.
-      if (way === 'phone') return !globalThis.matchMedia?.('(pointer: coarse)').matches
-      if (way === 'drive') return school?.drive === true
+      if (source === 'phone') return !globalThis.matchMedia?.('(pointer: coarse)').matches
+      if (source === 'drive') return school?.drive === true
       // A slot wants the thing itself, and a board takes its time.
-      if (way === 'collage') return landing.onKept === undefined
-      return way !== 'shelf' || school?.shelf === true
+      if (source === 'collage') return landing.onSaved === undefined
+      return source !== 'shelf' || school?.shelf === true
     }),
-    go: (way) => {
-      if (way !== 'files' && way !== 'folder') return gather(way, landing)
-      const chosen = chooseFiles({ several: landing.onKept === undefined, folder: way === 'folder' })
+    go: (source) => {
+      if (source !== 'files' && source !== 'folder') return gather(source, landing)
+      const chosen = chooseFiles({ several: landing.onSaved === undefined, folder: source === 'folder' })
       void chosen.then((files) => {
         if (files.length > 0) void addFiles(files, landing)
       })

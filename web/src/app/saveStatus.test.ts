@@ -1,32 +1,32 @@
 import { createStore } from '../ui/createStore.ts'
 import {
   clearUnsaved,
-  keptState,
-  noteKeeping,
-  noteKept,
+  getSaveStatus,
+  noteSaving,
+  noteSaved,
   noteOnDevice,
   noteRefused,
   noteUnsaved,
-} from './kept.ts'
+} from './saveStatus.ts'
 
 describe('whether things are kept', () => {
   it('is kept only when everything that was under way is', () => {
-    expect(keptState().state).toBe('nothing-yet')
-    noteKeeping()
-    noteKeeping()
-    noteKept()
-    expect(keptState().state).toBe('keeping')
-    noteKept()
-    expect(keptState()).toEqual({ state: 'kept', at: expect.any(Date) })
+    expect(getSaveStatus().state).toBe('nothing-yet')
+    noteSaving()
+    noteSaving()
+    noteSaved()
+    expect(getSaveStatus().state).toBe('saving')
+    noteSaved()
+    expect(getSaveStatus()).toEqual({ state: 'saved', at: expect.any(Date) })
   })
 
   it('is refused until something is kept again', () => {
-    noteKeeping()
+    noteSaving()
     noteRefused()
-    expect(keptState().state).toBe('refused')
-    noteKeeping()
-    noteKept()
-    expect(keptState().state).toBe('kept')
+    expect(getSaveStatus().state).toBe('refused')
+    noteSaving()
+    noteSaved()
+    expect(getSaveStatus().state).toBe('saved')
   })
 })
 
@@ -34,23 +34,23 @@ describe('what cannot be saved', () => {
   it('is told until it can be, also after other things were saved', () => {
     noteUnsaved('/pages/a')
     noteUnsaved('/pages/b')
-    noteKeeping()
-    noteKept()
-    expect(keptState().state).toBe('refused')
+    noteSaving()
+    noteSaved()
+    expect(getSaveStatus().state).toBe('refused')
     clearUnsaved('/pages/a')
-    expect(keptState().state).toBe('refused')
+    expect(getSaveStatus().state).toBe('refused')
     clearUnsaved('/pages/b')
-    expect(keptState().state).toBe('kept')
+    expect(getSaveStatus().state).toBe('saved')
   })
 })
 
 describe('edits that cannot be delivered', () => {
   it('are told as staying on this device, until they are kept', () => {
-    noteKeeping()
+    noteSaving()
     noteOnDevice(2)
-    expect(keptState()).toEqual({ state: 'on-device', count: 2 })
-    noteKept()
-    expect(keptState().state).toBe('kept')
+    expect(getSaveStatus()).toEqual({ state: 'on-device', count: 2 })
+    noteSaved()
+    expect(getSaveStatus().state).toBe('saved')
   })
 })
 

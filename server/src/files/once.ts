@@ -1,5 +1,0 @@
-// Bytes that are at hand, as the stream that a store takes.
-
-export async function* once(content: Uint8Array): AsyncIterable<Uint8Array> {
-  yield content
-}
