@@ -22,7 +22,7 @@ test('a new student is added, added to a class, comes in with a link, and is end
   await admin.getByLabel('Sign-in name').fill('marisol')
   await admin.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(admin.getByRole('heading', { level: 1 })).toHaveText('Marisol Vane-Okafor')
-  await expect(admin.getByRole('status').filter({ hasText: 'Marisol is added' })).toBeVisible()
+  await expect(admin.getByRole('status').filter({ hasText: 'You added Marisol' })).toBeVisible()
 
   await admin.getByRole('button', { name: 'Add to a class' }).click()
   const dialog = admin.getByRole('dialog')

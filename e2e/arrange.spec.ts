@@ -1,4 +1,4 @@
-// Pages: written in place, put together from the tray, kept by themselves, published when their author says so.
+// Pages: written in place, put together from the tray, saved by themselves, published when their author says so.
 import type { Page } from '@playwright/test'
 import { addText, beginPage, saved, takeUp } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
@@ -293,7 +293,7 @@ test('an item knows where it is used, and a page goes into the bin and comes bac
   await expect(page.getByLabel('Title of the page')).toHaveValue('What the creek does to its bank')
   const address = addressOf(page)
   await page.getByRole('button', { name: 'Put page in bin' }).click()
-  // It is read by others, and was handed in: whoever bins it is told what that means.
+  // Others read it and it was handed in, so moving it to the bin says what that affects.
   const asked = page.getByRole('dialog', { name: /^Put “What the creek does to its bank” in the bin/ })
   await expect(asked.getByText(/will not see it any more/).first()).toBeVisible()
   await asked.getByRole('button', { name: 'Put in the bin' }).click()

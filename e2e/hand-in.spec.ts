@@ -95,7 +95,7 @@ test('what is newer is published first; taken back until it is opened, and not a
   await dialog.getByRole('checkbox', { name: /^What the creek does to its bank/ }).check()
   await dialog.getByRole('button', { name: 'Add 1 page' }).click()
   const part = parts.getByRole('listitem').filter({ hasText: 'What the creek does to its bank' })
-  await expect(part).toContainText('newer changes:')
+  await expect(part).toContainText('newer changes are not in it:')
   await part.getByRole('button', { name: 'Publish them first' }).click()
   await expect(part).toContainText('No newer changes.')
   await agree(page)

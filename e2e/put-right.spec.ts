@@ -72,7 +72,7 @@ async function screenOf(page: Page, title: string): Promise<string> {
     look = version.renderRevision
     expect([version.preview, version.renderRevision > 0]).toEqual(['there', true])
   }).toPass()
-  // Under its own address: what was shown before is kept by the browser.
+  // Under its own address, because the browser caches what was shown before.
   return `/api/evidence/${item.id}/versions/1/screen?renderRevision=${look}`
 }
 

@@ -1,4 +1,4 @@
-// Uploads in trouble: the server stops, the window closes, the session ends. What went up so far is kept.
+// Uploads in trouble: the server stops, the window closes, the session ends. What has arrived stays.
 import { createHash, randomBytes } from 'node:crypto'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -28,7 +28,7 @@ async function choose(page: Page, button: string, path: string) {
   await chooser.setFiles(path)
 }
 
-/** Lets the first piece through and holds the others back until it is told to let them go, or to cut them off. */
+/** Lets the first chunk through and holds the others back until it releases or cuts them off. */
 async function holdAfterFirstPiece(page: Page) {
   let decide: (fate: 'go' | 'cut') => void = () => undefined
   const held = new Promise<'go' | 'cut'>((resolve) => (decide = resolve))
@@ -43,7 +43,7 @@ async function holdAfterFirstPiece(page: Page) {
   return { letGo: () => decide('go'), cutOff: () => decide('cut') }
 }
 
-/** Begins to bring in a film of 20 MB; its second piece is held back until it is told to go or to be cut off. */
+/** Starts to upload a video of 20 MB, whose second chunk is held back until it is released or cut off. */
 async function beginFilm(page: Page, name: string) {
   await page.goto('/evidence')
   const film = makeFilm(name, 20)
@@ -52,7 +52,7 @@ async function beginFilm(page: Page, name: string) {
   return { film, ...held }
 }
 
-/** A piece of 16 MB may take long on a busy disk; its kept length is what the test waits for. */
+/** A chunk of 16 MB may take long on a busy disk; the test waits for its stored length. */
 async function untilFirstChunkIsSaved(page: Page) {
   await expect(async () => {
     const { open } = await (await page.request.get('/api/uploads')).json()
@@ -160,7 +160,7 @@ test('one that is paused rests until it may go on, and one that is stopped goes,
   // On every other screen the top bar tells of it, and leads back to it.
   await page.getByRole('link', { name: /^Pages/ }).click()
   await page.getByRole('link', { name: 'Uploading 1 file' }).click()
-  await page.getByRole('button', { name: 'Go on no.bin' }).click()
+  await page.getByRole('button', { name: 'Resume no.bin' }).click()
   await page.getByRole('button', { name: 'Stop no.bin' }).click()
   letGo()
   await expect(page.getByRole('region', { name: 'Uploads' })).toHaveCount(0)

@@ -20,7 +20,7 @@ async function giveLink(page: Page, title: string, name: string): Promise<string
   await dialog.getByRole('radio', { name: /^Anyone with a link/ }).check()
   await dialog.getByLabel('Who or what is the link for?').fill(name)
   await dialog.getByRole('button', { name: 'Share' }).click()
-  return dialog.getByRole('textbox', { name: 'Link' }).inputValue()
+  return dialog.getByRole('textbox', { name: 'Link', exact: true }).inputValue()
 }
 
 async function endPass(page: Page, name: RegExp) {
@@ -117,7 +117,7 @@ test('a pass lets one person look until it is ended, and nobody else', async ({ 
 
   const tomasz = await site.pageAs(browser, 'Tomasz')
   await tomasz.goto('/shared-with-me')
-  await expect(tomasz.getByText('to you, until 12 Dec')).toBeVisible()
+  await expect(tomasz.getByText('with you, until 12 Dec')).toBeVisible()
   await tomasz.getByRole('link', { name: 'Birds of the north creek' }).click()
   await expect(tomasz.getByRole('heading', { level: 1, name: 'Birds of the north creek' })).toBeVisible()
   await expect(tomasz.getByText('By Wren Adeyemi-Holt, 15 Nov')).toBeVisible()
@@ -193,7 +193,7 @@ test('a link can get a new address, and the one before opens nothing', async ({ 
     .first()
     .click()
   await wren.getByRole('button', { name: 'Make a new link' }).click()
-  const field = wren.getByRole('dialog').getByRole('textbox', { name: 'Link' })
+  const field = wren.getByRole('dialog').getByRole('textbox', { name: 'Link', exact: true })
   await expect(field).not.toHaveValue(before)
   const visitor = await site.pageOfNobody(browser, phone)
   await visitor.goto(before)
@@ -234,7 +234,7 @@ test('looking as somebody says because of what, until when, and what stands in t
   ).toBeVisible()
   await panel.getByRole('button', { name: 'Now' }).click()
   await panel.getByLabel('Who').click()
-  await page.getByRole('option', { name: /^Anyone with the link Aunt Pilar/ }).click()
+  await page.getByRole('option', { name: /^Anyone with the link “Aunt Pilar”/ }).click()
   await expect(panel.getByRole('heading', { name: /^Anyone with the link can look until/ })).toBeVisible()
   await panel.getByLabel('Who').click()
   await page.getByRole('option', { name: 'Somebody you share nothing with' }).click()
@@ -254,7 +254,7 @@ test('what the rules forbid is shown with its reason', async ({ browser }) => {
   const page = await beginJuniorPage(browser)
   await page.getByRole('button', { name: /^Share/ }).click()
   const dialog = page.getByRole('dialog')
-  for (const name of [/^One person/, /^Whoever holds a link/])
+  for (const name of [/^One person/, /^Anyone with a link/])
     await expect(dialog.getByRole('radio', { name })).toBeDisabled()
   await expect(dialog.getByText('Your school does not let your year group do this')).toHaveCount(2)
   await dialog.getByRole('radio', { name: /^The class Saturday Crew/ }).check()

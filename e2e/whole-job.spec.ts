@@ -108,7 +108,7 @@ test('from a picture on the device to a level on the page', async ({ browser }) 
     await odalys.getByLabel('Feedback', { exact: true }).fill('Good: you changed your question.')
     await odalys.getByRole('button', { name: 'Send feedback', exact: true }).click()
     await expect(odalys.getByRole('listitem').filter({ hasText: 'you changed your question' })).toContainText(
-      'Only you and the teachers',
+      'Only Sefa Marlowe and the teachers',
     )
     await odalys.getByRole('button', { name: 'Ask for changes' }).click()
     await odalys.getByLabel('What should change?').fill('Say how you know where the tides reach.')

@@ -6,7 +6,9 @@ import { fileURLToPath, pathToFileURL } from 'node:url'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 
-/** @param use what to do with the folder that was built, before it goes */
+/**
+ * @param use gets the folder of the build, which is removed afterwards
+ */
 export async function withPlainBuild<T>(source: string, use: (folder: string) => T | Promise<T>): Promise<T> {
   // It must lie below the web site's folder, so that it finds the same libraries.
   const folder = join(root, 'web/dist/.bench')

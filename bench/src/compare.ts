@@ -1,6 +1,8 @@
 // Measuring by comparison: ours and a reference in turns, so that noise of the machine meets both alike.
 
-/** One row of the table. `quartiles` and `median` are of the ratio, `reference` is the reference's own median. */
+/**
+ * One row of the table. `quartiles` and `median` are of the ratio; `reference` is the median of the reference itself.
+ */
 export interface Row {
   readonly name: string
   readonly ratio: number

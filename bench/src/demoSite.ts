@@ -14,7 +14,7 @@ export interface DemoSite {
   readonly signIn?: { readonly signInName: string; readonly password: string }
 }
 
-/** Starts all of it, lets `measure` work, and takes it down again. */
+/** Starts a demo site, runs `measure`, and stops the site. */
 export async function withDemoSite<T>(
   { port, fill, signIn }: DemoSite,
   measure: (context: BrowserContext, address: string) => Promise<T>,

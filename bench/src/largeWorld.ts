@@ -4,12 +4,12 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { startDemo } from './startProgram.ts'
 
-/** Of the student with 10,000 items. */
+/** The sign-in of the student with 10,000 items. */
 export const LARGE_SIGN_IN = { signInName: 'marlo', password: 'low water at seven' }
 
 let built: Promise<string> | null = null
 
-/** The data folder of the large world; it goes when the measuring ends. */
+/** Returns the data folder of the large world, which is removed at the end. */
 export function largeWorldFolder(): Promise<string> {
   built ??= buildLargeWorld()
   return built

@@ -11,7 +11,7 @@ export interface StartedProgram {
   stop(): Promise<void>
 }
 
-/** Starts a program by its file in this project and waits until it says `ready` with its port. */
+/** Starts a program of this project and waits until it prints `ready` with its port. */
 export async function startProgram(
   file: string,
   args: readonly string[],
@@ -40,7 +40,7 @@ export async function startProgram(
   }
 }
 
-/** The demo's server over a data folder. */
+/** Starts the demo server over a data folder. */
 export function startDemo(
   folder: string,
   port: number,

@@ -159,7 +159,7 @@ export interface SampleHandIn {
   readonly answeredDaysAgo?: number
 }
 
-/** Wren has one in each state; the first of each assignment comes first. */
+/** Wren's submissions, one in each state; the first of each assignment comes first. */
 export const handInsOfWren: readonly SampleHandIn[] = [
   {
     ...{ by: 'wren', to: 'storm', page: 'The strandline, counted', daysAgo: 22, copy: 'draft' },
@@ -192,11 +192,11 @@ export const handInsOfWren: readonly SampleHandIn[] = [
   },
 ]
 
-/** What two of the others wrote after they were asked for changes. */
+/** What two students added after they were asked for changes. */
 export const addedAfterChanges =
   'I made nine throws. The third fell across the creek, where nothing grew, and I counted it as it lay.'
 
-/** Pages of the others that go in: a title and what it says. */
+/** The pages that other students hand in: title and content. */
 export const pagesHandedIn: readonly {
   readonly to: AssignmentName
   readonly titles: readonly string[]

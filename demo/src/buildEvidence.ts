@@ -47,9 +47,9 @@ interface DrawnItem {
 }
 
 /**
- * Draws and keeps everybody's evidence around `today`, and makes its renditions.
+ * Draws and saves everybody's evidence around `today`, with renditions.
  *
- * What Wren gathers is made for the class `classId`.
+ * Wren's items are labelled with the class `classId`.
  */
 export async function buildEvidence(services: Services, today: LocalDay, classId: string): Promise<void> {
   // All is drawn before the first is examined: examining shuts the reader of drawings in this process.

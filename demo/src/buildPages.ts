@@ -47,7 +47,7 @@ export async function buildPages(services: Services, today: LocalDay): Promise<v
   for (const page of oldestFirst) await buildPage(building, page)
 }
 
-/** Somebody's evidence by its titles. */
+/** Returns a person's evidence by title. */
 export async function thingsOf(services: Services, actor: PersonActor): Promise<PageBuilding['things']> {
   const reader = services.database.reader()
   const { items } = await findItems(reader, actor, everything, { cursor: undefined, limit: 200 })
@@ -69,7 +69,7 @@ async function buildLogbooks(building: PageBuilding): Promise<void> {
   }
 }
 
-/** Makes a page and, where it is to be, publishes it and goes on with its draft. */
+/** Makes a page and, where wanted, publishes it and continues its draft. */
 export async function buildPage(building: PageBuilding, wish: SamplePage): Promise<void> {
   const { actor } = building
   const rows = wish.rows.map((blocks) => toRow(building, blocks))

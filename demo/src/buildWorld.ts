@@ -21,7 +21,7 @@ import { buildSharing } from './buildSharing.ts'
 import { buildSubmissions } from './buildSubmissions.ts'
 import { cast, moreInSaturdayCrew, moreInShoreMethods } from './cast.ts'
 
-/** Every person of the sample world has this password, beside the one click. */
+/** The password of every person of the sample world. */
 export const SAMPLE_PASSWORD = 'low water at seven'
 
 const ZONE = 'Europe/Lisbon'
@@ -36,7 +36,7 @@ interface Building {
 }
 
 /**
- * Builds the world as it stands on the day of the database's clock.
+ * Builds the sample world for the day of the database's clock.
  *
  * Dates are laid out around that day, so that memberships are past, running and to come.
  */

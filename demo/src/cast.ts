@@ -35,7 +35,7 @@ export const cast = {
   nell: { fullName: 'Nell Quillan-Day', signInName: 'nell.q', about: 'Junior in Saturday Crew.' },
 } as const satisfies Record<string, CastMember>
 
-/** Twelve more who study Shore Methods. */
+/** Twelve more students of Shore Methods. */
 export const moreInShoreMethods = [
   'Bram Kestrel-Roy',
   'Dov Oakhanger',

@@ -45,7 +45,7 @@ const VISITOR = 'Aunt Pilar'
 const loopback = ['127.0.0.1', 'localhost', '::1']
 
 /**
- * The routes of the one-click sign-in: none unless the data folder was made by the demo and the server can only be
+ * Returns the routes of the one-click sign-in: none unless the demo made the data folder and the server can only be
  * reached from its own machine.
  */
 export function demoRoutes(config: Pick<Config, 'dataFolder' | 'host'>, mailRoom: string | null): Route[] {

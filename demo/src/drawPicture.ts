@@ -1,4 +1,4 @@
-// Renders a scene as a camera or a program would have kept it: JPEG with camera data, PNG or WebP without.
+// Renders a scene as a camera or a program would save it: JPEG with camera data, PNG or WebP without.
 import sharp from 'sharp'
 import { makeDice, scenes, toSvg } from './scenes/index.ts'
 import type { SceneName } from './scenes/index.ts'
@@ -16,7 +16,9 @@ export interface PictureWish {
 
 const shapes = { landscape: [4, 3], portrait: [3, 4], wide: [16, 9] } as const
 
-/** @param longSide pixels of the longer side */
+/**
+ * Draws a picture. @param longSide pixels of the longer side
+ */
 export function drawPicture(wish: PictureWish, longSide = 1280): Promise<Buffer> {
   const { scene, seed, shape = 'landscape', format = 'jpeg', takenAt, place } = wish
   const dice = makeDice(seed)

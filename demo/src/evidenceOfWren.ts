@@ -1,4 +1,4 @@
-// What Wren has gathered since summer: sixty things, told by how many days ago each was made.
+// Wren's evidence since summer: sixty items, each with the number of days since it was made.
 import type { Rights } from '@valise/core/evidence'
 import type { PictureWish } from './drawPicture.ts'
 

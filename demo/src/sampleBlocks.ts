@@ -15,7 +15,7 @@ export type SampleBlock =
   | { readonly kind: 'entry'; readonly title: string }
   | { readonly kind: 'line' }
 
-/** Paragraphs; `# ` begins a heading, `- ` an item of a list, `> ` a quote, and _words_ are italic. */
+/** Parses paragraphs; `# ` starts a heading, `- ` a list item, `> ` a quote, and _words_ are italic. */
 export function text(source: string, span = 12): SampleBlock {
   return { kind: 'text', text: richTextOf(source), span }
 }

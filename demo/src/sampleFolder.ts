@@ -4,10 +4,10 @@ import { join } from 'node:path'
 
 const MARK = 'sample-world.json'
 
-/** Names of all that the sample world puts into a data folder. */
+/** The names of all files that the sample world puts into a data folder. */
 export const sampleFiles = /^(valise\.sqlite(-wal|-shm)?|server\.keys|sample-world\.json|files)$/
 
-/** `building` is what a build leaves that was stopped half-way. */
+/** `building` means that an earlier build was interrupted. */
 export type SampleState = 'none' | 'building' | 'built'
 
 export function markSampleFolder(dataFolder: string, state: Exclude<SampleState, 'none'>): void {

@@ -8,7 +8,7 @@ export interface SampleCollection {
   readonly items: readonly string[]
 }
 
-/** A collection is built after those that lie in it. */
+/** Ordered so that a collection is built after those inside it. */
 export const collectionsOfWren: readonly SampleCollection[] = [
   { title: 'Two banks, one winter', items: ['Repairing the second bank', 'Glasswort, from green to red'] },
   {
@@ -70,7 +70,7 @@ export interface SampleShared {
   readonly passes: readonly Omit<SamplePass, 'on'>[]
 }
 
-/** Pages of others, so that there is something opened to Wren and to her assessors. */
+/** Pages of others that are shared with Wren and with her assessors. */
 export const pagesOfOthers: readonly SampleShared[] = [
   {
     by: 'juno',

@@ -4,7 +4,7 @@ import type { FileChooser, Locator, Page } from '@playwright/test'
 
 type Files = Parameters<FileChooser['setFiles']>[0]
 
-/** The smallest picture there is, with words after its end so that each file is another. */
+/** The smallest picture, with words after its end so that each file is different. */
 export const picture = (words: string) => ({
   name: `${words}.png`,
   mimeType: 'image/png',
@@ -26,39 +26,39 @@ export async function chooseFiles(page: Page, button: string, files: Files): Pro
   await chooser.setFiles(files)
 }
 
-/** Opens one of the ways in from the evidence screen. */
+/** Opens a source of evidence from the evidence screen. */
 export async function chooseSource(page: Page, source: string): Promise<void> {
   await page.getByRole('button', { name: 'Gather', exact: true }).click()
   await page.getByRole('menuitem', { name: source }).click()
 }
 
-/** Brings files in from the evidence screen. */
+/** Adds files from the evidence screen. */
 export async function gatherFiles(page: Page, files: Files): Promise<void> {
   const [chooser] = await Promise.all([page.waitForEvent('filechooser'), chooseSource(page, 'Choose files')])
   await chooser.setFiles(files)
 }
 
-/** What has just come in, wherever one is. */
+/** The list of what was just added, on any screen. */
 export const justGathered = (page: Page): Locator => page.getByRole('region', { name: 'Just added' })
 
-/** A field for a date, by its name. */
+/** Returns a date field by its name. */
 export function dayField(within: Page | Locator, name: string): Locator {
   return within.getByRole('group', { name })
 }
 
-/** Types a date as people do, part after part: 20112026, and 1700 after it where there is a time. */
+/** Types a date as people do, section by section: 20112026, followed by 1700 where there is a time. */
 export async function writeDay(within: Page | Locator, name: string, digits: string): Promise<void> {
   const first = dayField(within, name).getByRole('spinbutton').first()
   await first.click()
   await first.page().keyboard.type(digits)
 }
 
-/** Waits until the top bar shows that what was done is kept; what a screen reader hears of it comes up to a minute later. */
+/** Waits until the top bar shows that everything is saved; screen readers hear it up to a minute later. */
 export async function saved(page: Page): Promise<void> {
   await expect(page.locator('header [data-state="saved"]')).toBeVisible()
 }
 
-/** Takes something up by its grip. On a busy machine a key may be lost; whoever presses it again gets there. */
+/** Lifts something by its handle, pressing again where a busy machine lost the key. */
 export async function takeUp(grip: Locator, said: Locator): Promise<void> {
   await expect(async () => {
     await grip.press('Space')
@@ -66,7 +66,7 @@ export async function takeUp(grip: Locator, said: Locator): Promise<void> {
   }).toPass()
 }
 
-/** A new page with a text, in the editor. */
+/** Creates a page with a text, in the editor. */
 export async function beginPage(page: Page, title: string): Promise<void> {
   await page.goto('/pages')
   await page.getByRole('button', { name: 'New page' }).click()
@@ -79,7 +79,7 @@ export async function addText(page: Page, words: string): Promise<void> {
   await page.keyboard.type(words)
 }
 
-/** Publishes the page that is open in the editor, with all its changes. */
+/** Publishes the page in the editor with all its changes. */
 export async function publish(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Publish/ }).click()
   await page
@@ -90,8 +90,8 @@ export async function publish(page: Page): Promise<void> {
 }
 
 /**
- * Waits until a screen is all there: its heading stands, nothing says that it is still coming, all pictures are loaded, and
- * nothing has changed in it for a moment.
+ * Waits until a screen is complete: its heading is there, nothing is loading, all pictures are loaded, and nothing
+ * has changed for a moment.
  */
 export async function settled(page: Page): Promise<void> {
   // A dialog hides the heading behind it from the accessibility tree, not from the eye.
@@ -116,7 +116,7 @@ export async function settled(page: Page): Promise<void> {
   })
 }
 
-/** All that this device keeps of what was not sent, as anybody finds it who opens the browser's store. */
+/** Returns everything unsent on this device, as anybody finds it who opens the browser's storage. */
 export function unsentPlaces(page: Page): Promise<string> {
   return page.evaluate(
     () =>

@@ -16,7 +16,7 @@ const runs = {
   contrast: { runOnly: { type: 'rule', values: ['color-contrast'] }, resultTypes: ['violations'] },
 } as const satisfies Record<string, RunOptions>
 
-/** What axe finds, as a line for each rule; it is brought into a page once. */
+/** Returns what axe finds, one line per rule; axe is injected into a page once. */
 export async function findingsOf(page: Page, run: keyof typeof runs, look: string): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source)
   const violations = await page.evaluate(async (options) => {
@@ -30,7 +30,7 @@ export async function findingsOf(page: Page, run: keyof typeof runs, look: strin
   return violations.map(({ id, where }) => `${look}: ${id} ${where.join(' | ')}`)
 }
 
-/** By how many pixels a screen is wider than its window; -1 while something still moves in it. */
+/** Returns how many pixels a screen is wider than its window; -1 while something moves. */
 export function widthOver(page: Page): Promise<number> {
   return page.evaluate(() => {
     // What runs on and on, as while something is on its way, never comes to rest.
@@ -44,7 +44,7 @@ export function widthOver(page: Page): Promise<number> {
   })
 }
 
-/** What fields ask for in a paler ink than their own, which axe does not see. */
+/** Returns placeholders paler than their field's text, which axe does not check. */
 export function paleHintsOf(page: Page): Promise<string[]> {
   return page
     .locator('input[placeholder], textarea[placeholder]')

@@ -8,10 +8,10 @@ import { fileURLToPath } from 'node:url'
 import { expect, test } from '@playwright/test'
 import type { Browser, BrowserContextOptions, Page } from '@playwright/test'
 
-/** The moment at which every journey begins: a Thursday morning. */
+/** The start of every journey: a Thursday morning. */
 export const NOW = '2026-11-26T10:42:00.000Z'
 
-/** The demo's server, as it was built. */
+/** The built demo server. */
 export const SERVE = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
 
 /** The sample world as the demo built it before all tests; each file of journeys takes a copy. */
@@ -100,7 +100,7 @@ export class Site {
   }
 }
 
-/** The site of one file of journeys, started before its first test and removed after its last. */
+/** Provides a site for one spec file, started before its first test and removed after its last. */
 export function useSite(env: Readonly<Record<string, string>> = {}): Site {
   const site = new Site()
   test.beforeAll(() => {

@@ -76,7 +76,7 @@ const domainRoutes: readonly Route[] = [
   ...recordRoutes,
 ]
 
-/** The product's own routes, in the order in which the API describes them. */
+/** The product's routes, in the order in which the API describes them. */
 export const productRoutes: readonly Route[] = [...statusRoutes, countsRoute(domainRoutes), ...domainRoutes]
 
 export function createApp(services: Services, options: AppOptions = {}): Hono {

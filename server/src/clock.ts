@@ -10,8 +10,8 @@ export interface Clock {
 const SMALL_STEP_MS = 5000
 
 /**
- * Milliseconds that do not go back by a small step: what was written down now is not in the future a moment later. A
- * clock that is put back by more was wrong before, and is followed.
+ * Wraps a clock so that it does not go back by small steps: what was saved now is not in the future a moment later. A
+ * larger step back corrects a wrong clock and is followed.
  */
 export function withoutSmallStepsBack(read: () => number): () => number {
   let latest = -Infinity
@@ -27,7 +27,7 @@ const milliseconds = withoutSmallStepsBack(Date.now)
 
 export const systemClock: Clock = { now: () => toInstant(milliseconds()) }
 
-/** A clock that stands at `start` when it is made and runs on from there. */
+/** Makes a clock that starts at `start` and runs on from there. */
 export function shiftedClock(start: Instant): Clock {
   const shift = toMilliseconds(start) - milliseconds()
   return { now: () => toInstant(milliseconds() + shift) }

@@ -1,4 +1,4 @@
-// What the server is told from outside, read once at the start.
+// The settings of the server, read once at the start.
 import { readFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { parseInput } from './http/validation.ts'
@@ -42,7 +42,7 @@ const MEGABYTE = 1_048_576
 
 type Environment = Readonly<Record<string, string | undefined>>
 
-/** @throws Error with one clear line when a setting cannot be used. */
+/** Reads the settings. @throws Error with one clear line when a setting is invalid */
 export function readConfig(environment: Environment, defaults: Partial<Config> = {}): Config {
   const host = environment['VALISE_HOST'] ?? defaults.host ?? '127.0.0.1'
   const port = readPort(environment['VALISE_PORT']) ?? defaults.port ?? 7400

@@ -6,7 +6,9 @@ import type { Route } from './http/index.ts'
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 
-/** @param routes among which those at `/api/<place>/count` answer for one place each */
+/**
+ * Makes the route of all counts. @param routes those at `/api/<place>/count` each count one place
+ */
 export function countsRoute(routes: readonly Route[]): Route {
   const places = new Map(
     routes.flatMap((one) => {

@@ -1,6 +1,6 @@
 // The code that Node and the database drivers put on their errors.
 
-/** The code of an error, or ''. It looks at the shape: errors of native parts may come from another realm. */
+/** Returns the code of an error, or ''. It checks the shape: errors of native modules may come from another realm. */
 export function errorCodeOf(error: unknown): string {
   const hasCode = typeof error === 'object' && error !== null && 'code' in error
   return hasCode && typeof error.code === 'string' ? error.code : ''
@@ -13,7 +13,7 @@ const diskFullCodes = [
   ...['53100', 'no-space'],
 ]
 
-/** Whether something could not be written because the disk, or this user's share of it, is full. */
+/** Returns whether a write failed because the disk, or this user's quota of it, is full. */
 export function isDiskFull(error: unknown): boolean {
   return diskFullCodes.includes(errorCodeOf(error))
 }

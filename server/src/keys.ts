@@ -23,7 +23,7 @@ export interface ServerKeys {
   readonly publicKey: string
 }
 
-/** Reads the key file of a data folder, and makes it where there is none yet. */
+/** Reads the key file of a data folder, or creates it. */
 export function openKeys(dataFolder: string): ServerKeys {
   const file = join(dataFolder, 'server.keys')
   try {
@@ -56,12 +56,12 @@ export function makeKeys(secret: Buffer): ServerKeys {
 /** What stands before the 32 bytes of a private key in PKCS #8 (RFC 8410). */
 const ED25519_PKCS8 = Buffer.from('302e020100300506032b657004220420', 'hex')
 
-/** A new secret for a cookie or a link: 256 bits, safe in addresses. */
+/** Makes a secret for a cookie or a link: 256 bits, URL-safe. */
 export function newToken(): string {
   return randomBytes(32).toString('base64url')
 }
 
-/** What is stored of a token: enough to find it, too little to use it. */
+/** Returns the hash of a token that is stored: enough to find it, too little to use it. */
 export function hashToken(token: string): string {
   return createHash('sha256').update(token).digest('base64url')
 }

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 
 let text: string | undefined
 
-/** The style sheet of pages. Where the source lies and where the built program lies, this leads to the same file. */
+/** Returns the style sheet of pages. The relative path is the same from source and from the bundle. */
 export function paperCss(): string {
   return (text ??= readFileSync(new URL('../../core/src/pages/paper.css', import.meta.url), 'utf8'))
 }

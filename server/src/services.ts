@@ -28,14 +28,14 @@ export interface Services {
   readonly outside: Outside
 }
 
-/** What is asked of other places; null where the school has none. */
+/** The outside services; null for those that the school has not set up. */
 export interface Outside {
   readonly drive: Drive | null
   readonly shelf: Shelf | null
   readonly links: LinkReader
 }
 
-/** Tells the background work who does what; each domain brings its own. */
+/** Registers the job handlers of every room. */
 export function withJobs(services: Services): Services {
   const handlers = {
     ...evidenceJobs(services),

@@ -43,7 +43,7 @@ const LANES: Readonly<Record<Lane, LaneOptions>> = {
   jobs: { processes: 2, limits: { milliseconds: 60_000, megabytes: MEGABYTES }, longestWaitMs: null, alone },
 }
 
-/** Something in the surroundings that a person must mend first; its message is one clear line. */
+/** A problem of the environment that a person must fix first; its message is one clear line. */
 export class StartError extends Error {
   constructor(message: string, options?: ErrorOptions) {
     super(message, options)
@@ -52,9 +52,9 @@ export class StartError extends Error {
 }
 
 /**
- * Opens the data folder and brings its database to the newest shape.
+ * Opens the data folder and migrates its database.
  *
- * @param mayShiftClock only demo and tests; elsewhere a shifted clock would make every due time a lie
+ * @param mayShiftClock for demo and tests only; elsewhere a shifted clock would make every due time wrong
  * @throws StartError when the folder cannot be written, its disk is full, or the clock may not be shifted
  */
 export async function openServices(config: Config, mayShiftClock: boolean): Promise<Services> {
@@ -94,10 +94,10 @@ async function openAll(config: Config, mayShiftClock: boolean): Promise<Services
 }
 
 /**
- * Begins the background work: what is due, and the sweep every hour. On a full disk it begins all the same, so that it
- * goes on by itself once there is room.
+ * Starts the background jobs: what is due, and the sweep every hour. On a full disk it starts all the same, so that
+ * it resumes once there is room.
  *
- * @param warn is told in one line where nothing can be saved for now
+ * @param warn gets one line when nothing can be saved for now
  */
 export async function startJobs(services: Services, warn: (line: string) => void): Promise<void> {
   const free = await services.files.freeBytes()
@@ -114,7 +114,7 @@ export async function startJobs(services: Services, warn: (line: string) => void
   services.jobs.start()
 }
 
-/** Ends what runs beside the requests, then closes the database. Work in the middle is given back to be done later. */
+/** Stops what runs beside the requests, then closes the database. Interrupted jobs are released for later. */
 export async function closeServices(services: Services): Promise<void> {
   await Promise.all([services.jobs.stop(), services.workers.close()])
   await services.database.close()
@@ -130,7 +130,7 @@ export interface RunningServer {
   close(): Promise<void>
 }
 
-/** @throws StartError when the port is taken */
+/** Starts listening. @throws StartError when the port is taken */
 export function listen(app: Hono, config: Pick<Config, 'host' | 'port'>): Promise<RunningServer> {
   return new Promise((resolve, reject) => {
     const server = serve({ fetch: app.fetch, hostname: config.host, port: config.port }, ({ port }) => {

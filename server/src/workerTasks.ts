@@ -8,7 +8,7 @@ import type { PageTasks } from './pages/tasks.ts'
 
 export type WorkerTasks = EvidenceTasks & PageTasks
 
-/** Does the tasks over a file store, in whatever process it is called. */
+/** Returns the runner of the tasks over a file store, for any process. */
 export function workerTasks(files: FileStore): TaskRunner<WorkerTasks> {
   const tasks = { ...evidenceTasks(files), ...pageTasks }
   // The name and what belongs to it come as one type parameter, which a table of functions cannot follow.

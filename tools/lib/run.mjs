@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url'
 /** The project's own folder. */
 export const root = fileURLToPath(new URL('../..', import.meta.url))
 
-/** Runs a program to its end with its output on the screen, unless told where; gives its exit code. */
+/** Runs a program to its end, with its output on the screen or where given; returns its exit code. */
 export function show(program, args, env = {}, stdio = 'inherit') {
   const { status, error } = spawnSync(program, args, {
     cwd: root,

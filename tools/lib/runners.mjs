@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { bin, show } from './run.mjs'
 
-/** A run's numbers; `flaky` are the tests that passed only at the second try, each told in some lines. */
+/** The counts of a run; `flaky` holds a few lines about each test that passed only at the second attempt. */
 const nothing = { passed: 0, failed: 0, skipped: 0, flaky: [] }
 
 export function runJest(more = []) {

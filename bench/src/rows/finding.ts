@@ -7,7 +7,7 @@ import { LARGE_SIGN_IN, largeWorldFolder } from '../largeWorld.ts'
 
 const ROUNDS = 20
 
-/** A page of 60 under three filters, against all its statements prepared plus the JSON of its answer. */
+/** A page of 60 under three filters, against all its prepared statements plus the JSON of its answer. */
 export function filteredPage(): Promise<Row> {
   return inLargeWorld(async ({ ask, statementsOf, open }) => {
     const path = '/api/evidence?kind=picture&tag=Water,Birds&only=unused&limit=60'

@@ -17,12 +17,12 @@ const whole = { width: 4000, height: 3000 }
 const screen = { width: 1280, height: 960 }
 const MEMORY_MEGABYTES = 300
 
-/** Squaring a picture of 12 megapixels, raw to raw, to the same size and channels. */
+/** Squaring up a picture of 12 megapixels, raw to raw, at the same size and channels. */
 export function squaring(): Promise<Row> {
   return squareAt(whole, { name: 'squaring up, 12 megapixels', limit: 1 })
 }
 
-/** The same at the size at which it is shown while a handle moves. */
+/** The same at preview size, while a handle moves. */
 export function squaringPreview(): Promise<Row> {
   return squareAt(screen, { name: 'squaring up, preview of 1280 pixels', limit: 1.2 })
 }
@@ -38,7 +38,7 @@ function squareAt(size: Size, what: { readonly name: string; readonly limit: num
   })
 }
 
-/** How many of 200 drawn sheets are missed, of the twenty that may be. */
+/** How many of 200 drawn sheets are missed; twenty are allowed. */
 export async function cornersMissed(): Promise<Row> {
   const { sheets, all } = measureCorners()
   const mayBe = sheets * 0.1
@@ -51,7 +51,7 @@ export async function cornersMissed(): Promise<Row> {
   })
 }
 
-/** Squaring in a worker of a browser, against libvips beside it. */
+/** Squaring up in a web worker, against libvips beside it. */
 export async function squaringInBrowser(): Promise<Row> {
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium-headless-shell',
@@ -105,7 +105,7 @@ export function findingCorners(): Promise<Row> {
   })
 }
 
-/** The most memory that a process takes for a whole recipe on 12 megapixels, beyond what it had before. */
+/** The peak memory of a whole recipe on 12 megapixels, beyond what the process had before. */
 export function recipeMemory(): Promise<Row> {
   const program = fileURLToPath(new URL('../runWholeRecipe.ts', import.meta.url))
   const more = Array.from({ length: 15 }, () => {

@@ -31,7 +31,7 @@ export function scrollStep(): Promise<Row> {
   })
 }
 
-/** Nodes of the whole document at the last item, against those at item 100. */
+/** DOM nodes at the last item, against those at item 100. */
 export function gridNodes(): Promise<Row> {
   return withGrid(async (grid) => {
     const { page, came } = grid

@@ -32,7 +32,7 @@ export async function uploadTime(): Promise<Row> {
   )
 }
 
-/** The highest memory while it takes 256 MB, against what it held before, what the bare server takes more, and 96 MB. */
+/** The peak memory while 256 MB are uploaded, against the memory before, the growth of a bare server, and 96 MB. */
 export async function uploadMemory(): Promise<Row> {
   return withBoth(async (ours, bare) => {
     const more = async (target: Target) => {

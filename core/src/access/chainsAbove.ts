@@ -2,7 +2,7 @@
 import type { Edge } from '../collections/index.ts'
 import type { AccessThing } from './world.ts'
 
-/** One chain, from the collection at its top down to the one that holds the thing. */
+/** A path of collections, from the outermost one down to the one that contains the thing. */
 export interface Chain {
   readonly path: readonly string[]
   /** Collections on it in which the next one down, or the thing, is hidden. */
@@ -12,10 +12,9 @@ export interface Chain {
 }
 
 /**
- * Chains to every collection above a thing, told apart by top and by holder.
+ * Finds the paths to every collection above a thing, one per outermost collection and direct container.
  *
- * Between one top and one holder there may be many; the shortest open one stands for them, and where none is open, the
- * shortest.
+ * Of several paths between the same two ends, the shortest open one is returned; if none is open, the shortest.
  */
 export function chainsAbove(
   thingId: string,

@@ -10,7 +10,10 @@ export interface PassWish extends TimeWindow {
   readonly rights: readonly AccessRight[]
 }
 
-/** The rules allow its audience, it holds a moment that is not over, and whoever holds a link only looks. */
+/**
+ * Decides whether a pass may be given: the sharing rules allow its audience, its window is not over, and a link
+ * grants `look` only.
+ */
 export function decidePass(wish: PassWish, allowed: ReadonlySet<AudienceKind>, at: Instant): Decision {
   if (!allowed.has(wish.audience)) return no('audience-forbidden')
   if (isEmptyWindow(wish)) return no('window-empty')

@@ -26,7 +26,7 @@ interface Chance {
 }
 
 /**
- * The answer for one thing.
+ * Answers whether the viewer has `right` on one thing.
  *
  * A thing that is not in the world gets the same answer as one without a pass.
  */
@@ -40,7 +40,7 @@ export function resolveAccess(
   return prepareAccess(viewer, right, at, world)(thingId)
 }
 
-/** The same for many things: what they share is found once. */
+/** Prepares `resolveAccess` for many things: what all of them share is computed once. */
 export function prepareAccess(
   viewer: Viewer,
   right: AccessRight,
@@ -102,7 +102,7 @@ export function prepareAccess(
   }
 }
 
-/** When a pass ends: at its time, or when its giver ended it. */
+/** Returns when a pass ends: at its `until`, or earlier where its giver stopped it. */
 export function endOf({ until, endedAt }: Pick<AccessPass, 'until' | 'endedAt'>): Instant | null {
   return meetWindows({ from: null, until }, { from: null, until: endedAt }).until
 }

@@ -29,7 +29,7 @@ const days = { firstDay: nullable(localDaySchema), lastDay: nullable(localDaySch
 export const newPassSchema = object({ thing: thingRefSchema, audience: audienceSchema, rights, ...days })
 export type NewPass = Static<typeof newPassSchema>
 
-/** Only its time can be changed: another audience is another pass. */
+/** Only the window of a pass can change; another audience is another pass. */
 export const passChangeSchema = object(days)
 export type PassChange = Static<typeof passChangeSchema>
 
@@ -52,7 +52,10 @@ export const passSchema = object({
 })
 export type Pass = Static<typeof passSchema>
 
-/** All of one's own that can be opened to others, and how it lies in collections; the tree is put together by who reads. */
+/**
+ * The caller's own pages and collections, where they stand in collections, and their passes. The client builds the
+ * tree.
+ */
 export const sharingSchema = object({
   things: Type.Array(heldThingSchema),
   places: Type.Array(object({ containerId: idSchema, thingId: idSchema, isHidden: Type.Boolean() }), {
@@ -62,7 +65,7 @@ export const sharingSchema = object({
 })
 export type Sharing = Static<typeof sharingSchema>
 
-/** Whom one may open things to, and what the rules of the school say to it. */
+/** The audiences that the caller can choose from, and which of them the sharing rules allow. */
 export const audiencesSchema = object({
   allowed: Type.Array(Type.Enum([...audienceKinds])),
   classes: Type.Array(
@@ -109,7 +112,7 @@ export const thingAnswerSchema = Type.Union([
 ])
 export type ThingAnswer = Static<typeof thingAnswerSchema>
 
-/** One's own things as somebody else meets them at a moment. */
+/** What somebody else can open of the caller's own things, at a moment. */
 export const lookAsSchema = object({
   at: instantSchema,
   classIds: Type.Array(idSchema, { description: 'The classes of whoever looks, at that moment' }),
@@ -137,14 +140,14 @@ export const sharedWithMeListSchema = object({
 })
 export type SharedWithMeList = Static<typeof sharedWithMeListSchema>
 
-/** How many can see a thing now: people by name, and links, whose holders nobody counts. */
+/** How many people can see a thing now, and through how many links; holders of a link are not counted. */
 export const seenBySchema = object({
   people: Type.Integer(),
   links: Type.Integer(),
 })
 export type SeenBy = Static<typeof seenBySchema>
 
-/** What hangs on a page or a collection, for whoever is about to put it into the bin. */
+/** What moving a page or collection to the bin affects; shown before it is moved. */
 export const binEffectsSchema = object({
   isPublished: Type.Boolean({ description: 'Always false for a collection: its pages are published' }),
   seenBy: seenBySchema,
@@ -154,7 +157,7 @@ export const binEffectsSchema = object({
 })
 export type BinEffects = Static<typeof binEffectsSchema>
 
-/** For whom something is open, as its reader is told: by which link, or until when. */
+/** Why a reader can see something: by which link, or until when. */
 const readerFacts = {
   ownerName: Type.String(),
   isMine: Type.Boolean(),

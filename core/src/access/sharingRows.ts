@@ -21,9 +21,10 @@ export interface SharingRow {
 }
 
 /**
- * A thing that lies in several collections has a row in each. Every group begins with a row of depth 0.
+ * Builds the rows of the sharing screen. A thing that stands in several collections has a row in each; every group
+ * starts with a row of depth 0.
  *
- * @returns groups with a pass somewhere in them, those opened first on top, and those that nobody else has one for
+ * @returns the groups that contain a pass, newest pass first, and the things without one
  */
 export function sharingRows({ things, places, passes }: Sharing): {
   readonly shared: SharingRow[][]

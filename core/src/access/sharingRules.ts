@@ -3,8 +3,8 @@ import { audienceKinds } from './valueLists.ts'
 import type { AudienceKind } from './valueLists.ts'
 
 /**
- * What a school without rules of its own begins with: the youngest year group opens things to its class and its
- * assessors only; the others, and staff, to every audience.
+ * Returns the default sharing rules of a new school: the youngest year group may share with its class and assessors
+ * only; everybody else with every audience.
  */
 export function usualAudiences(yearGroup: { readonly isYoungest: boolean } | null): readonly AudienceKind[] {
   return yearGroup?.isYoungest === true ? ['assessors', 'class'] : audienceKinds

@@ -1,10 +1,10 @@
 // The lists of values of passes; apart from the schemas, so that the web gets no validator with them.
 
-/** What a pass lets its audience do. To look comes with each of the others. */
+/** What a pass allows. The other rights include `look`. */
 export const accessRights = ['look', 'comment', 'copy'] as const
 export type AccessRight = (typeof accessRights)[number]
 
-/** Whom a pass is for. */
+/** The kinds of audiences of a pass. */
 export const audienceKinds = ['person', 'assessors', 'class', 'link'] as const
 export type AudienceKind = (typeof audienceKinds)[number]
 
@@ -12,5 +12,5 @@ export const thingKinds = ['page', 'collection'] as const
 export type ThingKind = (typeof thingKinds)[number]
 
 export const LONGEST_LINK_NAME = 80
-/** Passes that one thing may have, ended ones apart. */
+/** The most passes that one thing can have, ended ones not counted. */
 export const MOST_PASSES = 60

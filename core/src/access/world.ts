@@ -4,7 +4,9 @@ import type { ClassRole } from '../people/index.ts'
 import type { Instant, TimeWindow } from '../time/index.ts'
 import type { AccessRight, AudienceKind, ThingKind } from './valueLists.ts'
 
-/** Who looks: somebody signed in, somebody who only holds links, or background work with a named reason. */
+/**
+ * Who wants to see something: a signed-in person, the holder of links only, or a background job with a named reason.
+ */
 export type Viewer =
   | { readonly kind: 'person'; readonly personId: string; readonly links: readonly string[] }
   | { readonly kind: 'visitor'; readonly links: readonly string[] }
@@ -33,7 +35,7 @@ export interface AccessPass extends TimeWindow {
   readonly endedAt: Instant | null
 }
 
-/** Somebody's time in a class, cut where the class itself ended. */
+/** The window of a membership, cut off where the class ended. */
 export interface MembershipWindow extends TimeWindow {
   readonly personId: string
   readonly classId: string
@@ -49,13 +51,13 @@ export interface AccessWorld {
   readonly allowed: ReadonlyMap<string, ReadonlySet<AudienceKind>>
 }
 
-/** Why somebody may. A path leads from the collection that has the pass down to the one that holds the thing. */
+/** Why access is granted. `path` leads from the collection that has the pass down to the container of the thing. */
 export type AccessGrant =
   | { readonly kind: 'owner' }
   | { readonly kind: 'system' }
   | { readonly kind: 'pass'; readonly passId: string; readonly path: readonly string[] }
 
-/** What stands in the way of a thing as a whole, or of one pass. */
+/** Why access is refused: because of the thing as a whole, or because of one pass. */
 export type Obstacle =
   | { readonly kind: 'no-pass' | 'not-published' | 'in-bin' }
   | { readonly kind: 'hidden' | 'container-in-bin'; readonly passId: string; readonly containerId: string }

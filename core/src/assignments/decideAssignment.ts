@@ -5,7 +5,7 @@ import { no, yes } from '../problems/index.ts'
 import type { Decision } from '../problems/index.ts'
 import type { AssignmentInput } from './schema.ts'
 
-/** What somebody is to the assignments of a class, at the moment; null is nothing at all. */
+/** Returns the role of a person in the assignments of a class at this moment; null for none. */
 export function roleInAssignments(
   { memberships }: Pick<PersonActor, 'memberships'>,
   classId: string,
@@ -15,7 +15,7 @@ export function roleInAssignments(
   return here.length > 0 ? 'student' : null
 }
 
-/** Two requirements or levels must not be one and the same: readiness and levels are told by their ids. */
+/** Refuses duplicate ids of requirements or levels, because readiness and outcomes refer to them by id. */
 export function decideAssignment({ requirements, scale }: AssignmentInput): Decision {
   const ids = [...requirements, ...scale].map(({ id }) => id)
   return new Set(ids).size === ids.length ? yes : no('invalid-input')

@@ -107,7 +107,7 @@ export const assignmentSchema = object({
 })
 export type Assignment = Static<typeof assignmentSchema>
 
-/** A row of an assessor's list: the assignment, and how far its class is with it. */
+/** A row of the assessor's list: the assignment with counts of what was handed in. */
 export const assignmentRowSchema = object({
   ...Type.Pick(assignmentSchema, ['id', 'classId', 'className', 'classCode', 'title', 'dueAt', 'endedAt'])
     .properties,

@@ -1,13 +1,13 @@
 // Limits and lists of assignments, apart from the schemas so that the web can use them.
 
-/** How firmly a requirement is meant: without a *must* a hand-in has a gap that counts. */
+/** How firmly a requirement is meant: a missing `must` is a gap that can block handing in. */
 export const weights = ['must', 'should'] as const
 export type Weight = (typeof weights)[number]
 
 export const requirementKinds = ['page', 'statement', 'rights'] as const
 export type RequirementKind = (typeof requirementKinds)[number]
 
-/** Sorts of pieces that a page can be asked to hold. */
+/** The sorts of pieces that an assignment can require on a page. */
 export const wantedSorts = ['text', 'picture', 'video', 'audio', 'data-table', 'file', 'entry'] as const
 export type WantedSort = (typeof wantedSorts)[number]
 

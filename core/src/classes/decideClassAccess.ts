@@ -3,7 +3,7 @@ import { no, yes } from '../problems/index.ts'
 import type { Decision } from '../problems/index.ts'
 import type { Actor } from '../people/index.ts'
 
-/** Members of the moment and administrators open a class; for everybody else it is not there. */
+/** Allows current members and administrators; for everybody else the class does not exist. */
 export function decideClassAccess(actor: Actor, classId: string): Decision {
   if (actor.kind !== 'person') return actor.kind === 'system' ? yes : no('not-found')
   const isMember = actor.memberships.some((membership) => membership.classId === classId)

@@ -18,7 +18,7 @@ export const classSchema = Type.Object(
 )
 export type Class = Static<typeof classSchema>
 
-/** Somebody in a class, as the others in it see them. */
+/** A member of a class, as the other members see them. */
 export const rosterMemberSchema = Type.Object(
   {
     personId: idSchema,

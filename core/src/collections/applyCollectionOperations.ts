@@ -4,9 +4,10 @@ import type { Arrangement, CollectionItem, CollectionOperation } from './schema.
 import { MOST_ITEMS } from './valueLists.ts'
 
 /**
- * The arrangement after the operations; the one given stays as it is.
+ * Returns the arrangement after the operations; the input stays unchanged.
  *
- * @throws AppError `conflict` where an item that is named is gone, a thing lies in the collection already, or it is full
+ * @throws AppError `conflict` when a named item is gone, a thing is already in the collection, or the collection is
+ *   full
  */
 export function applyCollectionOperations(
   arrangement: Arrangement,
@@ -15,7 +16,7 @@ export function applyCollectionOperations(
   return operations.reduce(applyOne, arrangement)
 }
 
-/** The page or collection that an item names; null for a divider. */
+/** Returns the page or collection id of an item; null for a divider. */
 export function thingOf(item: CollectionItem): string | null {
   if (item.kind === 'page') return item.pageId
   return item.kind === 'collection' ? item.collectionId : null

@@ -120,7 +120,7 @@ const forests: fc.Arbitrary<Container[]> = fc
   )
 
 describe('what collections reach', () => {
-  /** The same told naively: every chain of places, walked one by one. */
+  /** The same, computed naively: every chain of places, walked one by one. */
   function walk(all: readonly Container[], id: string): string[] {
     const here = all.find((one) => one.id === id)
     if (!here || here.isBinned) return []

@@ -2,7 +2,7 @@
 import type { CollectionItem } from './schema.ts'
 import { thingOf } from './applyCollectionOperations.ts'
 
-/** A page or collection that lies directly in a collection. Hiding belongs to this place, not to the thing. */
+/** A page or collection directly in a collection. `isHidden` belongs to this place, not to the thing. */
 export interface Edge {
   readonly containerId: string
   readonly thingId: string
@@ -10,14 +10,14 @@ export interface Edge {
   readonly isHidden: boolean
 }
 
-/** A collection as far as reaching goes. */
+/** A collection, reduced to what `reachOf` needs. */
 export interface Container {
   readonly id: string
   readonly isBinned: boolean
   readonly items: readonly CollectionItem[]
 }
 
-/** A thing that whoever may look at the container comes to; `itemId` is the place through which it is held. */
+/** A thing that a reader of the container can reach; `itemId` is the item through which it is contained. */
 export interface Reach {
   readonly containerId: string
   readonly thingId: string
@@ -34,9 +34,9 @@ export function edgesOf(containers: readonly Container[]): Edge[] {
 }
 
 /**
- * The closure over places that are not hidden and collections that are not in the bin.
+ * Computes everything that each container contains, directly or nested, without hidden items and binned collections.
  *
- * One row for each container, thing below it, and direct place of that thing; no two alike.
+ * Returns one row per container, contained thing and direct item of that thing, without duplicates.
  */
 export function reachOf(containers: readonly Container[]): Reach[] {
   const open = containers.filter(({ isBinned }) => !isBinned)
@@ -46,7 +46,7 @@ export function reachOf(containers: readonly Container[]): Reach[] {
   )
 }
 
-/** Whether putting one collection into another would make a collection hold itself, hidden places counted. */
+/** Returns whether adding one collection to another would make a collection contain itself, hidden items included. */
 export function wouldCircle(containers: readonly Container[], containerId: string, childId: string): boolean {
   const places = new Map(containers.map((one) => [one.id, edgesOf([one])]))
   return childId === containerId || below(childId, places).some(({ thingId }) => thingId === containerId)

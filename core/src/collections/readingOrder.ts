@@ -1,17 +1,17 @@
 // In which order others read a collection: its lines without what they cannot see, and the way from page to page.
 import type { CollectionItem, OutlineLine } from './schema.ts'
 
-/** A collection as far as reading goes; what is not among the titles, others do not see. */
+/** A collection, reduced to what `readingOrder` needs; things without a title here are invisible to others. */
 export interface ReadableCollection {
   readonly id: string
   readonly items: readonly CollectionItem[]
 }
 
 /**
- * The lines that others read.
+ * Returns the lines that others read, in order.
  *
- * @param titles of everything that may be seen: published pages, and collections that are not in the bin
- * @returns lines in order; hidden places are left out, and so is a heading or a nested collection with nothing under it
+ * @param titles titles of everything that may be seen: published pages and collections that are not in the bin
+ * @returns the lines without hidden items, and without dividers and nested collections that contain nothing to read
  */
 export function readingOrder(
   id: string,
@@ -40,7 +40,7 @@ export function readingOrder(
   return lines
 }
 
-/** The pages in the order in which they are read; one that stands in two places comes where it stands first. */
+/** Returns the pages in reading order; a page with two places stands at the first one. */
 export function pagesToRead(lines: readonly OutlineLine[]): OutlineLine[] {
   const pages = lines.filter(({ kind }) => kind === 'page')
   return pages.filter(({ id }, at) => pages.findIndex((page) => page.id === id) === at)

@@ -33,7 +33,7 @@ export const arrangementSchema = object({
   title,
   items: Type.Array(collectionItemSchema, { maxItems: MOST_ITEMS }),
 })
-/** What of a collection can be changed: its title, and what lies in it in which order. */
+/** The editable content of a collection: its title and its items in order. */
 export type Arrangement = Static<typeof arrangementSchema>
 
 const after = nullable(idSchema)
@@ -58,7 +58,7 @@ export type CollectionChange = Static<typeof collectionChangeSchema>
 export const newCollectionSchema = object({ title })
 export type NewCollection = Static<typeof newCollectionSchema>
 
-/** What its author is told of a page or a collection that lies in a collection. */
+/** What the author sees of a page or collection inside a collection. */
 export const heldThingSchema = object({
   id: idSchema,
   kind: Type.Enum(['page', 'collection']),
@@ -97,7 +97,7 @@ export const collectionListSchema = object({
 })
 export type CollectionList = Static<typeof collectionListSchema>
 
-/** One line of what others read: a page, a heading, or the beginning of a nested collection. */
+/** One line of what others read: a page, a divider, or the start of a nested collection. */
 export const outlineLineSchema = object({
   kind: Type.Enum(['page', 'divider', 'collection']),
   id: idSchema,

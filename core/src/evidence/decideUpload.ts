@@ -18,7 +18,10 @@ export interface UploadWish {
   readonly openUploads: number
 }
 
-/** Sizes are told in whole mebibytes, rounded so that nobody is told a limit that they keep to. */
+/**
+ * Decides whether an upload fits the limits. Sizes in refusals are whole mebibytes, rounded so that the named limit
+ * is never one that the file meets.
+ */
 export function decideUpload(wish: UploadWish, limits: UploadLimits): Decision {
   if (wish.bytes === 0) return no('file-empty')
   if (wish.bytes > limits.largest) return no('file-too-large', { most: toMegabytes(limits.largest) })
@@ -28,7 +31,7 @@ export function decideUpload(wish: UploadWish, limits: UploadLimits): Decision {
   return wish.openUploads >= MOST_OPEN_UPLOADS ? no('too-many-uploads', { most: MOST_OPEN_UPLOADS }) : yes
 }
 
-/** Pages show the newest version by kind, so a picture stays a picture. */
+/** Refuses a new version of another kind, because pages show the newest version by its kind. */
 export function decideNewVersion(present: EvidenceKind, next: EvidenceKind): Decision {
   return present === next ? yes : no('other-kind')
 }

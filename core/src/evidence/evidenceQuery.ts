@@ -36,7 +36,7 @@ export const everything: EvidenceQuery = {
   order: 'latest',
 }
 
-/** The names that stand in an address. */
+/** The parameter names in a search address. */
 export const queryNames = [
   'words',
   'kind',
@@ -51,7 +51,7 @@ export const queryNames = [
 ] as const
 export type QueryParameters = { readonly [N in (typeof queryNames)[number]]?: string | undefined }
 
-/** Reads a query as it stands in an address. What is not known is passed over, so that an old address still opens. */
+/** Parses a search from address parameters. Unknown values are ignored, so that old addresses still work. */
 export function readEvidenceQuery(parameters: QueryParameters): EvidenceQuery {
   const { words = '', kind, tag = '', tagged, from, until, only, like, order } = parameters
   return {
@@ -68,7 +68,7 @@ export function readEvidenceQuery(parameters: QueryParameters): EvidenceQuery {
   }
 }
 
-/** The parameters that say this query; what is as usual is left out, so that everything is the empty address. */
+/** Returns the address parameters of a search, without defaults; a search for everything has none. */
 export function writeEvidenceQuery(query: EvidenceQuery): QueryParameters {
   const { words, kinds, tags, tagged, classId, from, until, marks, likeId, order } = query
   return {
@@ -85,12 +85,12 @@ export function writeEvidenceQuery(query: EvidenceQuery): QueryParameters {
   }
 }
 
-/** Whether a query looks for everything, whatever its order. */
+/** Returns whether a search matches everything; its order does not matter. */
 export function isEverything(query: EvidenceQuery): boolean {
   return Object.keys(writeEvidenceQuery({ ...query, order: 'latest' })).length === 0
 }
 
-/** The words of a search, folded; the last one may be the beginning of a word. At most twelve. */
+/** Splits a search into folded words, at most twelve; the last one may be a prefix. */
 export function toSearchWords(words: string): string[] {
   const folded = words
     .normalize('NFD')

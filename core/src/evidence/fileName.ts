@@ -7,8 +7,8 @@ import { LONGEST_FILE_NAME, LONGEST_TITLE } from './valueLists.ts'
 const HIDDEN = /[\p{Cc}\u200e\u200f\u202a-\u202e\u2066-\u2069\ufeff]/gu
 
 /**
- * A file name that can be kept and shown: its last part only, composed (NFC), without hidden marks, at most 200
- * characters with the ending kept. Letters of every script and emoji stay. Never empty: `file` where nothing is left.
+ * Cleans a file name for storage and display: no folders, composed (NFC), no invisible characters, at most 200
+ * characters including the extension. Letters of every script and emoji stay. Returns `file` when nothing is left.
  */
 export function cleanFileName(name: string): string {
   const last = name.split(/[/\\]/).at(-1) ?? ''
@@ -26,9 +26,10 @@ const deviceWords = new Set(
 )
 
 /**
- * A title from a file name, or '' where only a device spoke (`IMG_2041.jpg`): then the owner is asked.
+ * Suggests a title from a file name, or '' for a name that a device made (`IMG_2041.jpg`), so that the owner is
+ * asked.
  *
- * Underscores and the like become spaces; the ending goes.
+ * Underscores and the like become spaces; the extension is dropped.
  */
 export function suggestTitle(fileName: string): string {
   const ending = extensionOf(fileName)

@@ -102,7 +102,7 @@ export {
   PHONE_LINK_MINUTES,
   previewProblems,
   renditionKinds,
-  UPLOAD_KEPT_HOURS,
+  UPLOAD_RESUMABLE_HOURS,
 } from './valueLists.ts'
 export type {
   EvidenceKind,
@@ -121,7 +121,7 @@ export {
   fromShelfSchema,
   landingSchema,
   lentCameraSchema,
-  lookedUpSchema,
+  previewedLinkSchema,
   newLinkSchema,
   outsideIdSchema,
   phoneLinkSchema,
@@ -129,7 +129,7 @@ export {
   shelfPageSchema,
   shelfPictureSchema,
   shelfReportSchema,
-  waysInSchema,
+  sourcesSchema,
 } from './outsideSchema.ts'
 export type {
   DriveDocument,

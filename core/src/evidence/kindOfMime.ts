@@ -1,15 +1,15 @@
 // What sort of thing a file is, from the media type that its content showed.
 import type { EvidenceKind } from './valueLists.ts'
 
-/** A link is kept as a list of one address (RFC 2483), a format that others can read. */
+/** A link is stored as a list of one address (RFC 2483), which other programs can read. */
 export const LINK_MIME = 'text/uri-list'
 
 const WORD_DOCUMENT = 'application/vnd.openxmlformats-officedocument.wordprocessingml.document'
 
-/** Pictures that the server can open; others are kept and handed out as they came. */
+/** Pictures that the server can open; others are stored and served unchanged. */
 const openedPictures = ['image/jpeg', 'image/png', 'image/webp', 'image/gif', 'image/tiff', 'image/avif']
 
-/** A drawing in SVG can run scripts, so it is a file like any other. */
+/** Returns the kind of an item by its MIME type. An SVG drawing can run scripts, so it is a plain file. */
 export function kindOfMime(mime: string): EvidenceKind {
   if (mime === LINK_MIME) return 'link'
   if (mime === 'image/svg+xml') return 'file'
@@ -19,22 +19,22 @@ export function kindOfMime(mime: string): EvidenceKind {
   return mime === 'text/csv' || mime === 'text/tab-separated-values' ? 'data-table' : 'file'
 }
 
-/** Whether an item stands as a picture wherever it is shown: a collage is one that is made of others. */
+/** Returns whether an item of this kind is shown as a picture; a collage is. */
 export function isShownAsPicture(kind: string): boolean {
   return kind === 'picture' || kind === 'collage'
 }
 
-/** Whether renditions can be made of a file of this type. */
+/** Returns whether renditions can be made of a file of this type. */
 export function canBeRendered(mime: string): boolean {
   return openedPictures.includes(mime)
 }
 
-/** Whether a browser may show the file in its place; everything else is only ever downloaded. */
+/** Returns whether a browser may show the file inline; every other type is only downloaded. */
 export function mayStandInline(mime: string): boolean {
   return canBeRendered(mime) || mime.startsWith('video/') || mime.startsWith('audio/')
 }
 
-/** How the words inside a file can be read, or null where nobody looks for any. */
+/** Returns which reader extracts the text of a file of this type, or null for none. */
 export function readerOf(mime: string): 'pdf' | 'word' | 'table' | 'text' | null {
   if (mime === 'application/pdf') return 'pdf'
   if (mime === WORD_DOCUMENT) return 'word'

@@ -13,7 +13,7 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const outsideId = Type.String({ pattern: '^[\\w-]{1,80}$' })
 
-/** Where new things go: the class in view, the assignment whose slot was open. */
+/** Where new items go: the class in view and the assignment whose slot is open. */
 export const landingSchema = object({
   classId: Type.Optional(idSchema),
   assignmentId: Type.Optional(idSchema),
@@ -27,14 +27,14 @@ export const newLinkSchema = object({
 })
 export type NewLink = Static<typeof newLinkSchema>
 
-/** What an address is, before it is kept. */
-export const lookedUpSchema = object({
+/** What is known of a web address before it is saved as a link. */
+export const previewedLinkSchema = object({
   ...Type.Pick(linkSchema, ['address', 'siteName', 'description', 'frame', 'state']).properties,
   title: Type.String(),
   hasPicture: Type.Boolean(),
   known: nullable(idSchema),
 })
-export type PreviewedLink = Static<typeof lookedUpSchema>
+export type PreviewedLink = Static<typeof previewedLinkSchema>
 
 export const driveDocumentSchema = object({
   id: outsideId,
@@ -82,13 +82,13 @@ export type FromShelf = Static<typeof fromShelfSchema>
 export const shelfReportSchema = object({ words: Type.String({ minLength: 1, maxLength: 1000 }) })
 export type ShelfReport = Static<typeof shelfReportSchema>
 
-/** Which of the ways in this school has. */
-export const waysInSchema = object({ drive: Type.Boolean(), shelf: Type.Boolean() })
-export type Sources = Static<typeof waysInSchema>
+/** Which sources of evidence this school has. */
+export const sourcesSchema = object({ drive: Type.Boolean(), shelf: Type.Boolean() })
+export type Sources = Static<typeof sourcesSchema>
 
 export const outsideIdSchema = outsideId
 
-/** The link that a phone opens to lend its camera, as the laptop sees it. */
+/** The link that lets a phone lend its camera, as the laptop sees it. */
 export const phoneLinkSchema = object({
   id: idSchema,
   address: Type.String({ description: 'What the code says; opens once' }),
@@ -101,7 +101,7 @@ export const phoneStateSchema = object({
 })
 export type PhoneState = Static<typeof phoneStateSchema>
 
-/** What the phone may know: for whom it takes pictures, and until when. */
+/** What the phone is allowed to know: for whom it takes pictures, and until when. */
 export const lentCameraSchema = object({
   firstName: Type.String(),
   endsAt: instantSchema,

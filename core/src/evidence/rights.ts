@@ -3,9 +3,9 @@ import { licences } from './valueLists.ts'
 import type { CreditLine, Rights } from './schema.ts'
 
 /**
- * The credit that a thing needs wherever it is shown, or null for what its owner made or has not declared.
+ * Returns the credit line of an item, or null where its owner made it or has not said who did.
  *
- * It names title, author, source and licence, as the Creative Commons licences ask for.
+ * It names title, author, source and licence, as the Creative Commons licences require.
  */
 export function creditLine(title: string, rights: Rights): CreditLine | null {
   if (rights.state !== 'licensed') return null
@@ -21,7 +21,7 @@ export function creditLine(title: string, rights: Rights): CreditLine | null {
   }
 }
 
-/** Whether a text is an address that may be a link. */
+/** Returns whether a text is an address that may be linked. */
 export function isWebAddress(text: string): boolean {
   return /^https?:\/\/[^\s/]+\.[^\s]+$/i.test(text)
 }

@@ -39,7 +39,7 @@ export const rightsSchema = Type.Union([
 ])
 export type Rights = Static<typeof rightsSchema>
 
-/** What a credit line names; the words between come from the language of the reader. */
+/** The values of a credit line; the words between them come from the reader's language. */
 export const creditLineSchema = object({
   title: Type.String(),
   maker: Type.String(),
@@ -72,7 +72,7 @@ export const evidenceVersionSchema = object({
 })
 export type EvidenceVersion = Static<typeof evidenceVersionSchema>
 
-/** A row of lists: the item with its newest version. */
+/** A row of a list: the item with its newest version. */
 export const evidenceRowSchema = object({
   id: idSchema,
   kind: Type.Enum([...evidenceKinds]),
@@ -93,7 +93,7 @@ export const evidencePageSchema = object({
 })
 export type EvidencePage = Static<typeof evidencePageSchema>
 
-/** Where a link leads, as its site told it. */
+/** The target of a link, as its site described it. */
 export const linkSchema = object({
   address: Type.String(),
   siteName: Type.String(),
@@ -110,7 +110,7 @@ export const linkSchema = object({
 })
 export type Link = Static<typeof linkSchema>
 
-/** Where a document of the shared drive stands. */
+/** The state of a document connected to the shared drive. */
 export const driveStateSchema = object({
   documentId: Type.String(),
   isConnected: Type.Boolean(),
@@ -151,7 +151,7 @@ export const evidenceSchema = object({
 })
 export type Evidence = Static<typeof evidenceSchema>
 
-/** What an owner may change; what is left out stays. */
+/** The fields that an owner can change; omitted ones stay. */
 export const evidenceChangeSchema = object({
   title: Type.Optional(Type.String({ maxLength: LONGEST_TITLE })),
   caption: Type.Optional(Type.String({ maxLength: LONGEST_CAPTION })),
@@ -180,13 +180,13 @@ export type TagsForMany = Static<typeof tagsForManySchema>
 
 export const manySchema = object({ ids: many })
 
-/** A name in use makes two tags one. */
+/** Renaming a tag to a name that is in use merges the two tags. */
 export const renamedTagSchema = object({ tag, name: tag })
 export type RenamedTag = Static<typeof renamedTagSchema>
 
 const count = Type.Integer({ minimum: 0 })
 
-/** What stands beside the filters. */
+/** The counts beside the filters. */
 export const evidenceCountsSchema = object({
   all: count,
   matching: count,
@@ -218,7 +218,7 @@ export const newSavedQuerySchema = Type.Pick(savedQuerySchema, ['name', 'query']
 })
 export type NewSavedQuery = Static<typeof newSavedQuerySchema>
 
-/** The words of a document, cleaned: what it says, without how it looked. */
+/** A block of a document's text, without its formatting. */
 export const documentBlockSchema = Type.Union([
   object({
     kind: Type.Literal('heading'),
@@ -237,7 +237,7 @@ export const insideSchema = object({
 })
 export type Inside = Static<typeof insideSchema>
 
-/** The head of a data table. */
+/** The first rows of a data table. */
 export const dataTableSchema = object({
   columns: Type.Array(object({ name: Type.String(), isNumeric: Type.Boolean() })),
   rows: Type.Array(Type.Array(Type.String())),
@@ -251,7 +251,7 @@ export type TagsInUse = Static<typeof tagsInUseSchema>
 export const traySchema = Type.Array(evidenceRowSchema)
 export type Tray = Static<typeof traySchema>
 
-/** What a file became when all of it was there. */
+/** What a completed upload became. */
 export const uploadOutcomes = ['new', 'version', 'same'] as const
 
 export const uploadSchema = object({
@@ -280,7 +280,7 @@ export const uploadsSchema = object({
 })
 export type Uploads = Static<typeof uploadsSchema>
 
-/** What comes with an upload beside the bytes. */
+/** The metadata of an upload. */
 export const uploadMetadataSchema = object({
   filename: Type.String({ minLength: 1, maxLength: 2000 }),
   lastModified: Type.Optional(Type.Integer({ minimum: 0, maximum: 8_640_000_000_000_000 })),

@@ -1,4 +1,4 @@
-// How large a file is, in words: told in one way on every screen, on published pages and in sealed copies.
+// File sizes in words, the same on every screen, on published pages and in sealed copies.
 
 const steps = [
   [1_073_741_824, 'gigabyte'],
@@ -8,9 +8,9 @@ const steps = [
 ] as const
 
 /**
- * A number of bytes in the largest unit that holds one of it, such as "840 kB" or "1.5 MB".
+ * Formats a number of bytes in the largest fitting unit, such as "840 kB" or "1.5 MB".
  *
- * @param locale a language tag, whose digits and unit names are used
+ * @param locale a language tag; its digits and unit names are used
  */
 export function sizeInWords(bytes: number, locale: string): string {
   const [step, unit] = steps.find(([least]) => bytes >= least) ?? [1, 'byte']

@@ -2,12 +2,12 @@
 import { foldText, toPlainLine } from '../people/index.ts'
 import { LONGEST_TAG, MOST_TAGS } from './valueLists.ts'
 
-/** The form under which a tag is the same as another. */
+/** Returns the key under which two spellings of a tag are the same. */
 export function toTagKey(tag: string): string {
   return foldText(tag)
 }
 
-/** Tags as they are kept: tidied, none empty, none twice (the first spelling stays), at most 30, in their order. */
+/** Returns the tags trimmed, without empty ones and duplicates (the first spelling wins), at most 30, in order. */
 export function cleanTags(tags: readonly string[]): string[] {
   const unique = new Map<string, string>()
   for (const tag of tags.flatMap((one) => one.split(','))) {

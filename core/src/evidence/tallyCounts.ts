@@ -4,7 +4,7 @@ import type { LocalDay } from '../time/index.ts'
 import { evidenceMarks } from './valueLists.ts'
 import type { EvidenceKind, EvidenceMark } from './valueLists.ts'
 
-/** Items that are alike in everything that filters ask of them, told as one. */
+/** Items that are equal in everything that filters ask for, counted together. */
 export interface LikeItems {
   readonly kind: EvidenceKind
   /** The Monday of the week in which they were made. */
@@ -20,8 +20,8 @@ export interface Tallied {
 }
 
 /**
- * Counts per kind and per mark. Beside a kind stands how many there are of it under the chosen marks; beside a mark,
- * how many carry it under the chosen kinds and the other chosen marks.
+ * Counts items per kind and per mark. The count of a kind applies the chosen marks; the count of a mark applies the
+ * chosen kinds and the other chosen marks.
  */
 export function tallyCounts(
   groups: readonly LikeItems[],
@@ -42,7 +42,7 @@ export function tallyCounts(
   return { matching, kinds, marks }
 }
 
-/** How many were made in each week, from the first to the last one without a gap, at most `most` weeks. */
+/** Counts items per week, from the first to the last week without gaps, at most `most` weeks. */
 export function tallyWeeks(
   groups: readonly LikeItems[],
   chosen: { readonly kinds: readonly EvidenceKind[]; readonly marks: readonly EvidenceMark[] },
@@ -64,7 +64,7 @@ export function tallyWeeks(
   return weeks
 }
 
-/** The Monday on or before a day. */
+/** Returns the Monday on or before a day. */
 export function weekOf(day: LocalDay): LocalDay {
   const weekday = new Date(`${day}T00:00:00Z`).getUTCDay()
   return addDays(day, -((weekday + 6) % 7))

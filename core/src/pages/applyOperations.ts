@@ -3,7 +3,7 @@ import { findPiece, hasRow, placedPieces } from './parts.ts'
 import type { Operation, PageDocument, Piece, Row } from './schema.ts'
 import { MOST_PIECES_IN_ROW, MOST_ROWS } from './valueLists.ts'
 
-/** The document after one operation; null where it names a part that is not there, or adds one that is. */
+/** Returns the document after one operation; null when the operation names a missing part or adds an existing one. */
 export function applyOperation(document: PageDocument, operation: Operation): PageDocument | null {
   switch (operation.op) {
     case 'set-title':
@@ -49,7 +49,7 @@ export function applyOperation(document: PageDocument, operation: Operation): Pa
   }
 }
 
-/** The document after all of them in order, or null where one does not apply. */
+/** Returns the document after all operations in order; null when one does not apply. */
 export function applyOperations(
   document: PageDocument,
   operations: readonly Operation[],
@@ -61,10 +61,10 @@ export function applyOperations(
 }
 
 /**
- * What takes an operation back.
+ * Returns the operation that undoes another one.
  *
- * @param document as it was before the operation
- * @returns null where the operation does not apply to the document
+ * @param document the document as it was before the operation
+ * @returns null when the operation does not apply to the document
  */
 export function invertOperation(document: PageDocument, operation: Operation): Operation | null {
   if (applyOperation(document, operation) === null) return null
@@ -100,7 +100,7 @@ export function invertOperation(document: PageDocument, operation: Operation): O
   }
 }
 
-/** What takes several operations back, the last one first; null where one of them does not apply. */
+/** Returns the operations that undo several, last one first; null when one of them does not apply. */
 export function invertOperations(
   document: PageDocument,
   operations: readonly Operation[],
@@ -117,7 +117,7 @@ export function invertOperations(
   return inverted
 }
 
-/** The id of what stands before a part, or null where it is the first. */
+/** Returns the id of the part before another one; null for the first. */
 export function idBefore(parts: readonly { readonly id: string }[], id: string): string | null {
   return parts[parts.findIndex((part) => part.id === id) - 1]?.id ?? null
 }

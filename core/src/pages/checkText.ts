@@ -10,16 +10,19 @@ export type TextFault = 'text-not-allowed' | 'text-too-long' | 'text-too-deep'
 
 const markOrder = Object.keys(textMarks)
 
-/** Whether a value is a text of our grammar: known nodes in allowed places, known marks, addresses that may be links. */
+/**
+ * Returns whether a value is a text of the grammar: known nodes in allowed places, known marks, allowed link
+ * addresses.
+ */
 export function isRichText(value: unknown): value is RichText {
   return faultOfText(value) === null
 }
 
 /**
- * What keeps a value from being saved as a text; null where nothing does.
+ * Returns why a value cannot be saved as a text; null when it can.
  *
- * Stricter than ProseMirror, which ignores names that it does not know: a text with anything beside the grammar in it
- * is refused. Marks may come in any order.
+ * Stricter than ProseMirror, which ignores unknown names: anything outside the grammar is refused. Marks may come in
+ * any order.
  */
 export function faultOfText(value: unknown): TextFault | null {
   if (!isObject(value) || value['type'] !== 'doc') return 'text-not-allowed'

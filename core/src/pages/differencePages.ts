@@ -28,12 +28,12 @@ export interface ShownDocument {
   readonly shown: Shown
 }
 
-/** The changes between two states of a page in reading order; no state before means that all of it is new. */
+/** Returns the changes between two states of a page in reading order; without a state before, everything is new. */
 export function differencePages(before: ShownDocument | null, after: ShownDocument): PageChange[] {
   return changesBetween(before, after, wordsBetween)
 }
 
-/** How many changes there are, without looking for the words of each. */
+/** Counts the changes without computing the word differences of each. */
 export function countChanges(before: ShownDocument | null, after: ShownDocument): number {
   return changesBetween(before, after, () => []).length
 }
@@ -140,7 +140,7 @@ function hasMoved(before: PageDocument, old: PlacedPiece, after: PageDocument, p
 
 type Parts = readonly { readonly id: string }[]
 
-/** The fewest parts common to both lists that must have moved: those outside the longest run that kept its order. */
+/** The fewest parts common to both lists that must have moved: those outside the longest run in the same order. */
 function outOfOrder(before: Parts, after: Parts): Set<string> {
   const places = new Map(before.map(({ id }, index) => [id, index]))
   const common = after.flatMap(({ id }) => {

@@ -14,11 +14,11 @@ const MOST_WORD_EDITS = 300
 const MOST_WORDS_COMPARED = 20_000
 
 /**
- * The words of two texts, those that stayed between those that came and went.
+ * Computes the word difference of two texts.
  *
- * Parts that are `same` or `removed` together are the text before, parts that are `same` or `added` the text after. The
- * work is bounded: it grows with the length of the texts, and with the number of edits only up to a limit, after which
- * the one text takes the place of the other (E. Myers, An O(ND) Difference Algorithm, 1986, stopped at a D).
+ * The runs marked `same` or `removed` form the text before, those marked `same` or `added` the text after. The work
+ * is bounded: it grows with the length of the texts, and with the number of edits only up to a limit, after which one
+ * text replaces the other (E. Myers, An O(ND) Difference Algorithm, 1986, stopped at a D).
  */
 export function differenceWords(before: string, after: string): WordChange[] {
   const [old, present] = [paragraphsOf(before), paragraphsOf(after)]

@@ -4,7 +4,7 @@ import type { PageDocument, Piece } from './schema.ts'
 /** Pieces never change, so each is counted once. */
 const sizes = new WeakMap<Piece, number>()
 
-/** The size of all that stands on a page, in characters of its JSON; see `LONGEST_DOCUMENT`. */
+/** Returns the size of a document in characters of its JSON; see `LONGEST_DOCUMENT`. */
 export function documentSize({ title, rows }: PageDocument): number {
   return rows.reduce(
     (sum, row) => sum + row.pieces.reduce((inRow, piece) => inRow + pieceSize(piece), 0),

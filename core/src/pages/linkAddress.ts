@@ -2,7 +2,7 @@
 
 const LONGEST_ADDRESS = 2000
 
-/** Whether an address may be a link: the web, or a mailbox. Whatever a browser would run is not among them. */
+/** Returns whether an address may be linked: web and mail only, nothing that a browser would run. */
 export function isLinkAddress(href: string): boolean {
   return (
     /^(https?:\/\/[^\s/]|mailto:[^\s]+@)/i.test(href) &&

@@ -43,7 +43,7 @@ const es: PageWords = {
   licence: { 'public-domain': 'de dominio público', permission: 'usado con permiso' },
 }
 
-/** English speaks where a page is in a language whose words we do not have. */
+/** Returns the words in the language of the page; English where there are none. */
 export function pageWords(lang: PageDocument['lang']): PageWords {
   return lang === 'es' ? es : en
 }

@@ -31,13 +31,13 @@ export function hasRow(document: PageDocument, rowId: string): boolean {
   return document.rows.some(({ id }) => id === rowId)
 }
 
-/** The items of evidence that a document shows, each once. */
+/** Returns the ids of the items that a document shows, without duplicates. */
 export function evidenceIdsOf(document: PageDocument): string[] {
   const ids = placedPieces(document).flatMap(({ piece }) => ('evidenceId' in piece ? [piece.evidenceId] : []))
   return [...new Set(ids)]
 }
 
-/** The addresses that the texts of a document link to. */
+/** Returns the addresses that the texts of a document link to. */
 export function linkAddressesOf(document: PageDocument): string[] {
   const texts = placedPieces(document).flatMap(({ piece }) => (piece.kind === 'text' ? [piece.text] : []))
   return [...new Set(texts.flatMap(linkAddressesIn))]
@@ -48,7 +48,7 @@ export function entryIdsOf(document: PageDocument): string[] {
   return [...new Set(ids)]
 }
 
-/** Whether two values of JSON are the same, whatever the order of their keys. */
+/** Returns whether two JSON values are equal, whatever the order of their keys. */
 export function isSame(a: unknown, b: unknown): boolean {
   if (a === b) return true
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false

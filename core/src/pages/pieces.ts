@@ -13,7 +13,10 @@ export function newTextPiece(id: string, text: RichText = emptyText, span = COLU
   return { id, kind: 'text', span, lang: null, text }
 }
 
-/** The piece that shows an item: pictures as pictures, all else as a file. It follows the item's newest version. */
+/**
+ * Makes the piece that shows an item: a picture piece for pictures, otherwise a file piece. It follows the newest
+ * version.
+ */
 export function newEvidencePiece(
   id: string,
   item: { readonly id: string; readonly kind: EvidenceKind; readonly alternativeText?: string },
@@ -39,7 +42,7 @@ export function newLinePiece(id: string): Piece {
   return { id, kind: 'line', span: COLUMNS }
 }
 
-/** Whether a picture still owes its readers words: neither the piece nor, where it is known, its item has any. */
+/** Returns whether a picture has no alternative text: neither its piece nor, where known, its item. */
 export function lacksAlternative(piece: Piece, shown: Shown = nothingShown): boolean {
   if (piece.kind !== 'picture' || piece.isDecoration) return false
   return (piece.alternativeText || shown.evidence[piece.id]?.alternativeText || '').trim() === ''
@@ -51,7 +54,7 @@ export interface PlayedRecording {
   readonly title: string
 }
 
-/** The recordings that a document plays and whose words nobody has written down yet, each once. */
+/** Returns the recordings in a document that have no transcript, without duplicates. */
 export function listUntranscribed(document: PageDocument, shown: Shown): PlayedRecording[] {
   const items = placedPieces(document).flatMap(({ piece }) => shown.evidence[piece.id] ?? [])
   const recordings = items.flatMap((item) => [

@@ -23,16 +23,15 @@ interface Rebasing {
 }
 
 /**
- * Carries an edit over others' edits that were faster.
+ * Rebases an edit onto edits of others that were saved first.
  *
- * Edits to different pieces are joined; the same piece (or the title) changed on both sides is refused. Places are
- * found again by what stood before them. Taking away what is gone already is nothing to do any more; a piece put into
- * a row that is gone or full gets a row of its own. What was made here and has no room there is refused, so that
- * nothing that was made is lost.
+ * Edits to different pieces merge; an edit to the same piece (or to the title) on both sides is refused. Positions
+ * are "after this id", so they survive edits elsewhere. Removing what is already gone does nothing; a piece for a row
+ * that is gone or full gets a row of its own. New content that has no place is refused, so that nothing is lost.
  *
- * @param base the state on which both were made
- * @param unknown pieces whose text at the base is not known any more: others count as having changed them
- * @returns null where either edit does not apply to the base, which no honest window sends
+ * @param base the document that both edits were made on
+ * @param unknown pieces whose text at the base is no longer known; they count as changed by others
+ * @returns null when either edit does not apply to the base, which no honest client sends
  */
 export function rebaseEdit(
   base: PageDocument,
@@ -98,7 +97,7 @@ function isWritten({ unknown, base, theirs }: Rebasing, pieceId: string): boolea
   return Boolean(before && present && (unknown.has(pieceId) || !isSame(before.piece, present.piece)))
 }
 
-/** The operation as it has to be told to the newer state, or null where there is nothing left to do. */
+/** The operation rebased onto the newer state, or null where there is nothing left to do. */
 function carryOver({ mine, joined }: Rebasing, operation: Operation): Operation | null {
   switch (operation.op) {
     case 'set-title':

@@ -29,14 +29,14 @@ export interface PageView {
   readonly statements?: readonly Statement[]
 }
 
-/** What an author says of one item. */
+/** What an author says about one item. */
 export interface Statement {
   readonly id: string
   readonly title: string
   readonly text: string
 }
 
-/** The whole page: its title, its rows, and the credits of what others made. */
+/** Renders the whole page to HTML: its title, its rows, and the credits. */
 export function renderPage(document: PageDocument, view: PageView): string {
   const words = pageWords(document.lang)
   const title = document.title === '' ? words.untitled : document.title
@@ -50,7 +50,7 @@ export function renderPage(document: PageDocument, view: PageView): string {
   ].join('')
 }
 
-/** One piece without its place in the row, as the editor shows those that are not being written. */
+/** Renders one piece without its row, as the editor shows pieces that are not being edited. */
 export function renderPiece(piece: Piece, view: PageView): string {
   switch (piece.kind) {
     case 'text':
@@ -66,7 +66,7 @@ export function renderPiece(piece: Piece, view: PageView): string {
   }
 }
 
-/** Whether a file piece is played in place: then its bytes reach whoever sees the page. */
+/** Returns whether a file piece plays inline, which hands its bytes to everyone who sees the page. */
 export function isPlayed({ mime }: Pick<ShownEvidence, 'mime'>): boolean {
   return mime.startsWith('video/') || mime.startsWith('audio/')
 }
@@ -215,7 +215,7 @@ function renderCredits(document: PageDocument, { shown }: PageView): string {
   return `<footer class="credits"><h2>${words.credits}</h2><ul>${lines.join('')}</ul></footer>`
 }
 
-/** The credit lines that a page owes, each once, in reading order. */
+/** Returns the credit lines of a page in reading order, without duplicates. */
 export function creditsOf(document: PageDocument, shown: Shown): CreditLine[] {
   const pieces = document.rows.flatMap((row) =>
     row.pieces.flatMap((piece) => {

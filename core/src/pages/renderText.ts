@@ -6,7 +6,11 @@ import type { Attributes, HtmlTag } from './textGrammar.ts'
 
 const DEEPEST_HEADING = 6
 
-/** @param shift how many levels headings sink, where the text stands under a heading of its own */
+/**
+ * Renders a text to HTML.
+ *
+ * @param shift how many levels headings are lowered, where the text stands under another heading
+ */
 export function renderText(text: RichText, shift = 0): string {
   return text.content.map((node) => renderNode(node, shift)).join('')
 }

@@ -20,7 +20,7 @@ export interface RichText {
 
 export const emptyText: RichText = { type: 'doc', content: [{ type: 'paragraph' }] }
 
-/** The words without their dress: blocks by lines. */
+/** Returns the words of a text without formatting, one block per line. */
 export function toPlainText(text: RichText): string {
   return text.content.map(plainOf).join('\n').trim()
 }
@@ -29,14 +29,14 @@ export function countWords(text: RichText): number {
   return toPlainText(text).match(/[\p{L}\p{N}][\p{L}\p{N}'’-]*/gu)?.length ?? 0
 }
 
-/** A text of plain paragraphs. */
+/** Makes a text of plain paragraphs. */
 export function textOf(...paragraphs: readonly string[]): RichText {
   const paragraph = (text: string): RichNode =>
     text === '' ? { type: 'paragraph' } : { type: 'paragraph', content: [{ type: 'text', text }] }
   return { type: 'doc', content: paragraphs.length > 0 ? paragraphs.map(paragraph) : [{ type: 'paragraph' }] }
 }
 
-/** Where the links of a text lead, each once. */
+/** Returns the link targets of a text, without duplicates. */
 export function linkAddressesIn(text: RichText): string[] {
   const inNode = ({ marks = [], content = [] }: RichNode): string[] => [
     ...marks.flatMap((mark) => (mark.type === 'link' ? [mark.attrs.href] : [])),

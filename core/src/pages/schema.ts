@@ -40,7 +40,7 @@ const node = {
   },
 }
 
-/** Only the outside is told here: which node may stand where is checked by `isRichText`. */
+/** Describes only the outer shape; `isRichText` checks the grammar. */
 export const richTextSchema = Type.Unsafe<RichText>({
   type: 'object',
   description:
@@ -117,7 +117,7 @@ export const documentSchema = object({
 })
 export type PageDocument = Static<typeof documentSchema>
 
-/** Places are told by what stands before them (null: first), so that edits at other places leave them right. */
+/** Positions are "after this id" (null = first), so concurrent edits do not shift them. */
 const after = nullable(documentPartIdSchema)
 const rowId = documentPartIdSchema
 const pieceId = documentPartIdSchema
@@ -150,7 +150,7 @@ export const editAnswerSchema = object({
 })
 export type EditAnswer = Static<typeof editAnswerSchema>
 
-/** A recording that speaks of an item, with the moments at which it points at something. */
+/** A recording about an item, with the moments at which it points at something. */
 export const shownVoiceSchema = object({
   id: idSchema,
   n: Type.Integer(),
@@ -161,7 +161,7 @@ export const shownVoiceSchema = object({
 })
 export type ShownVoice = Static<typeof shownVoiceSchema>
 
-/** What a piece shows of an evidence item: its facts at one version. */
+/** What a piece shows of an item: its facts at one version. */
 export const shownEvidenceSchema = object({
   id: idSchema,
   n: Type.Integer(),
@@ -196,7 +196,10 @@ export const shownEntrySchema = object({
 })
 export type ShownEntry = Static<typeof shownEntrySchema>
 
-/** All that a document's pieces point at. Evidence is listed by piece: two pieces may hold two versions of one item. */
+/**
+ * Everything that the pieces of a document refer to. Evidence is listed by piece, because two pieces may show two
+ * versions of one item.
+ */
 export const shownSchema = object({
   evidence: Type.Record(Type.String(), shownEvidenceSchema, { description: 'By piece' }),
   entries: Type.Record(Type.String(), shownEntrySchema, { description: 'By entry' }),
@@ -256,7 +259,7 @@ export type PageList = Static<typeof pageListSchema>
 export const newPageSchema = object({ title, lang: Type.Enum([...textLanguages]) })
 export type NewPage = Static<typeof newPageSchema>
 
-/** Where a thing stands: a page or an entry that shows it, or a submission whose sealed copy holds it. */
+/** Where a thing is used: a page or entry that shows it, or a submission whose sealed copy contains it. */
 export const useSchema = Type.Union([
   object({ kind: Type.Enum(['page', 'entry', 'collage']), id: idSchema, title: Type.String() }),
   object({ kind: Type.Literal('submission'), id: idSchema, title: localizedSchema(Number.MAX_SAFE_INTEGER) }),

@@ -36,7 +36,7 @@ export interface TextMarkType {
 const inCells = '(paragraph | bulletList | orderedList)+'
 const inTables = { isolating: true }
 
-/** Widths and spans of tables are not among the attributes: what survives of a pasted table is the words in its cells. */
+/** Column widths and cell spans are not attributes: of a pasted table only the words in its cells are saved. */
 export const textNodes = {
   doc: { content: 'block+' },
   paragraph: { content: 'inline*', group: 'block', html: () => ['p'] },
@@ -69,7 +69,7 @@ export const textNodes = {
   },
 } as const satisfies Readonly<Record<string, TextNodeType>>
 
-/** In the order in which marks lie within each other, the outermost first. */
+/** In nesting order, the outermost mark first. */
 export const textMarks = {
   link: {
     attrs: { href: { isValid: (href) => typeof href === 'string' && isLinkAddress(href) } },
@@ -82,12 +82,12 @@ export const textMarks = {
 export type TextNodeName = keyof typeof textNodes
 export type TextMarkName = keyof typeof textMarks
 
-/** @returns null for a name that the grammar does not know */
+/** Returns the node type, or null for an unknown name. */
 export function textNodeOf(name: string): TextNodeType | null {
   return Object.hasOwn(textNodes, name) ? textNodes[name as TextNodeName] : null
 }
 
-/** @returns null for a name that the grammar does not know */
+/** Returns the mark type, or null for an unknown name. */
 export function textMarkOf(name: string): TextMarkType | null {
   return Object.hasOwn(textMarks, name) ? textMarks[name as TextMarkName] : null
 }

@@ -6,7 +6,7 @@ import type { AttributeType, TextMarkType, TextNodeType } from './textGrammar.ts
 
 let schema: Schema | null = null
 
-/** The schema without HTML. It is made at the first call: whoever only renders texts needs none. */
+/** Returns the ProseMirror schema without HTML. It is built at the first call, because rendering does not need it. */
 export function textSchema(): Schema {
   schema ??= new Schema({
     topNode: 'doc',

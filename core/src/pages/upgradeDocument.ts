@@ -11,9 +11,10 @@ interface StoredDocument {
 const steps: readonly ((document: StoredDocument) => StoredDocument)[] = []
 
 /**
- * A stored document as the newest schema has it. Writing then stores that; sealed documents are never rewritten.
+ * Upgrades a stored document to the newest schema. The next save stores the result; sealed documents are never
+ * rewritten.
  *
- * @throws AppError `unexpected` when it was written by a newer Valise than this one
+ * @throws AppError `unexpected` when a newer version of Valise wrote it
  */
 export function upgradeDocument(stored: StoredDocument): PageDocument {
   if (stored.schema > DOCUMENT_SCHEMA) throw new AppError('unexpected', 'document-newer')

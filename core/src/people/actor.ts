@@ -1,7 +1,7 @@
 // Who acts: a person with the memberships of the moment, nobody yet, or the system for a named reason.
 import type { ClassRole } from './valueLists.ts'
 
-/** A class that somebody is in at the moment. */
+/** A class that somebody is a member of at this moment. */
 export interface PresentMembership {
   readonly classId: string
   readonly role: ClassRole
@@ -15,13 +15,13 @@ export interface PersonActor {
   readonly memberships: readonly PresentMembership[]
 }
 
-/** Background work. There is no actor with full rights by default: this one must be named. */
+/** A background job. No actor has full rights by default: this one must be named. */
 export interface SystemActor {
   readonly kind: 'system'
   readonly reason: string
 }
 
-/** Somebody who has not said who they are. */
+/** Somebody who is not signed in. */
 export interface UnknownActor {
   readonly kind: 'unknown'
 }
@@ -34,7 +34,7 @@ export function systemActor(reason: string): SystemActor {
 
 export const unknownActor: UnknownActor = { kind: 'unknown' }
 
-/** In which role an act goes into the records: the strongest one, since that is what made it possible. */
+/** Returns the role under which an act is recorded: the strongest one, since that one allowed it. */
 export function roleOf(actor: Actor): 'administrator' | ClassRole | 'person' | 'system' | 'unknown' {
   if (actor.kind !== 'person') return actor.kind
   if (actor.administrator) return 'administrator'

@@ -10,7 +10,7 @@ export interface MembershipSpan extends TimeWindow {
   readonly role: ClassRole
 }
 
-/** A window must hold a day, and one person is in one class in one role once at a time. */
+/** Refuses a window without a day, and overlapping memberships of one person in one class and role. */
 export function decideMembership(wanted: MembershipSpan, others: readonly MembershipSpan[]): Decision {
   if (isEmptyWindow(wanted)) return no('window-empty')
   const same = others.filter((other) => other.classId === wanted.classId && other.role === wanted.role)

@@ -3,7 +3,7 @@ import { no, yes } from '../problems/index.ts'
 import type { Decision } from '../problems/index.ts'
 import { foldText } from './names.ts'
 
-/** Fewest characters (Unicode code points) of a password. */
+/** The fewest characters (Unicode code points) of a password. */
 export const LEAST_PASSWORD_LENGTH = 10
 
 /** Parts that the most tried passwords consist of; one that is nothing but these and digits is refused. */
@@ -14,10 +14,10 @@ const COMMON_PARTS = [
 ] // prettier-ignore
 
 /**
- * Whether `password` may become the password of somebody with these names.
+ * Decides whether a person with these names may use a password.
  *
- * Refused are short ones, ones made only of much-tried parts, digits and repetitions, and ones that hold a name of
- * four or more letters of the person.
+ * Refuses short passwords, passwords that consist only of common words, digits and repetitions, and passwords that
+ * contain a name of the person of four or more letters.
  */
 export function decidePassword(password: string, names: readonly string[]): Decision {
   if ([...password].length < LEAST_PASSWORD_LENGTH)

@@ -4,7 +4,7 @@ import type { Static } from 'typebox'
 import { languages } from './valueLists.ts'
 import type { Language } from './valueLists.ts'
 
-/** A text by language (BCP 47); at least one of them is there. */
+/** A text by language (BCP 47), in at least one language. */
 export function localizedSchema(maxLength: number) {
   const text = Type.Optional(Type.String({ minLength: 1, maxLength }))
   const properties = Object.fromEntries(languages.map((language) => [language, text])) as Record<

@@ -8,9 +8,9 @@ export interface Names {
 }
 
 /**
- * The name that others see. People without a year group (staff) are shown with their full name.
+ * Returns the name that others see. People without a year group (staff) are shown with their full name.
  *
- * Under the rule `chosen`, somebody who chose none is shown with the first name: the less telling one.
+ * Under the rule `chosen`, a person without a chosen name is shown with the first name, which reveals less.
  */
 export function resolveShownName(names: Names, rule: ShownNameRule | null): string {
   if (rule === 'first') return names.firstName
@@ -18,12 +18,12 @@ export function resolveShownName(names: Names, rule: ShownNameRule | null): stri
   return names.fullName
 }
 
-/** One line of text as a person would have typed it: composed (NFC), no double or outer spaces. */
+/** Returns the text as one line: composed (NFC), without double, leading or trailing spaces. */
 export function toPlainLine(text: string): string {
   return text.normalize('NFC').replace(/\s+/gu, ' ').trim()
 }
 
-/** Text folded for comparing and sorting: no case, no diacritics, digits kept. */
+/** Folds a text for comparison and sorting: no case, no diacritics; digits stay. */
 export function foldText(text: string): string {
   return toPlainLine(text)
     .normalize('NFD')
@@ -31,12 +31,12 @@ export function foldText(text: string): string {
     .toLowerCase()
 }
 
-/** The form under which a sign-in name is unique: case and similar-pictures forms fold (NFKC). */
+/** Returns the key under which a sign-in name is unique: case and compatibility forms are folded (NFKC). */
 export function toSignInKey(signInName: string): string {
   return signInName.normalize('NFKC').trim().toLowerCase()
 }
 
-/** One or two capitals that stand for a name where there is no picture. */
+/** Returns one or two initials of a name, for an avatar without a picture. */
 export function initialsOf(name: string): string {
   const words = toPlainLine(name).split(' ')
   const firstOf = (word: string | undefined) => [...(word ?? '')].slice(0, 1).join('').toUpperCase()

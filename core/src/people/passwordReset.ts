@@ -3,7 +3,7 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { instantSchema } from '../time/index.ts'
 
-/** How long a sign-in link lasts, in minutes, by who asked for it. */
+/** How long a sign-in link is valid, in minutes, by who asked for it. */
 export const signInLinkMinutes = { self: 60, administrator: 3 * 24 * 60 } as const
 
 export const signInLinkSchema = Type.Object(

@@ -1,7 +1,7 @@
 // A person of whom only the name is known.
 import type { PersonInput } from './schema.ts'
 
-/** What adding a person takes, where a name alone is known: signs in with the first name, is staff, speaks English. */
+/** Makes the input for a new person from a full name: signs in with the first name, is staff, speaks English. */
 export function personNamed(fullName: string, more: Partial<PersonInput> = {}): PersonInput {
   const firstName = fullName.trim().split(/\s+/u)[0] ?? fullName
   return {

@@ -65,7 +65,7 @@ export const personSchema = Type.Object(
 )
 export type Person = Static<typeof personSchema>
 
-/** A row of the people list: the person and the classes of the moment. */
+/** A row of the people list: the person with their current classes. */
 export const personRowSchema = Type.Object(
   {
     ...Type.Omit(personSchema, ['email', 'language', 'firstName', 'chosenName']).properties,

@@ -1,4 +1,4 @@
-// Being signed in: what the browser is told about it, and when it ends.
+// Sessions: what the browser learns about one, and when it ends.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { addMinutes, instantSchema } from '../time/index.ts'
@@ -61,16 +61,16 @@ export const preferencesSchema = Type.Object(
 )
 export type Preferences = Static<typeof preferencesSchema>
 
-/** How long one stays signed in; set by year group, for people without one by the school. */
+/** How long a session lasts; set by year group, or by the school for people without one. */
 export interface SessionLimits {
   readonly idleMinutes: number
   readonly absoluteMinutes: number
 }
 
-/** For people without a year group: the staff. */
+/** The limits for people without a year group: staff. */
 export const staffSessionLimits: SessionLimits = { idleMinutes: 60, absoluteMinutes: 12 * 60 }
 
-/** When a session ends by itself: the nearer of the idle and the absolute limit. */
+/** Returns when a session expires: at the idle or the absolute limit, whichever comes first. */
 export function sessionEndsAt(startedAt: Instant, lastSeenAt: Instant, limits: SessionLimits): Instant {
   const idle = addMinutes(lastSeenAt, limits.idleMinutes)
   const absolute = addMinutes(startedAt, limits.absoluteMinutes)

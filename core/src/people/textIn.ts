@@ -2,7 +2,7 @@
 import type { Localized } from './localized.ts'
 import { languages } from './valueLists.ts'
 
-/** The text in the wanted language, or in the first one that there is; empty where there is none. */
+/** Returns the text in the wanted language, else in the first one there is; '' for none. */
 export function textIn(text: Localized, wanted: string): string {
   const found = languages.find((language) => language === wanted && text[language] !== undefined)
   const first = languages.find((language) => text[language] !== undefined)

@@ -5,7 +5,7 @@ import type { Layer } from './collageSchema.ts'
 
 export type Edge = 'left' | 'middle' | 'right' | 'top' | 'centre' | 'bottom'
 
-/** The box about a layer as it stands, turned. */
+/** Returns the bounding box of a turned layer. */
 export function boundsOf({ x, y, width, height, turn }: Layer): Box {
   const angle = (turn * Math.PI) / 180
   const [sine, cosine] = [Math.abs(Math.sin(angle)), Math.abs(Math.cos(angle))]
@@ -14,7 +14,7 @@ export function boundsOf({ x, y, width, height, turn }: Layer): Box {
   return { x: x + (width - across) / 2, y: y + (height - down) / 2, width: across, height: down }
 }
 
-/** The box about several layers; nothing about none. */
+/** Returns the bounding box of several layers; null for none. */
 export function boundsOfAll(layers: readonly Layer[]): Box | null {
   if (layers.length === 0) return null
   const boxes = layers.map(boundsOf)
@@ -24,7 +24,7 @@ export function boundsOfAll(layers: readonly Layer[]): Box | null {
   return { x: left, y: top, width: right - left, height: bottom - top }
 }
 
-/** A choice with everything that is grouped with what is chosen. */
+/** Returns the selected ids together with all layers of their groups. */
 export function withGroups(layers: readonly Layer[], ids: ReadonlySet<string>): Set<string> {
   const groups = new Set(
     layers.filter(({ id, group }) => ids.has(id) && group !== null).map(({ group }) => group),
@@ -36,7 +36,7 @@ export function withGroups(layers: readonly Layer[], ids: ReadonlySet<string>): 
   )
 }
 
-/** Locked layers stay where they are, whatever is done to the others. */
+/** Applies a change to the selected layers; locked layers stay as they are. */
 export function changeLayers(
   layers: readonly Layer[],
   ids: ReadonlySet<string>,
@@ -49,7 +49,7 @@ export function moveLayers(layers: readonly Layer[], ids: ReadonlySet<string>, b
   return changeLayers(layers, ids, (layer) => ({ ...layer, x: layer.x + by.x, y: layer.y + by.y }))
 }
 
-/** Resizes all of a choice together, as if they lay on rubber: `from` becomes `to`. */
+/** Resizes the selected layers together: the box `from` becomes the box `to`. */
 export function resizeLayers(
   layers: readonly Layer[],
   ids: ReadonlySet<string>,
@@ -72,7 +72,7 @@ export function resizeLayers(
   })
 }
 
-/** Turns a choice about its common middle. */
+/** Turns the selected layers about their common centre. */
 export function turnLayers(layers: readonly Layer[], ids: ReadonlySet<string>, degrees: number): Layer[] {
   const all = boundsOfAll(layers.filter(({ id, isLocked }) => ids.has(id) && !isLocked))
   if (!all) return [...layers]
@@ -91,13 +91,13 @@ export function turnLayers(layers: readonly Layer[], ids: ReadonlySet<string>, d
   })
 }
 
-/** From -180 up to 180. */
+/** Normalizes an angle to the range -180 to 180. */
 export function normalTurn(degrees: number): number {
   const turned = ((degrees % 360) + 360) % 360
   return turned >= 180 ? turned - 360 : turned
 }
 
-/** Aligns a choice at an edge of its common box; a single layer at that of the board. Groups move as one. */
+/** Aligns the selected layers at an edge of their common box; a single layer at the board. Groups move as one. */
 export function alignLayers(
   layers: readonly Layer[],
   ids: ReadonlySet<string>,
@@ -133,7 +133,7 @@ function towardEdge(box: Box, within: Box, edge: Edge): Point {
     : { x: 0, y: down[edge as keyof typeof down] }
 }
 
-/** The same gap between neighbours; the outermost stay. Fewer than three are left as they are. */
+/** Makes the gaps between neighbours equal; the outermost layers stay. Fewer than three layers stay as they are. */
 export function distributeLayers(
   layers: readonly Layer[],
   ids: ReadonlySet<string>,
@@ -172,7 +172,7 @@ function unitsOf(layers: readonly Layer[], ids: ReadonlySet<string>): Layer[][] 
   return [...units.values()]
 }
 
-/** Brings a choice nearer or further, one step past the next layer that is not chosen, or all the way. */
+/** Moves the selected layers forward or back, past the next unselected layer or all the way. */
 export function orderLayers(
   layers: readonly Layer[],
   ids: ReadonlySet<string>,

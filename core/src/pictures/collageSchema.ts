@@ -1,4 +1,4 @@
-// A collage: a board with pictures, shapes, speech bubbles, words and drawing on it, kept as data that stays editable.
+// A collage: a board with pictures, shapes, speech bubbles, text and drawing, stored as editable data.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema } from '../people/index.ts'
@@ -80,7 +80,7 @@ export type ShapeLayer = Static<typeof shapeLayerSchema>
 export const textLayerSchema = object({ ...layer, kind: Type.Literal('text'), ...words })
 export type TextLayer = Static<typeof textLayerSchema>
 
-/** From the left middle of its box to the right one, bent up or down. */
+/** An arrow from the left centre of its box to the right centre, bent up or down. */
 export const arrowLayerSchema = object({
   ...layer,
   kind: Type.Literal('arrow'),
@@ -91,7 +91,7 @@ export const arrowLayerSchema = object({
 })
 export type ArrowLayer = Static<typeof arrowLayerSchema>
 
-/** Numbers are given in the order of the layers, so that they never have a gap. */
+/** A numbered label. Numbers follow the order of the layers, so they never have a gap. */
 export const numberLayerSchema = object({
   ...layer,
   kind: Type.Literal('number'),
@@ -137,7 +137,7 @@ export const collageSchema = object({
 })
 export type Collage = Static<typeof collageSchema>
 
-/** A picture that a collage shows, with what has to be known of it beside it. */
+/** A picture in a collage, with the facts of its item that the client needs. */
 export const picturedSchema = object({
   evidenceId: idSchema,
   n: Type.Integer({ minimum: 1 }),

@@ -1,4 +1,4 @@
-// Conceals parts of a picture so that nothing of what was there can be told from what is there now.
+// Conceals regions of a picture so that what was there cannot be inferred from the result.
 import { mapPoint, type Matrix } from './matrix.ts'
 import { pixelsOf, type Raster, type Size } from './raster.ts'
 import type { ConcealedRegion } from './schema.ts'
@@ -16,12 +16,12 @@ const SPREAD = 70
 const ROUND = 16
 
 /**
- * Paints over the parts, in place. What is painted is solid, or squares whose colours come from the seed and from the
- * pixels about the part, never from those under it: a mean of a name could be found by trying names.
+ * Paints over the regions, in place: with a solid colour, or with squares whose colours come from the seed and the
+ * surrounding pixels, never from the covered ones, because a mean of a name could be found by trying names.
  *
- * @param toRaster where a pixel of the original, in which parts are measured, lies in `raster`
- * @param more how many pixels of `raster` are painted beyond the parts on every side; half a one at least, so that no
- *   pixel keeps a share of what lies at the edge
+ * @param toRaster maps a pixel of the original, in which regions are measured, to `raster`
+ * @param more how many pixels of `raster` are painted beyond the regions on every side; at least half a pixel, so
+ *   that no pixel holds a share of what lies at the edge
  */
 export function conceal(
   raster: Raster,

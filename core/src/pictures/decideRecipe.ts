@@ -12,7 +12,10 @@ const reasonOf = {
   'too-small': 'corners-too-near',
 } as const satisfies Record<QuadFault, Reason>
 
-/** Steps that are off are looked at too: they can be switched on at any time. */
+/**
+ * Decides whether a recipe can be saved. Steps that are off are checked too, because they can be switched on at any
+ * time.
+ */
 export function decideRecipe(original: Size, { steps }: PictureRecipe): Decision {
   if (new Set(steps.map(({ kind }) => kind)).size < steps.length) return no('invalid-input')
   for (const step of steps) {

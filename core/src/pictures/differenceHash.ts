@@ -1,17 +1,17 @@
 // Near-duplicates: a hash of what a picture looks like, and how far two of them are from each other.
 
-/** The grey picture that the hash is taken of: one column more than there are signs in a row. */
+/** The width of the grey picture that is hashed: one column more than bits in a row. */
 export const HASH_WIDTH = 9
 export const HASH_HEIGHT = 8
 
-/** Up to this many differing signs of 64, two pictures look alike; found by trying on bursts and on unlike pictures. */
+/** Two pictures are similar when at most this many of 64 bits differ; measured on bursts and on unrelated pictures. */
 export const MOST_DIFFERENCE = 7
 
 /**
- * The difference hash of a picture that was shrunk to 9 by 8 grey samples (0 to 255, row by row): 16 hex digits.
+ * Computes the difference hash of a picture shrunk to 9 by 8 grey samples (0 to 255, row by row): 16 hex digits.
  *
- * Each sign tells whether a sample is darker than its right neighbour (the method known as dHash, after N. Krawetz,
- * "Kind of Like That", 2013).
+ * Each bit says whether a sample is darker than its right neighbour (dHash, after N. Krawetz, "Kind of Like That",
+ * 2013).
  *
  * @throws RangeError when there are not 72 samples
  */
@@ -29,12 +29,12 @@ export function differenceHash(grey: ArrayLike<number>): string {
   return hash
 }
 
-/** In how many of 64 signs two hashes differ. */
+/** Returns how many of the 64 bits of two hashes differ. */
 export function hashDistance(a: string, b: string): number {
   return signsIn(hexAt(a, 0) ^ hexAt(b, 0)) + signsIn(hexAt(a, 8) ^ hexAt(b, 8))
 }
 
-/** The ones among many that look like one, each with its distance; nearest first. */
+/** Returns the items similar to a hash with their distances, nearest first. */
 export function findAlike<T extends { readonly hash: string }>(
   hash: string,
   among: readonly T[],
@@ -51,8 +51,8 @@ export function findAlike<T extends { readonly hash: string }>(
 }
 
 /**
- * Whether a hash tells a picture from others: one of an even ground has hardly a sign, and would look like every other
- * even ground.
+ * Returns whether a hash distinguishes its picture: an even surface has hardly any bit set and would match every
+ * other even surface.
  */
 export function isTelling(hash: string): boolean {
   const signs = signsIn(hexAt(hash, 0)) + signsIn(hexAt(hash, 8))

@@ -1,6 +1,6 @@
 // What can be drawn on: the part of a canvas's 2D context that our painters use, in a browser and on a server alike.
 
-/** The HTML standard's `CanvasRenderingContext2D`, as far as it is needed. */
+/** The used subset of the HTML standard's `CanvasRenderingContext2D`. */
 export interface Drawing {
   fillStyle: unknown
   strokeStyle: unknown
@@ -27,7 +27,7 @@ export interface Drawing {
   measureText(words: string): { readonly width: number }
 }
 
-/** The same with what a board of layers needs beside it: pictures, turning, cutting out. */
+/** `Drawing` with what a collage needs as well: pictures, rotation and clipping. */
 export interface BoardDrawing<I> extends Drawing {
   globalCompositeOperation: string
   translate(x: number, y: number): void
@@ -50,7 +50,7 @@ export interface BoardDrawing<I> extends Drawing {
   ): void
 }
 
-/** The families under which our fonts are known wherever is drawn. */
+/** The font families under which every canvas knows our fonts. */
 export const TEXT_FONT = 'Atkinson Hyperlegible Next Variable'
 export const SERIF_FONT = 'Fraunces Variable'
 export const MONO_FONT = 'Atkinson Hyperlegible Mono Variable'

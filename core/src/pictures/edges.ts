@@ -1,7 +1,9 @@
 // Where a small picture's light or colour changes, how much, and across which direction.
 import type { Raster } from './raster.ts'
 
-/** Per pixel the gradient of the channel that changes most there, after a slight blur; grey for lighter and darker. */
+/**
+ * The gradient at each pixel of the channel that changes most, after a slight blur; grey tells lighter from darker.
+ */
 export interface Edges {
   readonly width: number
   readonly height: number
@@ -12,7 +14,10 @@ export interface Edges {
   readonly channels: readonly Float32Array[]
 }
 
-/** The Sobel operator on each blurred channel (I. Sobel, G. Feldman, 1968), divided by eight: grey levels a pixel. */
+/**
+ * Applies the Sobel operator to each blurred channel (I. Sobel, G. Feldman, 1968), divided by eight: grey levels per
+ * pixel.
+ */
 export function findEdges({ data, width, height }: Raster): Edges {
   const channels = [0, 1, 2].map((channel) => {
     const plane = new Float32Array(width * height)
@@ -92,7 +97,7 @@ function sobel(plane: F, { width, height, across, down, strength }: Omit<Edges, 
   }
 }
 
-/** A plane's value at the nearest place that it has. */
+/** Returns the value of a plane at the nearest pixel inside it. */
 export function sample(plane: Float32Array, width: number, height: number, x: number, y: number): number {
   const [column, row] = [
     Math.min(width - 1, Math.max(0, Math.round(x))),

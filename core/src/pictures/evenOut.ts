@@ -3,7 +3,7 @@ import type { Curves } from './levels.ts'
 import type { Raster } from './raster.ts'
 import type { Work } from './work.ts'
 
-/** How light the ground is, on a coarse grid over the picture: one value from 0 to 255 per channel and field. */
+/** The brightness of the paper on a coarse grid: one value from 0 to 255 per channel and field. */
 export interface LightMap {
   readonly columns: number
   readonly rows: number
@@ -21,9 +21,10 @@ const LEAST_OF_NEIGHBOURS = 0.72
 const ROWS_AT_ONCE = 64
 
 /**
- * How light the paper is in each field: a high quantile of the field, held up by the fields about it, and smoothed.
+ * Estimates the brightness of the paper in each field: a high quantile of the field, raised to its neighbours and
+ * smoothed.
  *
- * The picture is taken to be its paper times its light, so that dividing by the light leaves the paper.
+ * The picture is modelled as paper times light, so dividing by the light leaves the paper.
  */
 export function mapLight(raster: Raster): LightMap {
   const longest = Math.max(raster.width, raster.height)
@@ -36,9 +37,9 @@ export function mapLight(raster: Raster): LightMap {
 }
 
 /**
- * Divides the light out, in place, and puts what comes of it through `curves`: both in one pass over the picture.
+ * Divides the light out, in place, and applies `curves` in the same pass.
  *
- * @param strength 0 leaves the light as it is, 100 takes it out entirely
+ * @param strength 0 leaves the light as it is, 100 removes it
  */
 export function* evenOut(raster: Raster, light: LightMap, strength: number, curves: Curves): Work<Raster> {
   const gains = light.channels.map((channel) => channel.map((ground) => gainOf(ground, strength)))

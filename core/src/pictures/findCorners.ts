@@ -7,7 +7,7 @@ import { type Raster, shrink } from './raster.ts'
 import { isLighterWithin, isPaleWithin } from './looksLikePaper.ts'
 import { refineCorners } from './refineCorners.ts'
 
-/** A sheet that was found, in pixels of the picture. */
+/** A detected sheet of paper, in pixels of the picture. */
 export interface FoundSheet {
   readonly corners: Quad
   /** How surely, 0 to 1: how much of the outline shows as an edge, with lighter paper inside. */
@@ -27,10 +27,10 @@ const LEAST_SURENESS_BEYOND = 0.9
 const LEAST_AREA = 0.1
 
 /**
- * The sheet of paper in a picture, or `null` where none is found.
+ * Finds the sheet of paper in a picture; `null` for none.
  *
- * Lines found by their edges are paired into quadrilaterals; each is judged by how much of its outline is a step from
- * darker ground to lighter paper, and by its size. The best one's sides are then fitted in the picture itself.
+ * Lines found at edges are paired into quadrilaterals; each is scored by how much of its outline steps from darker
+ * ground to lighter paper, and by its size. The sides of the best one are then fitted in the picture itself.
  */
 export function findCorners(raster: Raster): FoundSheet | null {
   const small = shrink(raster, LOOKED_AT)

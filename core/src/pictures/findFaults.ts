@@ -1,4 +1,4 @@
-// What no editing can mend in a photo: it is said before the photo is kept, so that it is taken again.
+// Faults of a photo that no step can correct: shown before the photo is saved, so that it is taken again.
 import type { FoundSheet } from './findCorners.ts'
 import { histogramOf, quantileOf } from './levels.ts'
 import { greyOf, type Raster, shrink } from './raster.ts'
@@ -16,7 +16,9 @@ const WIDEST_STEP = 6
 const LEAST_STEP = 18
 const LEAST_COUNT = 60
 
-/** The faults of a photo. @param sheet what `findCorners` found in it */
+/**
+ * Finds the faults of a photo. @param sheet the result of `findCorners`
+ */
 export function findFaults(raster: Raster, sheet: FoundSheet | null): PictureFault[] {
   const small = shrink(raster, LOOKED_AT)
   const faults: PictureFault[] = []

@@ -22,13 +22,13 @@ const SAME_MARGIN = 0.045
 const MOST_FOUND = 12
 
 /**
- * Lines that look like writing near the edges, those in a corner first.
+ * Finds lines that look like writing near the edges; those in a corner come first.
  *
- * Ink is what is darker than the paper about it; strokes beside each other are run together into lines (F. Wahl,
- * K. Wong and R. Casey, "Block segmentation and text extraction in mixed text/image documents", 1982), and a line is
- * writing when it is longer than high and has many strokes with gaps between them.
+ * Ink is darker than the paper around it; neighbouring strokes are merged into lines (F. Wahl, K. Wong and R. Casey,
+ * "Block segmentation and text extraction in mixed text/image documents", 1982). A line counts as writing when it is
+ * longer than high and consists of many strokes with gaps.
  *
- * @param raster a sheet that was squared up, so that its edges are the picture's
+ * @param raster a sheet that was squared up, so that its edges are those of the picture
  */
 export function findPrivate(raster: Raster): WritingFound[] {
   const small = shrink(raster, LOOKED_AT)

@@ -16,20 +16,20 @@ import { findQuadFault, proportionsOf, squaredSize } from './quad.ts'
 import { fitPixels, type Size } from './raster.ts'
 import type { Box, CropStep, RecipeStep, SquareStep, TurnStep } from './schema.ts'
 
-/** A result's size, and how its pixels and the original's lead to each other. */
+/** The size of a result, and the maps between its pixels and those of the original. */
 export interface Geometry {
   readonly size: Size
   readonly toOriginal: Matrix
   readonly toResult: Matrix
 }
 
-/** The least that may be left of a picture's side by cropping. */
+/** The smallest side, in pixels, that a crop can leave. */
 export const LEAST_CROP = 2
 
 /**
- * What all steps that move pixels do together, in their order; `until` leaves out that step and those after it.
+ * Combines all steps that move pixels, in their order; `until` omits that step and those after it.
  *
- * A step that cannot be (corners in a line, a crop without a size) is left out rather than spoiling the picture.
+ * An impossible step (corners in a line, a crop without a size) is skipped rather than spoiling the picture.
  */
 export function resolveGeometry(original: Size, steps: readonly RecipeStep[], until?: string): Geometry {
   let size = original
@@ -45,7 +45,7 @@ export function resolveGeometry(original: Size, steps: readonly RecipeStep[], un
   return { size, toOriginal, toResult: invert(toOriginal) }
 }
 
-/** A point of the original as a point of the result, and the other way round. */
+/** Maps a point of the original to the result. */
 export function toResultPoint(geometry: Geometry, point: Point): Point {
   return mapPoint(geometry.toResult, point)
 }
@@ -53,7 +53,7 @@ export function toOriginalPoint(geometry: Geometry, point: Point): Point {
   return mapPoint(geometry.toOriginal, point)
 }
 
-/** A box of the result as the four corners that it has in the original. */
+/** Returns the four corners that a box of the result has in the original. */
 export function boxToOriginal(geometry: Geometry, { x, y, width, height }: Box): Quad {
   const corners: Quad = [
     { x, y },
@@ -64,7 +64,7 @@ export function boxToOriginal(geometry: Geometry, { x, y, width, height }: Box):
   return corners.map((corner) => mapPoint(geometry.toOriginal, corner)) as unknown as Quad // four went in
 }
 
-/** Corners as parts of a picture's sides, as its pixels. */
+/** Converts corners from fractions of the picture's sides to pixels. */
 export function cornersIn({ width, height }: Size, corners: SquareStep['corners']): Quad {
   return corners.map(([x, y]) => ({ x: x * width, y: y * height })) as unknown as Quad // four went in
 }
@@ -124,7 +124,7 @@ function cropBy({ box }: CropStep, { width, height }: Size): Moved | null {
   return { size, toInput: moving(left, top) }
 }
 
-/** The proportions are told from the corners as the camera saw them, so before anything else was done. */
+/** The proportions follow from the corners as the camera saw them, so before any other step. */
 function squareBy(step: SquareStep, size: Size, original: Size, toOriginal: Matrix): Moved | null {
   const corners = cornersIn(size, step.corners)
   if (findQuadFault(corners)) return null

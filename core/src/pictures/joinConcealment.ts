@@ -3,7 +3,7 @@ import { stepOf } from './runRecipe.ts'
 import type { ConcealedRegion, PictureRecipe } from './schema.ts'
 import { MOST_PARTS } from './valueLists.ts'
 
-/** The held recipe with all that it conceals, and all that the newest one does. */
+/** Returns the held recipe with every region that either recipe conceals. */
 export function joinConcealment(held: PictureRecipe, newest: PictureRecipe): PictureRecipe {
   const own = concealedBy(held)
   const added = concealedBy(newest).filter((region) => !hasRegion(own, region))
@@ -14,7 +14,7 @@ export function joinConcealment(held: PictureRecipe, newest: PictureRecipe): Pic
     : { ...held, steps: [...others, { kind: 'conceal', on: true, parts }] }
 }
 
-/** Whether the new recipe conceals something that the one before did not. */
+/** Returns whether the new recipe conceals a region that the old one did not. */
 export function concealsMore(before: PictureRecipe, after: PictureRecipe): boolean {
   const old = concealedBy(before)
   return concealedBy(after).some((region) => !hasRegion(old, region))

@@ -6,10 +6,10 @@ import type { Mark, PictureRecipe, RecipeStep } from './schema.ts'
 import { MOST_LAYERS, MOST_MARKS } from './valueLists.ts'
 
 /**
- * The recipe of this window with what another one kept meanwhile. Where both changed a step, this window's holds; what
- * either conceals stays concealed, and marks of both stand.
+ * Merges the recipe of this window with one that another window saved. Where both changed a step, this window's wins;
+ * what either conceals stays concealed, and the marks of both stay.
  *
- * @param base what both windows began with
+ * @param base the recipe that both windows started from
  */
 export function joinRecipes(base: PictureRecipe, mine: PictureRecipe, theirs: PictureRecipe): PictureRecipe {
   const kinds = [...new Set([...mine.steps, ...theirs.steps].map(({ kind }) => kind))]
@@ -32,7 +32,10 @@ function marksOf(marks: readonly Mark[], step: RecipeStep | undefined): RecipeSt
   return marks.length === 0 || !step ? [] : [{ kind: 'mark', on: step.on, marks: marks.slice(-MOST_MARKS) }]
 }
 
-/** The collage of this window with what another one kept meanwhile: layer by layer, this window's where both changed one. */
+/**
+ * Merges the collage of this window with one that another window saved, layer by layer; where both changed a layer,
+ * this window's wins.
+ */
 export function joinCollages(base: Collage, mine: Collage, theirs: Collage): Collage {
   const layers = joinById<Layer>(base.layers, mine.layers, theirs.layers).slice(-MOST_LAYERS)
   return {

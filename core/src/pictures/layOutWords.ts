@@ -1,12 +1,14 @@
-// Words in a box: broken into lines as they fit, with the breaks that were typed kept.
+// Text in a box: wrapped to its width, with typed line breaks.
 import type { Drawing } from './drawing.ts'
 
-/** How far lines stand apart, in sizes of the letters. */
+/** The distance of lines, in font sizes. */
 export const LINE_HEIGHT = 1.25
 
 /**
- * @param measure whose font is set already
- * @param width what a line may take, in the same units as the font's size
+ * Breaks a text into lines.
+ *
+ * @param measure a context whose font is already set
+ * @param width the most that a line may take, in the units of the font size
  */
 export function layOutWords(measure: Pick<Drawing, 'measureText'>, words: string, width: number): string[] {
   return words.split('\n').flatMap((line) => breakLine(measure, line, width))

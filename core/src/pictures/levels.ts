@@ -11,7 +11,7 @@ export interface Histogram {
   readonly grey: Uint32Array
 }
 
-/** For each channel and value the value that it becomes: three times 256 numbers from 0 to 255. */
+/** A lookup table per channel: three times 256 numbers from 0 to 255. */
 export interface Curves {
   readonly red: Uint8Array
   readonly green: Uint8Array
@@ -50,7 +50,7 @@ export function histogramOf({ data }: Raster): Histogram {
   return histogram
 }
 
-/** The value below which a part of the pixels lies. */
+/** Returns the value below which a fraction of the pixels lies. */
 export function quantileOf(counts: ArrayLike<number>, fraction: number): number {
   let total = 0
   for (let value = 0; value < counts.length; value += 1) total += counts[value] ?? 0
@@ -62,7 +62,7 @@ export function quantileOf(counts: ArrayLike<number>, fraction: number): number 
   return counts.length - 1
 }
 
-/** Levels that make paper white and ink dark: the lightest half of the pixels is taken to be paper. */
+/** Finds levels that make paper white and ink dark; the lightest half of the pixels is taken to be paper. */
 export function findLevels({ grey }: Histogram): Levels {
   const paper = quantileOf(grey, 1 - CLIPPED_LIGHT)
   const white = Math.max(LEAST_WHITE, Math.min(255, paper - 2))
@@ -70,14 +70,17 @@ export function findLevels({ grey }: Histogram): Levels {
   return { black: Math.max(0, black), white, middle: 1 }
 }
 
-/** What levels make of each value: black to 0, white to 255, between them by the middle's power. */
+/** Returns the curves of levels: black to 0, white to 255, and between them a power given by the middle. */
 export function levelCurves({ black, white, middle }: Levels): Curves {
   const span = Math.max(1, white - black)
   const curve = table((value) => 255 * Math.min(1, Math.max(0, (value - black) / span)) ** (1 / middle))
   return { red: curve, green: curve, blue: curve }
 }
 
-/** Brightness, contrast about the middle grey, and warmth (red up, blue down), each from -100 to 100. */
+/**
+ * Returns the curves for brightness, contrast about middle grey, and warmth (red up, blue down), each from -100 to
+ * 100.
+ */
 export function lightCurves({ brightness, contrast, warmth }: Omit<LightStep, 'kind' | 'on'>): Curves {
   const slope = contrast < 0 ? 1 + contrast / 125 : 1 + contrast / 50
   const power = 2 ** (-brightness / 60)
@@ -93,7 +96,7 @@ export function lightCurves({ brightness, contrast, warmth }: Omit<LightStep, 'k
   }
 }
 
-/** First one, then the other, in one table. */
+/** Composes two curves into one: `first`, then the other. */
 export function joinCurves(first: Curves, second: Curves): Curves {
   const join = (one: Uint8Array, other: Uint8Array) => one.map((value) => other[value] as number)
   return {
@@ -103,7 +106,7 @@ export function joinCurves(first: Curves, second: Curves): Curves {
   }
 }
 
-/** Puts every pixel through the tables, in place. */
+/** Applies curves to every pixel, in place. */
 export function* applyCurves(raster: Raster, { red, green, blue }: Curves): Work<Raster> {
   const pixels = pixelsOf(raster)
   const low = Uint32Array.from(red)

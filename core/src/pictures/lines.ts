@@ -1,7 +1,7 @@
 // Straight lines in a picture: edges vote for the lines that they may lie on, and the lines with most votes stand.
 import type { Edges } from './edges.ts'
 
-/** All points with `x cos + y sin = distance`; the normal's angle is from 0 up to 180 degrees. */
+/** All points with `x cos + y sin = distance`; the angle of the normal is from 0 up to 180 degrees. */
 export interface Line {
   readonly angle: number
   readonly cosine: number
@@ -17,7 +17,7 @@ const PER_PIXEL = 0.75
 const [NEAR_ANGLE, NEAR_DISTANCE] = [3, 4]
 
 /**
- * The lines that most edge pixels lie on, most votes first.
+ * Finds the lines that contain the most edge pixels, most votes first.
  *
  * The transform of P. Hough in the form of R. Duda and P. Hart (1972); each pixel votes only for directions near that
  * of its own gradient (F. O'Gorman and M. Clowes, 1976).

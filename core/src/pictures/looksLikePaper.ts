@@ -14,7 +14,10 @@ const BEYOND_FRAME = 16
 /** So many places along the sides must be lighter within, by so much. */
 const [LIGHTER_PLACES, LIGHTER_BY] = [0.55, 4]
 
-/** Paper is lighter than its ground well within its edges; a frame, a wire or a window is so only at them. */
+/**
+ * Returns whether the area is lighter than its surroundings well inside its edges. A frame, a wire or a window is so
+ * only at the edge.
+ */
 export function isLighterWithin({ width, height, channels }: Edges, { corners, frameSides }: Sides): boolean {
   let [lighter, count] = [0, 0]
   const lightAt = (x: number, y: number) =>
@@ -40,7 +43,10 @@ export function isLighterWithin({ width, height, channels }: Edges, { corners, f
 /** So many places across are looked at, of which half may have at most so much colour. */
 const [PLACES_ACROSS, MOST_COLOUR] = [12, 0.3]
 
-/** Paper has little colour, whatever the lamp: sand or sky that ends at the picture's edge has more. */
+/**
+ * Returns whether the area has little colour, as paper has under any lamp; sand or sky at the picture's edge has
+ * more.
+ */
 export function isPaleWithin({ width, height, data }: Raster, corners: Quad): boolean {
   const [a, b, c, d] = corners
   const colours: number[] = []

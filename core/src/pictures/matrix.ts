@@ -18,12 +18,12 @@ export type Matrix = readonly [
   i: number,
 ]
 
-/** Four corners in order round the shape: top left, top right, bottom right, bottom left of what they enclose. */
+/** Four corners in order: top left, top right, bottom right, bottom left. */
 export type Quad = readonly [Point, Point, Point, Point]
 
 export const IDENTITY: Matrix = [1, 0, 0, 0, 1, 0, 0, 0, 1]
 
-/** First `first`, then `second`. */
+/** Composes two maps: `first`, then `second`. */
 export function compose(first: Matrix, second: Matrix): Matrix {
   const [a, b, c, d, e, f, g, h, i] = second
   const [j, k, l, m, n, o, p, q, r] = first
@@ -40,7 +40,7 @@ export function compose(first: Matrix, second: Matrix): Matrix {
   ]
 }
 
-/** The map back, up to a factor that does not matter. @throws RangeError when points fall together under the map */
+/** Inverts a map, up to an irrelevant factor. @throws RangeError when the map is singular */
 export function invert([a, b, c, d, e, f, g, h, i]: Matrix): Matrix {
   const [p, q, r] = [e * i - f * h, f * g - d * i, d * h - e * g]
   const determinant = a * p + b * q + c * r
@@ -58,7 +58,7 @@ export function invert([a, b, c, d, e, f, g, h, i]: Matrix): Matrix {
   ]
 }
 
-/** Where a point goes. */
+/** Maps a point. */
 export function mapPoint([a, b, c, d, e, f, g, h, i]: Matrix, { x, y }: Point): Point {
   const weight = g * x + h * y + i
   return { x: (a * x + b * y + c) / weight, y: (d * x + e * y + f) / weight }
@@ -72,14 +72,14 @@ export function moving(x: number, y: number): Matrix {
   return [1, 0, x, 0, 1, y, 0, 0, 1]
 }
 
-/** Turns clockwise on the screen (y grows downwards), about the origin. */
+/** Makes a clockwise rotation on the screen (y grows downwards) about the origin. */
 export function turning(degrees: number): Matrix {
   const [sine, cosine] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)]
   return [cosine, -sine, 0, sine, cosine, 0, 0, 0, 1]
 }
 
 /**
- * The map that takes the corners of the rectangle `0, 0, width, height` to the corners of `quad`, in order.
+ * Makes the map from the corners of the rectangle `0, 0, width, height` to the corners of `quad`, in order.
  *
  * The closed form of P. S. Heckbert, "Fundamentals of Texture Mapping and Image Warping" (1989), 2.2.3.
  *

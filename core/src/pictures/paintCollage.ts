@@ -18,13 +18,13 @@ import type { Size } from './raster.ts'
 import { traceShape } from './traceShape.ts'
 import { boardSizes, type CollageColour, type CollageFont } from './valueLists.ts'
 
-/** Which picture a board shows: an item's, at one of its versions. */
+/** A picture on a board: an item at one of its versions. */
 export interface ShownPicture {
   readonly evidenceId: string
   readonly n: number
 }
 
-/** What the painter needs from where it paints. */
+/** What the painter needs from its environment. */
 export interface Painter<I> {
   readonly drawing: BoardDrawing<I>
   /** A picture with its own size; null where it is gone, or still on its way. */
@@ -54,12 +54,16 @@ const families: Readonly<Record<CollageFont, string>> = {
   mono: MONO_FONT,
 }
 
-/** The ink or the paper, whichever is read on a colour. */
+/** Returns ink or paper, whichever is readable on a colour. */
 export function readableOn(colour: CollageColour): CollageColour {
   return light.has(colour) ? 'ink' : 'sheet'
 }
 
-/** @param scale pixels for one unit of the board: 2 for renditions */
+/**
+ * Paints a collage.
+ *
+ * @param scale pixels per unit of the board: 2 for renditions
+ */
 export function paintCollage<I>(painter: Painter<I>, collage: Collage, scale: number): void {
   const { drawing } = painter
   const numbers = numbersOf(collage)
@@ -119,7 +123,7 @@ function paintPicture<I>({ drawing, pictureOf }: Painter<I>, layer: PictureLayer
   drawFilling(drawing, found, layer, focus)
 }
 
-/** Which part of a picture fills a box: as large as can be, about what its owner wants to see. */
+/** Returns the crop of a picture that fills a box: as large as possible, around the owner's focus. */
 export function cropShown(
   picture: Size,
   box: Size,
@@ -193,7 +197,7 @@ function paintWords<I>(
   lines.forEach((line, n) => drawing.fillText(line, x, top + (n + 0.5) * step))
 }
 
-/** The three points of an arrow's bend, in its box. */
+/** Returns the three points of an arrow's curve, in its box. */
 export function arrowPoints({ width, height, bend }: ArrowLayer): readonly [Point, Point, Point] {
   const y = height / 2
   return [

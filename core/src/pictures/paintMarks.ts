@@ -24,9 +24,9 @@ const PIN = 0.022
 const HEAD = 4.2
 
 /**
- * Paints the marks in their order, and pins over all others, numbered from 1.
+ * Paints the marks in order, then the pins above all others, numbered from 1.
  *
- * @param result the size of what is painted on, which may be smaller than what the geometry tells
+ * @param result the size of the canvas, which may be smaller than the geometry says
  */
 export function paintMarks(drawing: Drawing, marks: readonly Mark[], geometry: Geometry, result: Size): void {
   const toResult = compose(
@@ -37,7 +37,7 @@ export function paintMarks(drawing: Drawing, marks: readonly Mark[], geometry: G
   pinsOf(marks).forEach((pin, n) => paintPin(drawing, pin, n + 1, toResult, result))
 }
 
-/** Paints the marks of a recipe, where it has any that are on, over what `runRecipe` made of the picture. */
+/** Paints the marks of a recipe, where they are switched on, over the result of `runRecipe`. */
 export function paintRecipeMarks(
   drawing: Drawing,
   recipe: PictureRecipe,
@@ -52,12 +52,15 @@ export function pinsOf(marks: readonly Mark[]): PinMark[] {
   return marks.filter((mark): mark is PinMark => mark.kind === 'pin')
 }
 
-/** How large a pin is on a picture of a size, in its pixels. */
+/** Returns the radius of a pin on a picture of a size, in pixels. */
 export function pinRadius({ width, height }: Size): number {
   return Math.max(7, Math.max(width, height) * PIN)
 }
 
-/** The box about a region as a Media Fragment (W3C Media Fragments URI 1.0, 4.2.2), in whole pixels of the original. */
+/**
+ * Returns the bounding box of a region as a Media Fragment (W3C Media Fragments URI 1.0, 4.2.2), in whole pixels of
+ * the original.
+ */
 export function toFragment(region: NonNullable<PinMark['region']>): string {
   const [xs, ys] = [region.map(([x]) => x), region.map(([, y]) => y)]
   const [left, top] = [Math.max(0, Math.round(Math.min(...xs))), Math.max(0, Math.round(Math.min(...ys)))]
@@ -112,7 +115,7 @@ function trace(drawing: Drawing, mark: Exclude<Painted, { kind: 'text' }>, map: 
   if (mark.kind === 'arrow') traceHead(drawing, from, to, width)
 }
 
-/** Through the middles between points, so that a hand's stroke has no corners. */
+/** Traces a smooth stroke through the midpoints between points. */
 export function traceStroke(drawing: Drawing, points: readonly Point[]): void {
   const [first, ...others] = points
   if (!first) return
@@ -127,7 +130,7 @@ export function traceStroke(drawing: Drawing, points: readonly Point[]): void {
   drawing.stroke()
 }
 
-/** An arrow's head, as long as its line's width asks for. */
+/** Traces an arrowhead whose size follows the width of its line. */
 export function traceHead(drawing: Drawing, from: Point, to: Point, width: number): void {
   const angle = Math.atan2(to.y - from.y, to.x - from.x)
   const length = Math.min(width * HEAD, Math.hypot(to.x - from.x, to.y - from.y) * 0.7)

@@ -18,7 +18,7 @@ export interface PictureToPlace extends ShownPicture {
 const MARGIN = 0.06
 const GAP = 0.035
 
-/** Layers for new pictures: over the whole board while it is empty, in its middle when something lies there. */
+/** Makes layers for new pictures: over the whole board while it is empty, otherwise in its centre. */
 export function placePictures(
   { size, layers }: Pick<Collage, 'size' | 'layers'>,
   pictures: readonly PictureToPlace[],

@@ -20,11 +20,11 @@ export interface Proposal {
 const LOOKED_AT = 1600
 
 /**
- * What the bench would do with a photo, and what it could not mend.
+ * Proposes a recipe for a photo, and names the faults that it cannot correct.
  *
  * @param raster the photo, or a smaller picture of it
- * @param original the photo's size, for which the recipe is made
- * @param seed of the pattern over what is concealed
+ * @param original the size of the photo, for which the recipe is made
+ * @param seed of the pattern over concealed regions
  */
 export function proposeRecipe(raster: Raster, original: Size, seed: number): Proposal {
   const small = shrink(raster, LOOKED_AT)
@@ -41,9 +41,9 @@ export function proposeRecipe(raster: Raster, original: Size, seed: number): Pro
   return { recipe: { ...EMPTY_RECIPE, steps }, faults, corners }
 }
 
-/** The step that squares a found sheet up, when no other step moves pixels. */
+/** Returns the step that squares up a found sheet, where no other step moves pixels. */
 export function squareStepFor({ corners }: Pick<FoundSheet, 'corners'>, { width, height }: Size): SquareStep {
-  // A corner of a sheet that runs out may be told a little beyond the picture.
+  // A corner of a sheet that runs out may be found a little beyond the picture.
   const places = corners.map(({ x, y }): [number, number] => [x / width, y / height])
   return {
     kind: 'square',
@@ -54,7 +54,7 @@ export function squareStepFor({ corners }: Pick<FoundSheet, 'corners'>, { width,
   }
 }
 
-/** What may be private in the picture that some steps make, as parts that could be concealed. */
+/** Finds what may be private in the picture that some steps make, as regions that can be concealed. */
 export function findPrivateRegions(
   raster: Raster,
   original: Size,

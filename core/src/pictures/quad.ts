@@ -2,14 +2,17 @@
 import type { Point, Quad } from './matrix.ts'
 import type { Size } from './raster.ts'
 
-/** What is wrong with four corners, or `null`: they cross, fall in a line, or lie too near each other. */
+/** What is wrong with four corners: they cross, lie on a line, or are too close together. */
 export type QuadFault = 'crossing' | 'in-a-line' | 'too-small'
 
 /** Two sides that enclose less than this are a line to the eye, and would be stretched without an end. */
 const LEAST_ANGLE = 8
 const LEAST_SIDE = 4
 
-/** Whether a quadrilateral can be squared up: its corners go round once, clockwise on the screen, with room inside. */
+/**
+ * Returns why a quadrilateral cannot be squared up, or null: its corners must go around once, clockwise on the
+ * screen, with room inside.
+ */
 export function findQuadFault(quad: Quad): QuadFault | null {
   if (sidesOf(quad).some((length) => length < LEAST_SIDE)) return 'too-small'
   const turns = quad.map((corner, n) => turnAt(at(quad, n + 3), corner, at(quad, n + 1)))
@@ -19,7 +22,7 @@ export function findQuadFault(quad: Quad): QuadFault | null {
   return turns.every((degrees) => degrees > 0) ? null : 'crossing'
 }
 
-/** Corners in any order, put into order: clockwise on the screen, from the one that is most to the top left. */
+/** Sorts corners clockwise on the screen, starting at the top left. */
 export function orderCorners(corners: Quad): Quad {
   const middle = {
     x: corners.reduce((sum, { x }) => sum + x, 0) / 4,
@@ -35,13 +38,16 @@ export function orderCorners(corners: Quad): Quad {
   return [0, 1, 2, 3].map((n) => round[(first + n) % 4]) as unknown as Quad // four went in
 }
 
-/** Lengths of the four sides: top, right, bottom, left. */
+/** Returns the lengths of the four sides: top, right, bottom, left. */
 export function sidesOf(quad: Quad): readonly [number, number, number, number] {
   const [p, q, r, s] = quad
   return [distance(p, q), distance(q, r), distance(r, s), distance(s, p)]
 }
 
-/** The mean distance between the corners of two quadrilaterals, as a part of the first one's longer diagonal. */
+/**
+ * Returns the mean distance between the corners of two quadrilaterals, as a fraction of the longer diagonal of the
+ * first.
+ */
 export function cornerError(truth: Quad, found: Quad): number {
   const [p, q, r, s] = truth
   const sum = truth.reduce((total, corner, n) => total + distance(corner, at(found, n)), 0)
@@ -49,11 +55,11 @@ export function cornerError(truth: Quad, found: Quad): number {
 }
 
 /**
- * Width over height of the flat rectangle that a camera saw as `quad`, the picture's middle being `middle`.
+ * Returns width over height of the flat rectangle that a camera saw as `quad`; `middle` is the centre of the picture.
  *
- * Z. Zhang and L.-W. He, "Whiteboard scanning and image enhancement" (2007), section 3.2: from the four corners follow
- * the focal length and with it the proportions, for square pixels and an axis through the middle. Where the sides are
- * (almost) parallel the focal length cannot be told, and hardly matters: then the sides' own lengths are taken.
+ * Z. Zhang and L.-W. He, "Whiteboard scanning and image enhancement" (2007), section 3.2: the four corners give the
+ * focal length and with it the proportions, for square pixels and an axis through the centre. Where the sides are
+ * (almost) parallel the focal length cannot be computed and hardly matters: then the lengths of the sides are used.
  */
 export function proportionsOf(quad: Quad, middle: Point): number {
   const bySides = ratioBySides(quad)
@@ -71,7 +77,7 @@ export function proportionsOf(quad: Quad, middle: Point): number {
   return ratio > bySides * 2 || ratio < bySides / 2 || !Number.isFinite(ratio) ? bySides : ratio
 }
 
-/** The size that a squared-up sheet gets: its longest sides keep their pixels, its proportions are `ratio`. */
+/** Returns the size of a squared-up sheet: its longest sides keep their pixels, and its proportions are `ratio`. */
 export function squaredSize(quad: Quad, ratio: number): Size {
   const [top, right, bottom, left] = sidesOf(quad)
   const [across, down] = [Math.max(top, bottom), Math.max(left, right)]

@@ -10,10 +10,10 @@ export interface Raster extends Size {
   readonly data: Uint8Array | Uint8ClampedArray
 }
 
-/** The most pixels that are worked on at once: 24 megapixels take 96 MB, and a step needs two such pictures. */
+/** The most pixels that are processed at once: 24 megapixels take 96 MB, and a step needs two such pictures. */
 export const MOST_WORKED_PIXELS = 24_000_000
 
-/** An empty (clear black) raster. @throws RangeError when a side is not a whole number above zero */
+/** Makes a raster of transparent black. @throws RangeError when a side is not a positive whole number */
 export function makeRaster({ width, height }: Size): Raster {
   if (!(Number.isInteger(width) && Number.isInteger(height) && width > 0 && height > 0)) {
     throw new RangeError(`A picture has whole sides above zero, not ${width} by ${height}`)
@@ -22,20 +22,20 @@ export function makeRaster({ width, height }: Size): Raster {
 }
 
 /**
- * The pixels of a raster as one 32-bit number each, red in the lowest byte; they share its memory.
+ * Returns the pixels as 32-bit numbers, red in the lowest byte; they share the raster's memory.
  *
- * @throws RangeError when its samples do not begin at a multiple of four bytes; see `alignRaster`
+ * @throws RangeError when the samples are not aligned to four bytes; see `alignRaster`
  */
 export function pixelsOf({ data, width, height }: Raster): Uint32Array {
   return new Uint32Array(data.buffer, data.byteOffset, width * height)
 }
 
-/** The raster itself, or a copy where its samples begin where 32-bit numbers cannot. */
+/** Returns the raster, or a copy where its samples are not aligned to four bytes. */
 export function alignRaster(raster: Raster): Raster {
   return raster.data.byteOffset % 4 === 0 ? raster : { ...raster, data: Uint8ClampedArray.from(raster.data) }
 }
 
-/** How light each pixel is, 0 to 255 (the weights of ITU-R BT.601, in 1/256). */
+/** Returns the luma of each pixel, 0 to 255 (the weights of ITU-R BT.601, in 1/256). */
 export function greyOf({ data, width, height }: Raster): Uint8Array {
   const grey = new Uint8Array(width * height)
   for (let at = 0, from = 0; at < grey.length; at += 1, from += 4) {
@@ -44,12 +44,12 @@ export function greyOf({ data, width, height }: Raster): Uint8Array {
   return grey
 }
 
-/** The size with the same proportions whose longer side is at most `longest`; never larger than it was. */
+/** Returns the size with the same proportions whose longer side is at most `longest`; never enlarges. */
 export function fitSize({ width, height }: Size, longest: number): Size {
   return scaleSize({ width, height }, Math.min(1, longest / Math.max(width, height)))
 }
 
-/** The size with the same proportions and at most `most` pixels. */
+/** Returns the size with the same proportions and at most `most` pixels. */
 export function fitPixels({ width, height }: Size, most = MOST_WORKED_PIXELS): Size {
   const factor = Math.min(1, Math.sqrt(most / (width * height)))
   return factor === 1
@@ -61,7 +61,7 @@ function scaleSize({ width, height }: Size, factor: number): Size {
   return { width: Math.max(1, Math.round(width * factor)), height: Math.max(1, Math.round(height * factor)) }
 }
 
-/** A small picture of at most `longest` on its longer side, each pixel the mean of those that it stands for. */
+/** Shrinks a picture to at most `longest` on its longer side; each pixel is the mean of those that it covers. */
 export function shrink(raster: Raster, longest: number): Raster {
   const size = fitSize(raster, longest)
   if (size.width === raster.width) return raster

@@ -2,12 +2,12 @@
 import type { Collage, Layer, NumberLayer } from './collageSchema.ts'
 import type { ShownPicture } from './paintCollage.ts'
 
-/** The numbered labels, numbered from 1 in the order in which they lie on each other. */
+/** Returns the numbered labels, numbered from 1 in layer order. */
 export function numbersOf({ layers }: Pick<Collage, 'layers'>): NumberLayer[] {
   return layers.filter((layer): layer is NumberLayer => layer.kind === 'number')
 }
 
-/** Every picture that a collage shows, its ground first, each version once. */
+/** Returns every picture that a collage shows, its background first, each version once. */
 export function picturesOf({ background, layers }: Collage): ShownPicture[] {
   const all = [
     ...(background.kind === 'picture' ? [background] : []),
@@ -18,7 +18,7 @@ export function picturesOf({ background, layers }: Collage): ShownPicture[] {
   )
 }
 
-/** The words that stand on a collage, in reading order. */
+/** Returns the words on a collage, in reading order. */
 export function wordsOn({ layers }: Pick<Collage, 'layers'>): string[] {
   return inReadingOrder(layers).flatMap((layer) => {
     const words = layer.kind === 'text' || layer.kind === 'shape' ? layer.words.trim() : ''
@@ -26,7 +26,7 @@ export function wordsOn({ layers }: Pick<Collage, 'layers'>): string[] {
   })
 }
 
-/** From the top to the bottom in bands, within a band from the left to the right. */
+/** Sorts layers in bands from top to bottom, and from left to right within a band. */
 export function inReadingOrder(layers: readonly Layer[]): Layer[] {
   const band = Math.max(1, Math.min(...layers.map(({ height }) => height), 400) * 0.75)
   const middle = ({ y, height }: Layer) => y + height / 2

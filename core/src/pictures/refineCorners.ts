@@ -9,7 +9,9 @@ const REACH = 0.009
 /** Of the places along a side at least this part must agree, or the side stays as it was. */
 const LEAST_AGREEING = 0.3
 
-/** Better corners, or the same where the picture does not tell; sides on the picture's edge stay there. */
+/**
+ * Refines corners, or returns them unchanged where the picture gives no hint; sides on the picture's edge stay there.
+ */
 export function refineCorners(raster: Raster, corners: Quad, frameSides: readonly boolean[]): Quad {
   let refined = corners
   for (const reach of [REACH, REACH * 0.6]) refined = refineOnce(raster, refined, frameSides, reach)

@@ -22,13 +22,13 @@ import { asStretch, finish, type Work } from './work.ts'
 const MEASURED_AT = 512
 
 /**
- * The picture that a recipe makes of an original.
+ * Runs a recipe on an original.
  *
- * Whatever order the steps were taken in, parts are concealed first, in the original, so that nothing after it ever
- * sees what lay under them; then every move of pixels is one map and one resampling; light comes last, measured on
- * what is left of the picture. So a step that is switched off or taken later gives what it would have given at first.
+ * Whatever order the steps were taken in, regions are concealed first, in the original, so that no later step sees
+ * what was under them; then all moves of pixels are one map and one resampling; light comes last, measured on what is
+ * left of the picture. So a step that is switched off or taken later gives the same result.
  *
- * @param source the original's pixels, or a smaller picture of them; it is painted on where parts are concealed
+ * @param source the pixels of the original, or a smaller picture of it; concealed regions are painted into it
  * @param original the size that the recipe was made for
  */
 export function* runRecipe(source: Raster, recipe: PictureRecipe, original: Size): Work<Raster> {
@@ -69,7 +69,7 @@ function coverAgain(
   )
 }
 
-/** The step of a kind, or nothing. */
+/** Returns the step of a kind, or undefined. */
 export function stepOf<K extends StepKind>(
   steps: readonly RecipeStep[],
   kind: K,

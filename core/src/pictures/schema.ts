@@ -1,4 +1,4 @@
-// A picture recipe: the steps that put a picture right, kept as data beside the original that stays as it is.
+// A picture recipe: the steps of the picture bench, stored beside the unchanged original.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import {
@@ -185,7 +185,7 @@ export const recipeSchema = object({
 })
 export type PictureRecipe = Static<typeof recipeSchema>
 
-/** A recipe as it is kept beside a version of an item. */
+/** The saved recipe of a version of an item. */
 export const savedRecipeSchema = object({
   recipe: recipeSchema,
   revision: Type.Integer({ description: '0 before anything was done' }),

@@ -5,7 +5,7 @@ import type { Work } from './work.ts'
 const ROWS_AT_ONCE = 64
 
 /**
- * Adds to each pixel a part of how much it differs from the mean about it (3 by 3, weights 1 2 1), in place.
+ * Sharpens in place: adds a fraction of the difference to the local mean (3 by 3, weights 1 2 1).
  *
  * @param sharpness 0 to 100; at 100 the difference is added one and a half times
  */

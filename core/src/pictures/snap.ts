@@ -2,7 +2,7 @@
 import type { Point } from './matrix.ts'
 import type { Box } from './schema.ts'
 
-/** A line that something jumped to: across the board at `at`, from one end of what it joins to the other. */
+/** The line that something snapped to: across the board at `at`, between the two things that it joins. */
 export interface Guide {
   readonly along: 'across' | 'down'
   readonly at: number
@@ -16,7 +16,11 @@ export interface Snapped {
   readonly guides: readonly Guide[]
 }
 
-/** @param near how near, in units of the board, is near enough */
+/**
+ * Snaps a box to the edges and centres of others.
+ *
+ * @param near the snapping distance, in units of the board
+ */
 export function snapBox(box: Box, others: readonly Box[], near: number): Snapped {
   const across = bestOff(
     linesOf(box, 'down'),

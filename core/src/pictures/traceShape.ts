@@ -44,7 +44,7 @@ const corners = {
   }),
 } as const satisfies Record<string, readonly Spot[]>
 
-/** Traces an outline from (0, 0) to (width, height); the caller fills it, strokes it, or cuts by it. */
+/** Traces an outline from (0, 0) to (width, height); the caller fills, strokes or clips with it. */
 export function traceShape(
   to: Outline,
   shape: PictureShape | CollageShape,

@@ -10,7 +10,9 @@ interface StoredCollage {
 /** The step at place n leads from schema n + 1 to n + 2. Steps are pure, and are never changed once they shipped. */
 const steps: readonly ((collage: StoredCollage) => StoredCollage)[] = []
 
-/** A stored collage as the newest schema has it. @throws AppError `invalid` when a newer Valise than this wrote it */
+/**
+ * Upgrades a stored collage to the newest schema. @throws AppError `invalid` when a newer version of Valise wrote it
+ */
 export function upgradeCollage(stored: StoredCollage): Collage {
   if (stored.schema > COLLAGE_SCHEMA) throw new AppError('invalid', 'collage-newer')
   // The last step led to the newest schema, which is what this type says.

@@ -10,7 +10,9 @@ interface StoredRecipe {
 /** The step at place n leads from schema n + 1 to n + 2. Steps are pure, and are never changed once they shipped. */
 const steps: readonly ((recipe: StoredRecipe) => StoredRecipe)[] = []
 
-/** A stored recipe as the newest schema has it. @throws AppError `invalid` when a newer Valise than this wrote it */
+/**
+ * Upgrades a stored recipe to the newest schema. @throws AppError `invalid` when a newer version of Valise wrote it
+ */
 export function upgradeRecipe(stored: StoredRecipe): PictureRecipe {
   if (stored.schema > RECIPE_SCHEMA) throw new AppError('invalid', 'recipe-newer')
   // The last step led to the newest schema, which is what this type says.

@@ -6,10 +6,10 @@ import type { Work } from './work.ts'
 const ROWS_AT_ONCE = 64
 
 /**
- * The picture of `size` whose every pixel is fetched from where `toSource` leads in `source` (inverse mapping).
+ * Warps a picture to `size`: each pixel is sampled where `toSource` leads in `source` (inverse mapping).
  *
- * Coordinates are those of edges: the middle of the first pixel is at 0.5, 0.5. Beyond the source's edge its outermost
- * pixels go on. Weights have 8 bits; the two halves of a 32-bit pixel are interpolated two channels at a time.
+ * Coordinates are those of edges: the centre of the first pixel is at 0.5, 0.5. Beyond the edge of the source its
+ * outermost pixels repeat. Weights have 8 bits; a 32-bit pixel is interpolated two channels at a time.
  */
 export function* warp(source: Raster, size: Size, toSource: Matrix): Work<Raster> {
   const result = makeRaster(size)

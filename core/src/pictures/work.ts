@@ -1,9 +1,9 @@
 // Work that takes a while: it pauses after each portion, says how far it is, and can be left where it stands.
 
-/** Yields how much is done (0 to 1) after each portion, and returns what was made. Leaving it cancels it. */
+/** Yields the progress (0 to 1) after each chunk of work and returns the result. Stopping the iteration cancels it. */
 export type Work<T> = Generator<number, T, void>
 
-/** Does the work to its end, without a pause. */
+/** Runs the work to its end without a pause. */
 export function finish<T>(work: Work<T>): T {
   for (;;) {
     const step = work.next()
@@ -11,7 +11,7 @@ export function finish<T>(work: Work<T>): T {
   }
 }
 
-/** The work as a part of something larger: its 0 to 1 is told as `from` to `to`. */
+/** Maps the progress of a piece of work from 0 to 1 to the range `from` to `to` of a larger one. */
 export function* asStretch<T>(work: Work<T>, from: number, to: number): Work<T> {
   for (;;) {
     const step = work.next()

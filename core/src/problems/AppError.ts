@@ -5,7 +5,7 @@ import type { ReasonParams } from './fillSentence.ts'
 import { reasonSentences } from './reasons.ts'
 import type { FieldReason, Reason } from './reasons.ts'
 
-/** What is wrong with one field: `path` is a JSON Pointer (RFC 6901) into what was sent. */
+/** What is wrong with one field; `path` is a JSON Pointer (RFC 6901) into the request body. */
 export interface FieldProblem {
   readonly path: string
   readonly reason: FieldReason | Reason
@@ -21,7 +21,7 @@ export interface AppErrorOptions {
 /**
  * A refusal that a person can act on. Its message is the English sentence of `reason`.
  *
- * Throw it from services and parsers; pure rules return a `Decision` instead.
+ * Services and parsers throw it; pure rules return a `Decision` instead.
  */
 export class AppError extends Error {
   readonly code: ErrorCode

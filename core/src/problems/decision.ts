@@ -14,7 +14,7 @@ export function no(reason: Reason, params: ReasonParams = {}): Decision {
   return { allowed: false, reason, params }
 }
 
-/** Turns a `no` into a throw of the given kind. */
+/** Throws an AppError with this code when the decision is a `no`. */
 export function assertAllowed(decision: Decision, code: ErrorCode = 'forbidden'): void {
   if (!decision.allowed) throw new AppError(code, decision.reason, { params: decision.params })
 }

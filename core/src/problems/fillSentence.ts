@@ -1,9 +1,9 @@
 // Filling the values of a refusal into its sentence.
 
-/** Values that a sentence names. */
+/** The values that a sentence mentions. */
 export type ReasonParams = Readonly<Record<string, string | number>>
 
-/** The English sentence with its values filled in; a value that is missing leaves its place empty. */
+/** Fills the values into an English sentence; a missing value leaves its place empty. */
 export function fillSentence(sentence: string, params: ReasonParams = {}): string {
   return sentence.replace(/\{\{(\w+)\}\}/g, (_, name: string) => String(params[name] ?? ''))
 }

@@ -1,9 +1,9 @@
 // Every refusal in one English sentence: what happened, and what to do. The web shows them, translated by key.
 
 /**
- * The sentence for each reason. `{{name}}` stands for a value that comes with the refusal.
+ * The sentence of each reason. `{{name}}` is a value that comes with the refusal.
  *
- * Keys are stable: they travel in problem details, and translations hang on them.
+ * Keys are stable: problem details carry them, and translations are looked up by them.
  */
 export const reasonSentences = {
   'signed-out': 'You are not signed in. Sign in to go on.',
@@ -143,7 +143,7 @@ export const reasonSentences = {
 
 export type Reason = keyof typeof reasonSentences
 
-/** What can be wrong with one field of what was sent. */
+/** What can be wrong with one field. */
 export const fieldSentences = {
   missing: 'Fill this in.',
   'too-short': 'Use at least {{least}} characters.',

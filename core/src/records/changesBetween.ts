@@ -1,7 +1,7 @@
 // What a change of settings did, for the records.
 import type { RecordChanges, RecordValue } from './schema.ts'
 
-/** The settings that differ, each with its value before and after. Keys only in `after` are compared. */
+/** Returns the settings that differ, with their values before and after. Only keys of `after` are compared. */
 export function changesBetween(
   before: Readonly<Record<string, RecordValue>>,
   after: Readonly<Record<string, RecordValue>>,

@@ -7,7 +7,7 @@ import { recordActions, recordSubjects } from './valueLists.ts'
 
 const value = Type.Union([Type.String(), Type.Number(), Type.Boolean(), Type.Null()])
 
-/** Per setting, the value before and after. */
+/** The value before and after, per setting. */
 export const recordChangesSchema = Type.Record(Type.String(), Type.Tuple([value, value]))
 export type RecordChanges = Record<string, [RecordValue, RecordValue]>
 export type RecordValue = string | number | boolean | null

@@ -2,7 +2,7 @@
 import { countWords, newDocument, newTextPiece, placedPieces, toPlainText } from '../pages/index.ts'
 import type { PageDocument, RichText, Row, TextPiece } from '../pages/index.ts'
 
-/** Rows of every entry, always these two: what is told, and what stands beside it. */
+/** The two rows of every entry: its text, and the evidence with it. */
 export const WORDS_ROW = 'words'
 export const EVIDENCE_ROW = 'evidence'
 
@@ -24,7 +24,7 @@ export function newEntryDocument({ title, lang, textId, text, evidence }: NewEnt
   ])
 }
 
-/** What is told in an entry. */
+/** Returns the text piece of an entry. */
 export function textPieceOf(document: PageDocument): TextPiece | null {
   for (const { piece } of placedPieces(document)) if (piece.kind === 'text') return piece
   return null
@@ -36,7 +36,7 @@ export interface EntryOutline {
   readonly evidence: number
 }
 
-/** What lists tell of an entry. */
+/** Returns what lists show of an entry. */
 export function outlineOf(document: PageDocument): EntryOutline {
   const pieces = placedPieces(document).map(({ piece }) => piece)
   const texts = pieces.flatMap((piece) => (piece.kind === 'text' ? [piece.text] : []))

@@ -1,14 +1,14 @@
 // JSON in the one form of RFC 8785 (JSON Canonicalization Scheme), so that the same content has the same checksum.
 
-/** What JSON can say. */
+/** A JSON value. */
 export type JsonValue =
   null | boolean | number | string | readonly JsonValue[] | { readonly [key: string]: JsonValue | undefined }
 
 /**
- * The canonical text: no spaces, keys ordered by their UTF-16 units, numbers and strings as ECMAScript writes them.
- * Keys whose value is undefined are left out.
+ * Returns the canonical JSON (RFC 8785): no spaces, keys sorted by UTF-16 units, numbers and strings as in
+ * ECMAScript. Keys with the value undefined are omitted.
  *
- * @throws RangeError for numbers that JSON cannot say and for text with a lone surrogate, which UTF-8 cannot
+ * @throws RangeError for numbers that JSON cannot represent and for strings with a lone surrogate
  */
 export function toCanonicalJson(value: JsonValue): string {
   if (value === null || typeof value === 'boolean') return String(value)

@@ -24,7 +24,10 @@ const stepAfter: Readonly<Record<SubmissionRow['state'], NextStep['kind'] | null
   'changes-asked': 'change',
 }
 
-/** What is due first stands first, what is never due last; what is with an assessor, or accepted, asks for nothing. */
+/**
+ * Computes the steps, next due first and those without a due time last. A submission that an assessor has, or has
+ * accepted, needs no step.
+ */
 export function computeNextSteps(assignments: readonly OpenAssignment[], now: Instant): NextStep[] {
   const steps = assignments.flatMap(({ id, title, dueAt, readiness, latest, askedBy }): NextStep[] => {
     const kind = latest ? stepAfter[latest.state] : 'hand-in'

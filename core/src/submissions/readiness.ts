@@ -6,7 +6,7 @@ import type { PageRequirement, Requirement, WantedPiece, WantedSort } from '../a
 import type { ReadinessLine } from './schema.ts'
 import type { PartKind } from './valueLists.ts'
 
-/** One part as it would go in. */
+/** One part as it would be handed in. */
 export interface GoingPart extends ShownDocument {
   readonly kind: PartKind
   readonly title: string
@@ -18,7 +18,7 @@ export interface GoingThings {
   readonly statements: ReadonlyMap<string, string>
 }
 
-/** The state of every requirement, in the order of the assignment. */
+/** Computes the state of every requirement, in the order of the assignment. */
 export function computeReadiness(requirements: readonly Requirement[], going: GoingThings): ReadinessLine[] {
   return requirements.map((requirement) => {
     const { id, weight } = requirement
@@ -33,14 +33,14 @@ export function computeReadiness(requirements: readonly Requirement[], going: Go
   })
 }
 
-/** Words of a statement, counted as everywhere. */
+/** Counts the words of a statement by the same rule everywhere. */
 export function countStatementWords(statement: string): number {
   return countWords(textOf(...statement.split('\n')))
 }
 
 /**
- * The items of evidence that a choice of parts shows, each once, in reading order. Two pages may show one item as it was
- * at different times: its rights are declared where every one of them says so.
+ * Returns the items that the chosen parts show, without duplicates, in reading order. Two pages may show one item at
+ * different times: its rights count as declared where every one of them says so.
  */
 export function itemsGoing({
   parts,
@@ -56,7 +56,7 @@ export function itemsGoing({
   }))
 }
 
-/** Gaps in the order of what is mended first: each missing *must*, then each missing *should*. */
+/** Returns the gaps in the order in which to close them: missing `must` first, then missing `should`. */
 export function gapsOf<T extends Pick<ReadinessLine, 'isThere' | 'weight'>>(lines: readonly T[]): T[] {
   const missing = lines.filter(({ isThere }) => !isThere)
   return [

@@ -24,7 +24,7 @@ const count = Type.Integer({ minimum: 0 })
 const itemSchema = object({ id: idSchema, title: Type.String() })
 const weight = Type.Enum([...weights])
 
-/** One requirement's state for one choice of parts. */
+/** The state of one requirement for the chosen parts. */
 export const readinessLineSchema = Type.Union([
   object({
     id: Type.String(),
@@ -64,7 +64,7 @@ export type ChosenPart = Static<typeof chosenPartSchema>
 export const choiceChangeSchema = object({ parts: Type.Array(chosenPartSchema, { maxItems: MOST_PARTS }) })
 export type ChoiceChange = Static<typeof choiceChangeSchema>
 
-/** A part of the choice with what its author has to know of it. */
+/** A chosen part with what its author needs to know about it. */
 export const listedPartSchema = object({
   ...chosenPartSchema.properties,
   title: Type.String(),
@@ -84,7 +84,7 @@ export const receivedLevelSchema = object({
 })
 export type ReceivedLevel = Static<typeof receivedLevelSchema>
 
-/** A row of lists. State and marks are apart: what it is now, and what is true of it for good. */
+/** A row of a list. `state` changes; the other marks stay true. */
 export const submissionRowSchema = object({
   id: idSchema,
   assignmentId: idSchema,
@@ -112,7 +112,7 @@ const decisionSchema = object({
   params: Type.Record(Type.String(), Type.Union([Type.String(), Type.Number()])),
 })
 
-/** All that the screen for handing in needs. */
+/** Everything that the hand-in screen needs. */
 export const handInSchema = object({
   assignment: assignmentSchema,
   parts: Type.Array(listedPartSchema),
@@ -126,7 +126,7 @@ export const handInSchema = object({
 })
 export type HandIn = Static<typeof handInSchema>
 
-/** What the student saw when handing in; where it is not so any more, nothing is handed in. */
+/** What the student saw when handing in; if it is no longer true, nothing is handed in. */
 export const handingInSchema = object({
   gaps: Type.Array(Type.String(), { description: 'The requirements that the screen named as missing' }),
   terms: Type.Integer({ minimum: 0, description: 'How many terms were agreed to' }),
@@ -165,7 +165,7 @@ export const submissionSchema = object({
 })
 export type Submission = Static<typeof submissionSchema>
 
-/** A part of a sealed copy with what changed before and after it. */
+/** A part of a sealed copy, with the changes before and after it. */
 export const sealedPartSchema = object({
   ...sealedPartRowSchema.properties,
   lang: Type.String(),
@@ -197,7 +197,10 @@ export type Queue = Static<typeof queueSchema>
 
 const feedback = Type.Optional(newFeedbackSchema)
 
-/** An outcome: changes with a sentence, or acceptance with one level of the scale; feedback may go along. */
+/**
+ * An outcome: a request for changes with a sentence, or acceptance with one level of the scale; feedback can be sent
+ * along.
+ */
 export const outcomeSchema = Type.Union([
   object({
     act: Type.Literal('ask-for-changes'),
@@ -208,11 +211,11 @@ export const outcomeSchema = Type.Union([
 ])
 export type Outcome = Static<typeof outcomeSchema>
 
-/** A submission after its outcome was undone, and what that outcome was, so that one can go on from it. */
+/** A submission after its outcome was undone, together with that outcome, so that the assessor can go on from it. */
 export const undoneOutcomeSchema = object({ submission: submissionSchema, outcome: outcomeSchema })
 export type UndoneOutcome = Static<typeof undoneOutcomeSchema>
 
-/** What to do next about one assignment. */
+/** What to do next for one assignment. */
 export const nextStepSchema = object({
   kind: Type.Enum(['hand-in', 'change']),
   assignmentId: idSchema,
@@ -227,7 +230,7 @@ export const nextStepSchema = object({
 })
 export type NextStep = Static<typeof nextStepSchema>
 
-/** Whether a sealed copy is what was signed, and what of it is not. */
+/** Whether a sealed copy verifies, and the faults where it does not. */
 export const copyCheckSchema = object({
   agrees: Type.Boolean(),
   files: count,
@@ -240,7 +243,7 @@ export const copyCheckSchema = object({
 })
 export type CopyCheck = Static<typeof copyCheckSchema>
 
-/** What waits to be read of one assignment. */
+/** What an assessor still has to read of one assignment. */
 export const readingStepSchema = object({
   assignmentId: idSchema,
   title: localizedSchema(Number.MAX_SAFE_INTEGER),

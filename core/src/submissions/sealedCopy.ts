@@ -13,7 +13,7 @@ export interface SealedFile {
   readonly sha256: string
 }
 
-/** The manifest: every file of the copy by its path; canonical, so that the same files give the same text. */
+/** Returns the manifest: every file of the copy by path, canonical, so that the same files give the same text. */
 export function toManifest(files: readonly SealedFile[]): string {
   const sorted = [...files].sort((a, b) => (a.path < b.path ? -1 : 1))
   return toCanonicalJson({
@@ -22,7 +22,7 @@ export function toManifest(files: readonly SealedFile[]): string {
   })
 }
 
-/** What a receipt says. Whoever holds it can prove what was handed in, and when. */
+/** The content of a receipt, which proves what was handed in, and when. */
 export interface ReceiptFacts {
   readonly number: string
   readonly school: string
@@ -42,19 +42,19 @@ export interface ReceiptFacts {
   readonly manifestSha256: string
 }
 
-/** The text of a receipt that is signed: canonical JSON of what it says. */
+/** Returns the signed text of a receipt: canonical JSON of its facts. */
 export function toReceiptText(facts: ReceiptFacts): string {
   const { parts, ...rest } = facts
   const listed = parts.map(({ kind, title, copy }) => ({ kind, title, copy }))
   return toCanonicalJson({ schema: 1, ...rest, parts: listed } as unknown as JsonValue)
 }
 
-/** The human number of a sealed copy. */
+/** Returns the readable number of a sealed copy. */
 export function toReceiptNumber(prefix: string, count: number): string {
   return `${prefix}-${String(count).padStart(4, '0')}`
 }
 
-/** The letters before a school's numbers: the first ones of the first two words of its name. */
+/** Returns the letters of a school's receipt numbers: the initials of the first two words of its name. */
 export function receiptPrefixOf(schoolName: string): string {
   const words = schoolName.match(/\p{L}+/gu) ?? []
   const letters = words.slice(0, 2).map((word) => [...word][0]?.toUpperCase() ?? '')

@@ -41,12 +41,12 @@ const leadsTo: Readonly<Record<SubmissionState, Partial<Record<SubmissionAct, Su
   replaced: {},
 }
 
-/** Where an act leads from a state; null where it cannot be done there. */
+/** Returns the state after an act; null where the act is not possible. */
 export function stateAfter(state: SubmissionState, act: SubmissionAct): SubmissionState | null {
   return leadsTo[state][act] ?? null
 }
 
-/** What of a submission the rules below look at. */
+/** The facts of a submission that the rules below need. */
 export interface SubmissionFacts {
   readonly state: SubmissionState
   readonly openedAt: Instant | null
@@ -54,7 +54,7 @@ export interface SubmissionFacts {
   readonly decidedBy: string | null
 }
 
-/** Handing in is open until somebody has it; after changes were asked for it is open again. */
+/** Allows handing in until an assessor has it, and again after changes were asked for. */
 export function decideHandIn(
   latest: Pick<SubmissionFacts, 'state'> | null,
   assignment: { readonly endedAt: Instant | null; readonly allowsGaps: boolean },
@@ -68,13 +68,13 @@ export function decideHandIn(
   return missingMusts > 0 && !assignment.allowsGaps ? no('gaps-forbidden', { count: missingMusts }) : yes
 }
 
-/** The student may undo a hand-in until an assessor opened it. */
+/** Allows the student to take a submission back until an assessor has opened it. */
 export function decideTakeBack({ state, openedAt }: SubmissionFacts): Decision {
   if (openedAt !== null && state === 'with-assessor') return no('opened-already')
   return stateAfter(state, 'take-back') === null ? no('not-to-take-back') : yes
 }
 
-/** An assessor judges what they opened, once. */
+/** Allows an assessor one outcome for a copy that they opened. */
 export function decideOutcome(
   { state, openedAt }: SubmissionFacts,
   act: 'accept' | 'ask-for-changes',
@@ -83,7 +83,7 @@ export function decideOutcome(
   return openedAt === null ? no('open-it-first') : yes
 }
 
-/** Whoever gave an outcome may undo it for a moment. */
+/** Allows the assessor who gave an outcome to undo it for a short time. */
 export function decideUndoOutcome(
   { state, decidedAt, decidedBy }: SubmissionFacts,
   personId: string,

@@ -27,7 +27,7 @@ export interface CopyFault {
   readonly path: string | null
 }
 
-/** A file that the copy consists of by the database, with what was found on the disk: null where nothing is. */
+/** A file of the copy as the database lists it, with the content found on disk; null for a missing file. */
 export interface FoundFile extends SealedFile {
   readonly found: { readonly bytes: number; readonly sha256: string } | null
 }
@@ -54,8 +54,8 @@ export interface TextToVerify {
 }
 
 /**
- * Everything that does not verify, in both directions: what is signed but not there, and what is there but not signed.
- * None means that the copy is, byte for byte, what was handed in and signed.
+ * Returns everything that does not verify, in both directions: signed but missing, and present but not signed. No
+ * faults means that the copy is, byte for byte, what was handed in and signed.
  */
 export function findCopyFaults(copy: CopyToVerify): CopyFault[] {
   const faults: CopyFault[] = []

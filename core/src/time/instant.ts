@@ -1,7 +1,7 @@
 // Instants as text, one form everywhere, so that comparing text compares time.
 import { Type } from 'typebox'
 
-/** A moment in UTC as `YYYY-MM-DDTHH:mm:ss.sssZ`. Two of them compare as text. */
+/** A moment in UTC as `YYYY-MM-DDTHH:mm:ss.sssZ`. Instants compare as strings. */
 export type Instant = string
 
 export const instantSchema = Type.String({
@@ -11,24 +11,24 @@ export const instantSchema = Type.String({
 
 const MINUTE = 60_000
 
-/** The instant of a number of milliseconds since 1970. Throws a RangeError outside the years 0 to 9999. */
+/** Converts milliseconds since 1970 to an instant. @throws RangeError outside the years 0 to 9999 */
 export function toInstant(milliseconds: number): Instant {
   const text = new Date(milliseconds).toISOString()
   if (text.length !== 24) throw new RangeError(`no four-digit year: ${text}`)
   return text
 }
 
-/** Milliseconds since 1970 of an instant. */
+/** Converts an instant to milliseconds since 1970. */
 export function toMilliseconds(instant: Instant): number {
   return Date.parse(instant)
 }
 
-/** The instant that lies `minutes` later (earlier, where negative). */
+/** Returns the instant `minutes` later, or earlier where negative. */
 export function addMinutes(instant: Instant, minutes: number): Instant {
   return toInstant(toMilliseconds(instant) + minutes * MINUTE)
 }
 
-/** Whole and part minutes from the first instant to the second. */
+/** Returns the minutes between two instants, with fractions. */
 export function minutesBetween(from: Instant, until: Instant): number {
   return (toMilliseconds(until) - toMilliseconds(from)) / MINUTE
 }

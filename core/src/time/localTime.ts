@@ -10,7 +10,7 @@ export type LocalDay = string
 export type LocalTime = string
 /** An IANA zone name such as `Europe/Lisbon`. */
 export type Zone = string
-/** Which side of a window a local time stands on; decides what a time that exists twice means. */
+/** Which side of a window a local time is on; decides which instant an ambiguous local time means. */
 export type Edge = 'from' | 'until'
 
 export const localDaySchema = Type.String({ format: 'date', description: 'A day in the zone of the school' })
@@ -19,12 +19,13 @@ const DAY = 86_400_000
 const MINUTE = 60_000
 
 /**
- * The instant that a local time means in a zone.
+ * Converts a local time to an instant.
  *
- * A time that does not exist (clocks went forward over it) moves forward by the gap. A time that exists twice takes
- * the earlier for `from` and the later for `until`, so that a window never loses an hour its author meant to give.
+ * A local time that does not exist (clocks went forward over it) moves forward by the gap. An ambiguous one means the
+ * earlier instant for `from` and the later for `until`, so that a window never loses an hour that its author meant to
+ * give.
  *
- * @throws RangeError when the local time is no date.
+ * @throws RangeError when the local time is not a valid date
  */
 export function localToInstant(local: LocalTime, zone: Zone, edge: Edge): Instant {
   const asUtc = Date.parse(`${local}:00.000Z`)
@@ -38,28 +39,28 @@ export function localToInstant(local: LocalTime, zone: Zone, edge: Edge): Instan
   return toInstant(edge === 'from' ? Math.min(...real) : Math.max(...real))
 }
 
-/** The first instant of a local day. */
+/** Returns the first instant of a local day. */
 export function startOfDay(day: LocalDay, zone: Zone): Instant {
   return localToInstant(`${day}T00:00`, zone, 'from')
 }
 
-/** The first instant after a local day: "until the end of 12 December" is the start of the 13th. */
+/** Returns the first instant after a local day: "until 12 December" ends at the start of the 13th. */
 export function endOfDay(day: LocalDay, zone: Zone): Instant {
   return startOfDay(addDays(day, 1), zone)
 }
 
-/** The local day that holds an instant. */
+/** Returns the local day of an instant. */
 export function dayOf(instant: Instant, zone: Zone): LocalDay {
   return toLocal(instant, zone).slice(0, 10)
 }
 
-/** The local time of an instant, to the minute. */
+/** Converts an instant to local time, to the minute. */
 export function toLocal(instant: Instant, zone: Zone): LocalTime {
   const at = toMilliseconds(instant)
   return toInstant(at + offsetAt(at, zone)).slice(0, 16)
 }
 
-/** The day that lies `count` days later (earlier, where negative). */
+/** Returns the day `count` days later, or earlier where negative. */
 export function addDays(day: LocalDay, count: number): LocalDay {
   return toInstant(Date.parse(`${day}T00:00:00.000Z`) + count * DAY).slice(0, 10)
 }

@@ -9,7 +9,7 @@ export interface TimeWindow {
   readonly until: Instant | null
 }
 
-/** The local days that a window was given in; the last day is included. */
+/** A window in local days; the last day is included. */
 export interface DayWindow {
   readonly firstDay: LocalDay | null
   readonly lastDay: LocalDay | null
@@ -26,18 +26,18 @@ export function windowState(window: TimeWindow, at: Instant): WindowState {
   return window.from !== null && at < window.from ? 'to-come' : 'running'
 }
 
-/** Whether two windows share a moment. */
+/** Returns whether two windows overlap. */
 export function doOverlap(a: TimeWindow, b: TimeWindow): boolean {
   const endsFirst = (x: TimeWindow, y: TimeWindow) => x.until !== null && y.from !== null && x.until <= y.from
   return !endsFirst(a, b) && !endsFirst(b, a)
 }
 
-/** Whether a window holds no moment at all. */
+/** Returns whether a window contains no instant. */
 export function isEmptyWindow(window: TimeWindow): boolean {
   return window.from !== null && window.until !== null && window.until <= window.from
 }
 
-/** The instants that a window of local days means in a zone. */
+/** Converts a window of local days to instants. */
 export function toTimeWindow(days: DayWindow, zone: Zone): TimeWindow {
   return {
     from: days.firstDay === null ? null : startOfDay(days.firstDay, zone),
@@ -45,15 +45,16 @@ export function toTimeWindow(days: DayWindow, zone: Zone): TimeWindow {
   }
 }
 
-/** The time that two windows share; empty where they share none. */
+/** Returns the intersection of two windows; empty where they do not overlap. */
 export function meetWindows(a: TimeWindow, b: TimeWindow): TimeWindow {
   return { from: later(a.from, b.from), until: earlier(a.until, b.until) }
 }
 
 /**
- * Until when the unbroken union of windows goes on that holds a moment; null without end.
+ * Returns when the unbroken union of windows around a moment ends; null for never.
  *
- * A window that begins where another ends continues it. Where none holds the moment, the moment itself is the end.
+ * A window that starts where another ends continues it. Where no window contains the moment, the moment itself is the
+ * end.
  */
 export function endOfUnion(windows: readonly TimeWindow[], at: Instant): Instant | null {
   let end = at

@@ -13,7 +13,7 @@ export function makeDice(seed: number): Dice {
   }
 }
 
-/** Draws what lies on the sheet; the same dice give the same picture. */
+/** Draws a scene; the same dice give the same picture. */
 export type Scene = (dice: Dice) => string
 
 export const between = (dice: Dice, least: number, most: number) => least + dice() * (most - least)

@@ -74,7 +74,7 @@ export const map: Scene = (dice) => {
   ].join('')
 }
 
-/** A plot of two lines, told apart by their marks. */
+/** A plot of two lines that differ in their marks. */
 export const plot: Scene = (dice) => {
   const walk = (start: number, step: number) => {
     let y = start

@@ -7,7 +7,7 @@ import type { Reader } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
 import { openPassesAtAll, presentMembers } from './scopeStore.ts'
 
-/** The others in one's classes of the moment, by the names that they see of each other. */
+/** Lists the other members of one's current classes, by shown name. */
 export async function listAudiences(
   reader: Reader,
   actor: PersonActor,
@@ -109,12 +109,12 @@ async function countSeersOf(
   }
 }
 
-/** How many can see a page or collection of one's own now. */
+/** Counts who can see one's own page or collection now. */
 export function countSeers(reader: Reader, actor: PersonActor, thingId: string): Promise<SeenBy> {
   return countSeersOf(reader, actor, (things) => void things.where({ id: thingId }))
 }
 
-/** How many can see an item of one's own now, on published pages. */
+/** Counts who can see one's own item now, on published pages. */
 export function countSeersOfEvidence(
   reader: Reader,
   actor: PersonActor,
@@ -124,7 +124,7 @@ export function countSeersOfEvidence(
   return countSeersOf(reader, actor, (things) => void things.whereIn('id', pages.clone()))
 }
 
-/** The items of one's own that somebody else can see now: those on published pages that open passes reach. */
+/** Selects one's own items that somebody else can see now, on published pages that open passes reach. */
 export function sharedEvidence(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   const { sql } = reader
   const opened = openPassesAtAll(reader).where('passes.ownerId', actor.personId).select('thingId')

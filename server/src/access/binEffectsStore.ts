@@ -4,7 +4,7 @@ import type { PersonActor } from '@valise/core/people'
 import type { Reader } from '../database/index.ts'
 import { countSeers } from './audienceStore.ts'
 
-/** Of a thing that is known to be one's own. */
+/** Finds the effects for a thing that is known to be the caller's own. */
 export async function findBinEffects(
   reader: Reader,
   actor: PersonActor,

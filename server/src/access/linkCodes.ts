@@ -11,16 +11,16 @@ export interface LinkCode {
 }
 
 /**
- * The code of a pass: its id and the first 128 bits of HMAC-SHA256 over id and generation.
+ * Makes the code of a link: the id of its pass and the first 128 bits of HMAC-SHA256 over id and generation.
  *
- * It can be shown again at any time; raising the generation makes another one, and the old one fits no more.
+ * The code can be shown again at any time; raising the generation makes a new one, and the old one stops working.
  */
 export function makeLinkCode(keys: ServerKeys, passId: string, generation: number): string {
   const id = Buffer.from(passId.replaceAll('-', ''), 'hex').toString('base64url')
   return `${id}${secretOf(keys, passId, generation)}`
 }
 
-/** Takes a code apart; null for what is none. */
+/** Parses a code; null for anything else. */
 export function readLinkCode(code: string): LinkCode | null {
   if (!/^[\w-]{44}$/.test(code)) return null
   const hex = Buffer.from(code.slice(0, 22), 'base64url').toString('hex')

@@ -6,7 +6,7 @@ import type { Services } from '../services.ts'
 import { findLinks } from './viewer.ts'
 import { OPEN_PATH } from './service.ts'
 
-/** A code that opens nothing goes on to a page that says so, whether it never was one or is one no more. */
+/** Mounts the addresses of links. A code that does not work, or works no longer, leads to a page that says so. */
 export function mountLinks(app: Hono, services: Services): void {
   app.get(`${OPEN_PATH}:code`, async (c) => {
     const code = c.req.param('code')

@@ -13,7 +13,7 @@ export interface PassTimes {
   readonly endedAt: Instant | null
 }
 
-/** The time in which it runs, cut where its giver ended it. */
+/** Returns the window of a pass, cut off where its giver stopped it. */
 export function windowOf({ fromAt, untilAt, endedAt }: PassTimes): TimeWindow {
   return { from: fromAt, until: endOf({ until: untilAt, endedAt }) }
 }

@@ -10,7 +10,7 @@ import type { Reader, Trx } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
 import { rightsOf, windowOf } from './passRow.ts'
 
-/** A pass as it is kept; its giver is told more: whether the rules allow it, and the address of a link. */
+/** A pass as stored. Its giver also sees whether the rules forbid it, and the address of a link. */
 export type StoredPass = Omit<Pass, 'isForbidden' | 'address'> & { readonly generation: number }
 
 export async function listOwnPasses(reader: Reader, actor: PersonActor): Promise<StoredPass[]> {
@@ -27,7 +27,7 @@ export async function findOwnPass(
   return row ? toPass(row, reader.now) : null
 }
 
-/** How many passes on a thing have not ended. */
+/** Counts the passes on a thing that have not ended. */
 export function countPassesOn(reader: Reader, thingId: string): Promise<number> {
   return countRows(
     reader
@@ -74,7 +74,7 @@ interface PassColumns {
   readonly generation?: number
 }
 
-/** @returns whether it still had that revision */
+/** Updates a pass. @returns false when its revision has changed */
 export async function updatePass(
   trx: Trx,
   id: string,
@@ -100,7 +100,7 @@ export interface LinkRow {
   readonly linkName: string | null
 }
 
-/** Links among these, whoever gave them: what is behind their address has proved itself by its code. */
+/** Lists the links with these ids, whoever made them; the caller has checked their codes. */
 export async function listLinks(reader: Reader, ids: readonly string[]): Promise<LinkRow[]> {
   return reader
     .sql('passes')
@@ -111,7 +111,7 @@ export async function listLinks(reader: Reader, ids: readonly string[]): Promise
     .orderBy('id')
 }
 
-/** Links among these that were given for a thing, or for a collection that holds it, in the bin or not. */
+/** Lists those of these links that are for a thing, or for a collection that contains it, binned or not. */
 export async function listLinksTo(
   reader: Reader,
   ids: readonly string[],

@@ -1,4 +1,4 @@
-// What a reader is told beside the thing itself: whose it is, and by which link it was opened.
+// What a reader sees beside the thing itself: whose it is, and by which link it was opened.
 import type { ReadPage, Viewer } from '@valise/core/access'
 import type { Reader } from '../database/index.ts'
 import { listShownNames } from '../people/index.ts'

@@ -4,7 +4,7 @@ import type { AudienceKind } from '@valise/core/access'
 import type { Reader } from '../database/index.ts'
 import { isPresent } from '../people/index.ts'
 
-/** Per person, the audiences that they may open things to now; staff, who are in no year group, to all. */
+/** Lists the audiences that each person may share with now; staff, who have no year group, with all. */
 export async function listAllowed(
   reader: Reader,
   personIds: readonly string[],

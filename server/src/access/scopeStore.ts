@@ -6,10 +6,10 @@ import type { Reader } from '../database/index.ts'
 import { isPresent } from '../people/index.ts'
 
 /**
- * Narrows a query over pages or collections to those that the viewer may look at, comment on or copy at this moment:
- * their own, and what open passes reach that is published and not in the bin.
+ * Narrows a query to the pages or collections on which the viewer has `right` now: their own, and published ones that
+ * are not in the bin and that open passes reach.
  *
- * A test holds it equal to `resolveAccess` of the core.
+ * A test compares it with `resolveAccess` of the core.
  */
 export function accessScope(
   reader: Reader,
@@ -40,7 +40,7 @@ export function accessScope(
   }
 }
 
-/** The passes that are open to the viewer now: running, for them, and allowed by the rules of the school. */
+/** Selects the passes that are open to the viewer now: running, for them, and allowed by the sharing rules. */
 export function openPasses(reader: Reader, viewer: Viewer, right: AccessRight = 'look'): Knex.QueryBuilder {
   return openPassesAtAll(reader)
     .modify((q) => {
@@ -50,7 +50,7 @@ export function openPasses(reader: Reader, viewer: Viewer, right: AccessRight = 
     .modify(isFor, reader, viewer)
 }
 
-/** Passes that run now and that the rules of the school allow, whoever they are for. */
+/** Selects the passes that run now and that the sharing rules allow, for any audience. */
 export function openPassesAtAll(reader: Reader): Knex.QueryBuilder {
   return reader
     .sql('passes')
@@ -90,7 +90,7 @@ function classesNow(reader: Reader, personId: string, roles: readonly string[]):
     .select('classId')
 }
 
-/** Memberships of the moment in classes that have not ended. */
+/** Selects the current memberships in classes that have not ended. */
 export function presentMembers(reader: Reader): Knex.QueryBuilder {
   const { sql, now } = reader
   return sql('memberships')

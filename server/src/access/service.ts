@@ -25,7 +25,7 @@ import { loadWorldOf } from './worldStore.ts'
 
 type Keys = Services['keys']
 
-/** Where a visitor link begins; what follows is its code. */
+/** The path of a link, before its code. */
 export const OPEN_PATH = '/open/'
 
 export async function getAudiences(reader: Reader, actor: PersonActor): Promise<Audiences> {
@@ -84,7 +84,7 @@ export function changePass(
   })
 }
 
-/** Ends a pass at this moment; one that has ended already stays as it is. */
+/** Ends a pass now; a pass that has already ended stays as it is. */
 export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
   return inTransaction(on, async (trx) => {
     const pass = await getStored(trx, actor, id)
@@ -96,7 +96,7 @@ export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string
   })
 }
 
-/** Gives a link another address; whoever holds the one before holds nothing any more. */
+/** Gives a link a new address; the old one stops working. */
 export function renewLink(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
   return inTransaction(on, async (trx) => {
     const pass = await getOpen(trx, actor, id)
@@ -114,9 +114,9 @@ export interface LookAsQuery {
 }
 
 /**
- * One's own things as a person, or whoever holds a link, meets them at a moment. It only reads, and counts nothing.
+ * Computes what a person, or the holder of a link, can open of one's own things at a moment. Reads only.
  *
- * @throws AppError `not-found` for people who share no class with one, and links of others
+ * @throws AppError `not-found` for people in no class of the caller, and for links of others
  */
 export async function lookAs(reader: Reader, actor: PersonActor, wish: LookAsQuery): Promise<LookAs> {
   const at = wish.at ?? reader.now

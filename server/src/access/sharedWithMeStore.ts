@@ -10,7 +10,7 @@ import { listShownNames } from '../people/index.ts'
 import { openPasses } from './scopeStore.ts'
 import { loadWorldAbout } from './worldStore.ts'
 
-/** One page of it, what was opened last first. What lies in a collection that was opened is not told apart. */
+/** Lists one page of what is shared with the caller, newest first; a shared collection is one row. */
 export async function listSharedWithMe(
   reader: Reader,
   actor: PersonActor,

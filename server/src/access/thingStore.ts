@@ -15,7 +15,7 @@ export async function findOwnThing(
   return row ?? null
 }
 
-/** Collections by title, then pages by title; none that lies in the bin. */
+/** Lists one's own collections by title, then pages by title, without the bin. */
 export async function listOwnThings(reader: Reader, actor: PersonActor): Promise<HeldThing[]> {
   const { sql } = reader
   const collections: { id: string; title: string }[] = await sql('collections')

@@ -18,7 +18,7 @@ interface Caller {
   readonly client: Pick<Client, 'linkCodes'>
 }
 
-/** Links count only with the code of their present address. */
+/** Finds who is looking. Links count only with the code of their current address. */
 export async function findViewer({ services, reader, actor, client }: Caller): Promise<Viewer> {
   const links = client.linkCodes.length === 0 ? [] : await findLinks(reader, services, client.linkCodes)
   const ids = links.map(({ id }) => id)
@@ -28,7 +28,7 @@ export async function findViewer({ services, reader, actor, client }: Caller): P
     : { kind: 'visitor', links: ids }
 }
 
-/** The links that these codes open, running or not. */
+/** Finds the links of these codes, running or not. */
 export async function findLinks(
   reader: Reader,
   { keys }: Pick<Services, 'keys'>,
@@ -46,10 +46,10 @@ export async function findLinks(
 }
 
 /**
- * What somebody is told who may not see a thing: that there is nothing, which is also what they are told of things that
- * are not there. Only who holds a link to it is told that the link has ended, does not open yet, or shows nothing now.
+ * Returns the refusal for somebody who may not see a thing: `not-found`, the same as for a thing that does not exist.
+ * Only holders of a link learn that the link has ended, does not work yet, or shows nothing now.
  *
- * @returns the refusal, to be thrown
+ * @returns the refusal, which the caller throws
  */
 export async function refusalFor(reader: Reader, viewer: Viewer, thingId: string): Promise<AppError> {
   const links =

@@ -15,7 +15,7 @@ import type { Reader } from '../database/index.ts'
 import { rightsOf } from './passRow.ts'
 import { listAllowed } from './rulesStore.ts'
 
-/** Everything that somebody owns, for looking at it as one person; null for whoever is in no class. */
+/** Loads everything that somebody owns, to be seen as one viewer; null for a viewer in no class. */
 export async function loadWorldOf(
   reader: Reader,
   ownerId: string,
@@ -40,8 +40,8 @@ export async function loadWorldOf(
 }
 
 /**
- * What bears on these things and one viewer. Collections above them stand in it as directly holding them: enough for
- * whether and until when, too little for the way down or what stands in the way.
+ * Loads what affects these things for one viewer. Collections above them appear as direct containers: enough for
+ * whether and until when, not enough for paths and obstacles.
  */
 export async function loadWorldAbout(
   reader: Reader,

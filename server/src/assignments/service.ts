@@ -15,7 +15,7 @@ import { getSchool } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
 import * as store from './store.ts'
 
-/** @throws AppError `not-found` for whoever is not in its class now, as for what is not there */
+/** Returns an assignment. @throws AppError `not-found` for people outside its class, as for a missing one */
 export async function getAssignment(
   reader: Reader,
   actor: PersonActor,
@@ -48,7 +48,7 @@ export function setAssignment(
   })
 }
 
-/** What was handed in already keeps the requirements that it was handed in under. */
+/** Changes an assignment. Submissions keep the requirements under which they were handed in. */
 export function changeAssignment(
   on: Writable,
   actor: PersonActor,
@@ -66,7 +66,7 @@ export function changeAssignment(
   })
 }
 
-/** Nobody can hand in any more, until it is opened again. */
+/** Ends an assignment: nobody can hand in until it is opened again. */
 export function endAssignment(
   on: Writable,
   actor: PersonActor,
@@ -82,7 +82,7 @@ export function endAssignment(
   })
 }
 
-/** Only one for which nothing was handed in can go for good. */
+/** Removes an assignment for good; refused when something was handed in for it. */
 export function removeAssignment(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     await getAssignment(trx, actor, id, 'assessor')

@@ -10,8 +10,8 @@ import type { PageWish, Reader, Trx } from '../database/index.ts'
 export type AssignmentSide = 'all' | 'assessor' | 'student'
 
 /**
- * Narrows a query over assignments to those of the classes that somebody is in at this moment, in any part or as an
- * assessor or student only. It is the one way in, and closed by default.
+ * Narrows a query to the assignments of somebody's current classes, on any side or only as assessor or student. The
+ * only access to assignments; closed by default.
  */
 export function assignmentScope(
   reader: Reader,
@@ -26,7 +26,7 @@ export function assignmentScope(
   }
 }
 
-/** One page of the assignments that somebody assesses, what was set last first. */
+/** Lists one page of the assignments that somebody assesses, newest first. */
 export async function listAssignments(
   reader: Reader,
   actor: PersonActor,
@@ -56,7 +56,7 @@ export function countAssignments(reader: Reader, actor: PersonActor): Promise<nu
   )
 }
 
-/** Assignments that still run, for a student of their classes; what was due before they came is not asked of them. */
+/** Lists the running assignments of a student's classes, without those due before the student joined. */
 export async function listRunning(reader: Reader, actor: PersonActor): Promise<Assignment[]> {
   const wasThere = presentMembers(reader)
     .where({ 'memberships.personId': actor.personId, 'memberships.role': 'student' })
@@ -92,7 +92,7 @@ export async function findAssignment(
   return row ? toAssignment(row) : null
 }
 
-/** Assignments by their ids, for whoever may read what was handed in for them. */
+/** Lists assignments by id, for readers of their submissions. */
 export async function listAssignmentsById(reader: Reader, ids: readonly string[]): Promise<Assignment[]> {
   const rows: AssignmentRecord[] = await assignmentRows(reader)
     .whereIn('assignments.id', [...ids])
@@ -121,7 +121,7 @@ export async function insertAssignment(
   return id
 }
 
-/** @returns whether it still had that revision */
+/** Updates an assignment. @returns false when its revision has changed */
 export async function updateAssignment(
   trx: Trx,
   id: string,
@@ -151,7 +151,7 @@ export async function deleteAssignment(trx: Trx, id: string): Promise<void> {
   await trx.sql('assignments').where({ id }).delete()
 }
 
-/** Who studies in a class now. */
+/** Lists the current students of a class. */
 export async function listStudentIds(reader: Reader, classId: string): Promise<string[]> {
   const rows: { personId: string }[] = await presentMembers(reader)
     .join('people', 'people.id', 'memberships.personId')

@@ -9,7 +9,7 @@ import type { Reader, Trx, Writable } from '../database/index.ts'
 import { appendRecord } from '../records/index.ts'
 import * as store from './store.ts'
 
-/** My classes of the moment; for an administrator all of the school. */
+/** Lists one's current classes; for an administrator all classes of the school. */
 export function listMyClasses(reader: Reader, actor: PersonActor): Promise<Class[]> {
   return store.listClasses(
     reader,

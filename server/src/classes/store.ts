@@ -6,7 +6,7 @@ import type { Knex } from 'knex'
 import type { Reader, Trx } from '../database/index.ts'
 import { isPresent, peopleNow } from '../people/index.ts'
 
-/** Classes by name: the ones with these ids, or all of the school. */
+/** Lists classes by name: those with these ids, or all. */
 export async function listClasses(reader: Reader, ids: readonly string[] | 'all'): Promise<Class[]> {
   const rows: ClassRecord[] = await classRows(reader)
     .modify((q) => ids !== 'all' && q.whereIn('classes.id', ids))
@@ -19,7 +19,7 @@ export async function findClass(reader: Reader, id: string): Promise<Class | nul
   return row ? toClass(row) : null
 }
 
-/** Who is in a class now, assessors first, by the names that the others see. */
+/** Lists the current members of a class by shown name, assessors first. */
 export async function listRoster(
   reader: Reader,
   classId: string,

@@ -5,7 +5,7 @@ import type { Reader } from '../database/index.ts'
 import { findVersionOf, getRecipe } from '../evidence/index.ts'
 import type { BoardPicture } from '../evidence/index.ts'
 
-/** Those of its owner that are there. */
+/** Lists the pictures of a collage that its owner still has. */
 export async function listPictured(reader: Reader, ownerId: string, collage: Collage): Promise<Pictured[]> {
   const pictures: Pictured[] = []
   for (const { evidenceId, n } of picturesOf(collage)) {
@@ -22,7 +22,7 @@ export async function listPictured(reader: Reader, ownerId: string, collage: Col
   return pictures
 }
 
-/** How each is painted: by its newest recipe, from the rendition that is made by it, or from its file. */
+/** Finds how to paint each picture: from the rendition of its newest recipe, or from its file. */
 export async function findBoardPictures(
   reader: Reader,
   ownerId: string,

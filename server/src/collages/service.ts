@@ -1,4 +1,4 @@
-// Collages: begun with pictures, kept with every change; who comes back later begins another version.
+// Collages: created from pictures, saved with every change; editing again later starts another version.
 import type { Evidence } from '@valise/core/evidence'
 import {
   COLLAGE_SCHEMA,
@@ -33,9 +33,9 @@ import { findBoardPictures, listPictured } from './pictureStore.ts'
 const ONE_SITTING_MINUTES = 60
 
 /**
- * What is no picture is left out.
+ * Makes a collage of the chosen items; those that are not pictures are left out.
  *
- * @throws AppError `not-found` where one of them is not one's own, `invalid` where none is a picture
+ * @throws AppError `not-found` when an item is not one's own, `invalid` when none is a picture
  */
 export async function createCollage(
   services: Services,
@@ -92,7 +92,7 @@ export async function getCollage(reader: Reader, actor: PersonActor, id: string)
   return { collage, revision: revisionOf(saved), isMade: saved.preview !== 'making', pictures }
 }
 
-/** @throws AppError `stale` when another window was faster, `conflict` while it is in the bin */
+/** Saves a collage. @throws AppError `stale` when another window saved first, `conflict` while it is in the bin */
 export function updateCollage(
   services: Services,
   actor: PersonActor,

@@ -1,4 +1,4 @@
-// What collections reach, kept as rows so that lists can ask for it; written anew whenever an arrangement changes.
+// The reach of collections as rows, so that lists can join it; recomputed whenever an arrangement changes.
 import { reachOf } from '@valise/core/collections'
 import type { CollectionItem, Container } from '@valise/core/collections'
 import type { Instant } from '@valise/core/time'
@@ -8,7 +8,7 @@ import type { ItemRow } from './store.ts'
 
 const ROWS_AT_ONCE = 100
 
-/** All collections of somebody with what lies in each, those in the bin included. */
+/** Lists all collections of an owner with their items, binned ones included. */
 export async function listContainers(reader: Reader, ownerId: string): Promise<Container[]> {
   const collections: { id: string; binnedAt: Instant | null }[] = await reader
     .sql('collections')
@@ -31,7 +31,10 @@ export async function listContainers(reader: Reader, ownerId: string): Promise<C
   }))
 }
 
-/** Belongs into every transaction that changes what lies where, what is hidden, or which collection is in the bin. */
+/**
+ * Recomputes the reach of an owner. Call it in every transaction that changes places, hidden items or binned
+ * collections.
+ */
 export async function rewriteReach(trx: Trx, ownerId: string): Promise<void> {
   const reach = reachOf(await listContainers(trx, ownerId))
   await trx.sql('reach').where({ ownerId }).delete()

@@ -5,7 +5,10 @@ import { accessScope, getReaderFacts, refusalFor } from '../access/index.ts'
 import type { Reader } from '../database/index.ts'
 import { listContainers } from './reachStore.ts'
 
-/** @throws AppError `not-found` for whoever may not look, as for what is not there; see `refusalFor` */
+/**
+ * Reads a collection for a viewer. @throws AppError `not-found` without access, as for a missing one; see
+ * `refusalFor`
+ */
 export async function readCollection(reader: Reader, viewer: Viewer, id: string): Promise<ReadCollection> {
   const seen: { id: string; title: string; ownerId: string } | undefined = await reader
     .sql('collections')

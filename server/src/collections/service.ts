@@ -29,7 +29,7 @@ export async function getCollection(reader: Reader, actor: PersonActor, id: stri
   }
 }
 
-/** Takes effect at once for everybody who may look at the collection. */
+/** Changes a collection; the change takes effect at once for everyone who can look at it. */
 export function changeCollection(
   on: Writable,
   actor: PersonActor,
@@ -56,7 +56,7 @@ export function changeCollection(
   })
 }
 
-/** Putting a collection into the bin that lies there already leaves it there, with its day. */
+/** Moves a collection to the bin; one that is already there keeps its day. */
 export function putCollectionIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)
@@ -74,7 +74,7 @@ export function takeCollectionOutOfBin(on: Writable, actor: PersonActor, id: str
   })
 }
 
-/** Removes for good what is in the bin, before its days are over. */
+/** Removes a binned collection for good, before its 30 days are over. */
 export function removeCollection(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const head = await getHead(trx, actor, id)

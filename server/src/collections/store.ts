@@ -14,7 +14,7 @@ import type { PageWish, Reader, Trx } from '../database/index.ts'
 
 export type CollectionShelf = 'live' | 'bin'
 
-/** One page of somebody's collections: what was changed last first, or what went into the bin last. */
+/** Lists one page of an owner's collections: last changed first, or last binned first. */
 export async function listCollections(
   reader: Reader,
   actor: PersonActor,
@@ -68,7 +68,7 @@ export async function listItems(reader: Reader, collectionId: string): Promise<C
   return rows.map(toItem)
 }
 
-/** The pages and collections that lie in a collection, as their author knows them. */
+/** Lists the pages and collections in a collection, as their author sees them. */
 export async function listHeldThings(reader: Reader, collectionId: string): Promise<HeldThing[]> {
   const { sql } = reader
   const pages: HeldPage[] = await sql('collectionItems')
@@ -115,7 +115,7 @@ export async function insertCollection(
   })
 }
 
-/** @returns whether it still had that revision */
+/** Saves an arrangement. @returns false when its revision has changed */
 export async function saveArrangement(
   trx: Trx,
   id: string,
@@ -142,7 +142,7 @@ export async function saveArrangement(
   return true
 }
 
-/** Which of these pages and collections are somebody's own, in the bin or not. */
+/** Returns which of these ids are the owner's pages and collections, binned or not. */
 export async function listOwnThingIds(
   reader: Reader,
   actor: PersonActor,
@@ -162,7 +162,7 @@ export async function binCollection(trx: Trx, id: string, binnedAt: Instant | nu
 }
 
 /** Its places, what it reached and its passes go with it; pages and collections that lay in it stay. */
-/** Whether a collection lies in another one, or a pass was given for it. */
+/** Returns whether a collection is in another one, or has a pass. */
 export async function isReferredTo({ sql }: Reader, id: string): Promise<boolean> {
   const [held] = await sql('collectionItems').where({ childId: id }).select('id').limit(1)
   const [pass] = await sql('passes').where({ collectionId: id }).select('id').limit(1)
@@ -173,7 +173,7 @@ export async function deleteCollections(trx: Trx, ids: readonly string[]): Promi
   await trx.sql('collections').whereIn('id', ids).delete()
 }
 
-/** Collections whose days in the bin are over. */
+/** Lists the collections whose days in the bin are over. */
 export async function listCollectionsBinnedBefore(
   reader: Reader,
   before: Instant,

@@ -10,14 +10,14 @@ import type { Dialect } from './dialect.ts'
 import { createIdMaker } from './idMaker.ts'
 import { SqliteClient } from './SqliteClient.ts'
 
-/** What a read needs: where to ask, and the moment as of which it answers. */
+/** What a read needs: SQL access, and the moment of the answer. */
 export interface Reader {
   readonly sql: Knex
   readonly dialect: Dialect
   readonly now: Instant
 }
 
-/** An open transaction. Only database calls may be awaited in it; effects go through `afterCommit`. */
+/** An open transaction. Await only database calls in it; side effects go through `afterCommit`. */
 export interface Trx extends Reader {
   readonly kind: 'trx'
   newId(): string
@@ -38,7 +38,7 @@ export interface Database {
   close(): Promise<void>
 }
 
-/** Where a use case writes: a database of its own accord, or the caller's transaction. */
+/** Where a use case writes: the database, which opens a transaction, or the caller's transaction. */
 export type Writable = Database | Trx
 
 const MOST_TRIES = 6
@@ -103,8 +103,8 @@ function makeDatabase(dialect: Dialect, clock: Clock, writer: Knex, readers: Kne
 /**
  * Runs `work` in one transaction, or inside the caller's.
  *
- * A transaction that lost against another one is run again, so `work` may run several times and must have no effects
- * outside the database; those go through `trx.afterCommit`. Broken constraints come out as `conflict`, a full disk as
+ * A transaction that loses a conflict is retried, so `work` may run several times and must have no side effects
+ * outside the database; those go through `trx.afterCommit`. Violated constraints become `conflict`, a full disk
  * `no-space`.
  */
 export async function inTransaction<T>(on: Writable, work: (trx: Trx) => Promise<T>): Promise<T> {

@@ -17,7 +17,7 @@ interface Query {
 type Connection = BetterSqlite3.Database & { prepared?: Map<string, BetterSqlite3.Statement> }
 
 export class SqliteClient extends BaseClient {
-  /** Runs one query. Preparing costs as much as a small read, so statements are kept per connection. */
+  /** Runs one query. Preparing costs as much as a small read, so statements are cached per connection. */
   async _query(connection: Connection, query: Query): Promise<Query> {
     if (!query.sql) throw new Error('The query is empty')
     const statement = preparedOn(connection, query.sql)

@@ -12,10 +12,10 @@ const LONGEST_WAIT_MINUTES = 30 * DAY_MINUTES
 const SMALL_STEP_MINUTES = 5
 
 /**
- * Whether time has passed evenly enough for things to be removed by their age. To be asked every hour.
+ * Returns whether time has passed evenly enough to remove things by their age. Call it every hour.
  *
- * After a jump forwards, or a long time switched off, as much time has to pass once more as was jumped over, 30 days at
- * most; after a jump backwards, and at the very first look, a day.
+ * After a jump forwards, or a long downtime, as much time has to pass again as was jumped over, 30 days at most;
+ * after a jump backwards, and at the first call, a day.
  */
 export async function isClockSteady({ sql, now }: Trx): Promise<boolean> {
   const before: { checkedAt: Instant; steadyFrom: Instant } | undefined = await sql('clockChecks').first()

@@ -41,13 +41,13 @@ export async function createTable(
 }
 
 /**
- * Rebuilds a SQLite table whose shape native ALTER cannot give, keeping its rows and the rows that refer to it.
+ * Rebuilds a SQLite table into a shape that native ALTER cannot produce; its rows and the rows that refer to it stay.
  *
- * Foreign keys are off meanwhile, because dropping the old table would run ON DELETE on its children; this is why the
+ * Foreign keys are off during the rebuild, because dropping the old table would run ON DELETE on its children; so the
  * calling migration must run outside a transaction (`config = { transaction: false }`). On PostgreSQL native ALTER
- * does everything, so there it is a mistake to call this.
+ * does everything, and calling this is a mistake.
  *
- * @throws Error when a row would refer to nothing afterwards; the table is then as it was.
+ * @throws Error when a row would refer to nothing afterwards; the table is then unchanged
  */
 export async function rebuildTable(
   knex: Knex,
@@ -78,7 +78,7 @@ export async function rebuildTable(
   }
 }
 
-/** Adds columns to a table that has rows already. */
+/** Adds columns to a table that already has rows. */
 export async function addColumns(
   trx: Knex,
   table: string,
@@ -92,7 +92,7 @@ export async function addColumns(
   }
 }
 
-/** Takes columns away that nothing else refers to; for `down`. */
+/** Drops columns that nothing else refers to; for `down`. */
 export async function dropColumns(trx: Knex, table: string, names: readonly string[]): Promise<void> {
   for (const name of names) await trx.raw(`ALTER TABLE "${table}" DROP COLUMN "${name}"`)
 }

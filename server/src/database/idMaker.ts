@@ -2,10 +2,10 @@
 import { v7 as uuidv7 } from 'uuid'
 
 /**
- * Makes UUIDv7s (RFC 9562) of which each sorts after the one before.
+ * Makes a generator of UUIDv7s (RFC 9562), each of which sorts after the one before.
  *
- * Lists are ordered by id where time alone does not decide, so two things of one millisecond need a counter (section
- * 6.2, method 1): it starts somewhere at random and counts on. A clock that goes back does not take the ids with it.
+ * Lists are sorted by id where time alone does not decide, so ids of one millisecond need a counter (section 6.2,
+ * method 1); it starts at a random value. A clock that goes back does not take the ids with it.
  */
 export function createIdMaker(): (milliseconds: number) => string {
   let last = -Infinity

@@ -11,14 +11,14 @@ const source: Knex.MigrationSource<Named> = {
   getMigration: async (migration) => migration,
 }
 
-/** Where nothing is to be done nothing is written either: a server starts on a disk that is full. */
+/** Applies all pending migrations. Writes nothing when there are none, so that a server starts on a full disk. */
 export async function migrateToLatest(database: Database): Promise<void> {
   const done = await database.writer.migrate.currentVersion({ migrationSource: source })
   if (migrations.at(-1)?.name.startsWith(`${done}_`)) return
   await database.writer.migrate.latest({ migrationSource: source })
 }
 
-/** Applies migrations up to and including the one of this name; for tests of a later one. */
+/** Applies migrations up to and including `name`; for tests of a later one. */
 export async function migrateUpTo(database: Database, name: string): Promise<void> {
   const last = migrations.findIndex((migration) => migration.name === name)
   if (last < 0) throw new Error(`there is no migration ${name}`)
@@ -28,7 +28,7 @@ export async function migrateUpTo(database: Database, name: string): Promise<voi
   for (let n = first; n <= last; n += 1) await database.writer.migrate.up({ migrationSource: source })
 }
 
-/** Undoes the newest applied migration. */
+/** Reverts the newest applied migration. */
 export async function migrateDown(database: Database): Promise<void> {
   await database.writer.migrate.down({ migrationSource: source })
 }

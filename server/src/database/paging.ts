@@ -2,10 +2,10 @@
 import { AppError } from '@valise/core/problems'
 import type { Knex } from 'knex'
 
-/** The sort values of the last row, ending in its id. */
+/** The sort values of the last row, ending with its id. */
 export type CursorParts = readonly string[]
 
-/** Which page of a list is wanted. */
+/** The requested page of a list. */
 export interface PageWish {
   readonly cursor: string | undefined
   readonly limit: number
@@ -15,7 +15,7 @@ export function toCursor(parts: CursorParts): string {
   return Buffer.from(JSON.stringify(parts)).toString('base64url')
 }
 
-/** @throws AppError `invalid` when the text was not made by `toCursor` with this many parts. */
+/** Parses a cursor. @throws AppError `invalid` when `toCursor` did not make it with this many values */
 export function parseCursor(cursor: string, length: number): CursorParts {
   try {
     const parts: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString())
@@ -27,7 +27,7 @@ export function parseCursor(cursor: string, length: number): CursorParts {
   throw badCursor()
 }
 
-/** Orders a query newest first and narrows it to one page, with one row more that tells whether there is a next. */
+/** Sorts a query newest first and limits it to one page, plus one row that tells whether there is a next page. */
 export function newestFirst(
   query: Knex.QueryBuilder,
   [table, time]: readonly [table: string, time: string],
@@ -51,7 +51,7 @@ function badCursor(cause?: unknown): AppError {
   })
 }
 
-/** How many rows a query finds. */
+/** Counts the rows of a query. */
 export async function countRows(query: Knex.QueryBuilder): Promise<number> {
   const row = await query.count({ count: '*' }).first()
   return row.count

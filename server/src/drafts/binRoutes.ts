@@ -16,7 +16,9 @@ export interface BinActs {
   readonly remove: Act
 }
 
-/** @param path of one thing, such as `/api/pages/{id}` */
+/**
+ * Makes the routes of the bin for one thing. @param path the path of the thing, such as `/api/pages/{id}`
+ */
 export function binRoutes(path: string, { putIn, takeOut, remove }: BinActs): Route[] {
   const shared = {
     who: 'signed-in',

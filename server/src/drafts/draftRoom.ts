@@ -18,7 +18,9 @@ export interface DraftRoom {
   noteChange(trx: Trx, id: string, document: PageDocument): Promise<void>
 }
 
-/** Keeps an edit. @throws AppError `stale` where it lost against a faster one; its text is kept as another version. */
+/**
+ * Saves an edit. @throws AppError `stale` when it conflicts with an earlier one; its text is saved as another version
+ */
 export async function keepEdit(
   on: Writable,
   room: DraftRoom,
@@ -30,7 +32,7 @@ export async function keepEdit(
     if (edited.kind === 'saved') await room.noteChange(trx, id, edited.document)
     return edited
   })
-  // Thrown only here: what lost was kept by the transaction.
+  // Thrown only here: the transaction has saved the losing text.
   if (outcome.kind === 'refused') throw outcome.error
   return outcome.answer
 }
@@ -56,7 +58,9 @@ function removeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: Othe
   })
 }
 
-/** @param path of one thing of the room, such as `/api/pages/{id}` */
+/**
+ * Makes the routes of a draft. @param path the path of the thing, such as `/api/pages/{id}`
+ */
 export function draftRoutes(path: string, room: DraftRoom): Route[] {
   const byOther = Type.Object({ id: idSchema, otherId: idSchema }, { additionalProperties: false })
   return [

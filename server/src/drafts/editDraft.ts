@@ -1,4 +1,4 @@
-// Saving an edit: carried over what other windows did, kept in the log, or refused with its text kept beside.
+// Saving an edit: rebased onto other edits and logged, or refused with its text saved as a version.
 import {
   applyOperations,
   documentSize,
@@ -33,10 +33,10 @@ export type EditOutcome =
   | { readonly kind: 'refused'; readonly error: AppError }
 
 /**
- * Applies an edit of one's own draft, over what came since its base.
+ * Rebases an edit of one's own draft onto what came since its base, and saves it.
  *
- * The same edit id has one effect, however often it is sent. A refusal is an outcome and not a throw, because the
- * text that lost is kept in the same transaction; throw it once that is committed.
+ * The same edit id takes effect once, however often it is sent. A refusal is returned rather than thrown, because the
+ * losing text is saved in the same transaction; throw it after the commit.
  */
 export async function editDraft(
   trx: Trx,
@@ -60,7 +60,7 @@ export async function editDraft(
   return { kind: 'saved', answer, document }
 }
 
-/** Lets another version take the place of what stands there; that becomes another version in its turn. */
+/** Replaces the current text with another version; the current text becomes a version in turn. */
 export async function takeOtherVersion(
   trx: Trx,
   actor: PersonActor,
@@ -94,7 +94,7 @@ export async function removeOtherVersion(
   await store.deleteOtherVersion(trx, draftId, otherId)
 }
 
-/** Begins a draft with its first document. */
+/** Creates a draft with its first document. */
 export async function createDraft(
   trx: Trx,
   actor: PersonActor,
@@ -181,7 +181,7 @@ async function answerAgain(trx: Trx, present: PresentDraft, edit: Edit): Promise
   }
 }
 
-/** A title that lost is kept as a text, which can be put on the page. */
+/** A losing title is saved as a text, which can be put on the page. */
 function titleAsPiece(title: string): Piece {
   return newTextPiece('title', textOf(title))
 }

@@ -11,7 +11,7 @@ export interface PresentDraft extends DraftRow {
   readonly document: PageDocument
 }
 
-/** One's own drafts among these as they are now, in two queries however many they are. */
+/** Lists one's own drafts among these ids in their current state, in two queries. */
 export async function listPresentDrafts(
   reader: Reader,
   actor: PersonActor,
@@ -28,7 +28,7 @@ export async function listPresentDrafts(
   }))
 }
 
-/** @throws AppError `not-found` for what is not one's own */
+/** Returns one's own draft in its current state. @throws AppError `not-found` for anything else */
 export async function getPresentDraft(reader: Reader, actor: PersonActor, id: string): Promise<PresentDraft> {
   const [draft] = await listPresentDrafts(reader, actor, [id])
   if (!draft) throw new AppError('not-found', 'not-found')
@@ -43,7 +43,7 @@ export interface EarlierDraft {
   readonly unknown: ReadonlySet<string>
 }
 
-/** The draft as it was at a revision, found by walking backwards. */
+/** Returns the draft at an earlier revision, computed by undoing edits. */
 export async function getEarlierDraft(
   reader: Reader,
   present: PresentDraft,
@@ -63,7 +63,7 @@ function withEdits(checkpoint: PageDocument, edits: readonly StoredEdit[]): Page
   )
 }
 
-/** What was kept did apply once; that it does no more is a defect, not a person's mistake. */
+/** A stored edit did apply; if it no longer does, that is a defect. */
 function applied(document: PageDocument, operations: Parameters<typeof applyOperations>[1]): PageDocument {
   const next = applyOperations(document, operations)
   if (!next) throw new Error('a kept edit does not apply to its draft')

@@ -7,7 +7,7 @@ import { getPresentDraft } from './presentDraft.ts'
 import { resolveShown } from './resolveShown.ts'
 import { listOtherVersions } from './store.ts'
 
-/** @throws AppError `not-found` for what is not one's own */
+/** Returns one's own draft. @throws AppError `not-found` for anything else */
 export async function getDraft(reader: Reader, actor: PersonActor, id: string): Promise<Draft> {
   const { revision, changedAt, document } = await getPresentDraft(reader, actor, id)
   const others = await listOtherVersions(reader, id)

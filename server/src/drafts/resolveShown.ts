@@ -18,8 +18,8 @@ import { listEntryHeads, listShownVersions } from './shownStore.ts'
 import type { ShownVersion } from './shownStore.ts'
 
 /**
- * What the author's documents show now. A thing that is in the bin, or not the author's own, is left out: whoever
- * renders says that it is gone.
+ * Resolves what the author's documents show now. Binned things, and things of others, are left out; the renderer says
+ * that they are gone.
  */
 export async function resolveShown(
   reader: Reader,
@@ -30,7 +30,7 @@ export async function resolveShown(
   return shown ?? nothingShown
 }
 
-/** The same for several documents, in as many queries as for one. */
+/** Resolves several documents, in as many queries as one. */
 export async function resolveShownMany(
   reader: Reader,
   actor: PersonActor,

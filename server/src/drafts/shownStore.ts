@@ -37,7 +37,7 @@ interface Wanted {
   readonly version: 'follow' | number
 }
 
-/** The wanted versions of one's own items that are not in the bin. */
+/** Lists the wanted versions of one's own items that are not in the bin. */
 export async function listShownVersions(
   reader: Reader,
   actor: PersonActor,
@@ -128,7 +128,7 @@ export async function listEntryHeads(
     .orderBy('id')
 }
 
-/** How many of these are one's own, whether in the bin or not. */
+/** Lists which of these items are one's own, binned or not. */
 export async function listOwnIds(
   reader: Reader,
   actor: PersonActor,

@@ -43,7 +43,7 @@ export async function insertDraft(
   })
 }
 
-/** Somebody's own drafts among these. */
+/** Lists which of these drafts are the owner's. */
 export async function listOwnDrafts(
   reader: Reader,
   actor: PersonActor,
@@ -60,7 +60,7 @@ export async function listOwnDrafts(
   }))
 }
 
-/** The edits of drafts that came after a revision of each, in order. */
+/** Lists the edits after a revision of each draft, in order. */
 export async function listEditsAfter(
   reader: Reader,
   since: readonly { readonly id: string; readonly revision: number }[],
@@ -95,7 +95,7 @@ export async function insertEdit(trx: Trx, draftId: string, edit: Omit<StoredEdi
   await trx.sql('drafts').where({ id: draftId }).update({ revision: edit.revision, changedAt: trx.now })
 }
 
-/** Puts the checkpoint forward, so that fewer edits have to be gone through. */
+/** Saves a newer checkpoint, so that fewer edits have to be applied. */
 export async function saveCheckpoint(
   trx: Trx,
   id: string,
@@ -108,7 +108,7 @@ export async function saveCheckpoint(
     .update({ checkpoint: JSON.stringify(checkpoint), checkpointRevision })
 }
 
-/** Edits up to a revision, the oldest first, for putting those together that are one writing. */
+/** Lists the edits up to a revision, oldest first, to merge those that continue each other. */
 export async function listEditsBetween(
   reader: Reader,
   draftId: string,
@@ -124,13 +124,16 @@ export async function listEditsBetween(
   return rows.map(toEdit)
 }
 
-/** Whether a revision can be gone back to exactly: the first one, or one whose edit was not merged into a later one. */
+/**
+ * Returns whether a revision can be restored exactly: the first one, or one whose edit was not merged into a later
+ * one.
+ */
 export async function isInLog(reader: Reader, draftId: string, revision: number): Promise<boolean> {
   if (revision <= FIRST_REVISION) return true
   return (await reader.sql('draftEdits').where({ draftId, revision }).first('revision')) !== undefined
 }
 
-/** Lets a later edit stand for those that it continues. */
+/** Replaces edits with a later one that continues them. */
 export async function mergeEdits(
   trx: Trx,
   draftId: string,
@@ -146,7 +149,7 @@ export async function deleteDrafts(trx: Trx, ids: readonly string[]): Promise<vo
   await trx.sql('drafts').whereIn('id', ids).delete()
 }
 
-/** Writes down which evidence a draft shows; what somebody else owns is never written. */
+/** Records which evidence a draft shows; items of others are never recorded. */
 export async function replaceDraftEvidence(
   trx: Trx,
   draftId: string,
@@ -166,7 +169,7 @@ export async function replaceDraftEvidence(
   await refreshUses(trx, [...gone, ...come])
 }
 
-/** Keeps a text that lost. One window's later text of the same piece takes the place of its earlier one. */
+/** Saves a losing text as a version. A later text of the same window and piece replaces its earlier one. */
 export async function saveOtherVersion(
   trx: Trx,
   draftId: string,

@@ -1,4 +1,4 @@
-// The log of edits, kept from growing with every key: one writing in one piece becomes one edit.
+// Compacts the log of edits: typing in one piece becomes one edit.
 import { minutesBetween } from '@valise/core/time'
 import type { Trx } from '../database/index.ts'
 import { listEditsBetween, mergeEdits } from './store.ts'
@@ -7,9 +7,9 @@ import type { StoredEdit } from './store.ts'
 const ONE_WRITING_MINUTES = 5
 
 /**
- * Puts edits together that follow each other and do nothing but write the same piece, within five minutes.
+ * Merges consecutive edits that only write the same piece, within five minutes.
  *
- * The last one stays, as it says all that the others said, and learns from the first what was there before.
+ * The last edit stays, since it contains the others, and takes over the inverse of the first.
  */
 export async function tidyLog(trx: Trx, draftId: string, after: number, upTo: number): Promise<void> {
   const edits = await listEditsBetween(trx, draftId, after, upTo)

@@ -2,7 +2,7 @@
 import { findAlike, isTelling } from '@valise/core/pictures'
 import type { Trx } from '../database/index.ts'
 
-/** Notes what a version looks like, and which other pictures of its owner look like it. */
+/** Saves the hash of a version and which other pictures of its owner are similar. */
 export async function saveSimilarity(
   trx: Trx,
   { evidenceId, n, ownerId }: { readonly evidenceId: string; readonly n: number; readonly ownerId: string },
@@ -34,7 +34,7 @@ export async function saveSimilarity(
   await refreshSimilarity(trx, [evidenceId, ...before, ...alike.map(({ one }) => one.id)])
 }
 
-/** Works out anew whether items look like another one that is not in the bin. */
+/** Recomputes whether items are similar to another one that is not in the bin. */
 export async function refreshSimilarity(trx: Trx, evidenceIds: readonly string[]): Promise<void> {
   const ids = [...new Set(evidenceIds)]
   if (ids.length === 0) return
@@ -51,7 +51,7 @@ export async function refreshSimilarity(trx: Trx, evidenceIds: readonly string[]
   await sql('evidence').whereIn('id', single).update({ looksAlike: 0 })
 }
 
-/** The items that some look like; for when these go into the bin or come out. */
+/** Lists the items that are similar to any of these; for moves into and out of the bin. */
 export async function listSimilar(trx: Trx, evidenceIds: readonly string[]): Promise<string[]> {
   const rows: { otherId: string }[] = await trx
     .sql('nearDuplicates')

@@ -16,7 +16,7 @@ interface CollageVersion {
 /** While somebody moves things about, saves follow each other quickly: only the last of them is painted. */
 const SETTLED_MINUTES = 2.5 / 60
 
-/** Writes down what a version of a collage shows; what is not there, or not its owner's, is left out. */
+/** Records the pictures in a version of a collage; missing items and items of others are left out. */
 export async function replaceCollagePictures(
   trx: Trx,
   { evidenceId: collageId, n }: CollageVersion,
@@ -45,7 +45,7 @@ export async function replaceCollagePictures(
   await refreshUses(trx, [...pictureIds, ...(await listShownIn(trx, [collageId]))])
 }
 
-/** The items that any version of these collages shows. */
+/** Lists the items that any version of these collages shows. */
 export async function listShownIn(reader: Reader, collageIds: readonly string[]): Promise<string[]> {
   const rows: { pictureId: string }[] = await reader
     .sql('collagePictures')
@@ -54,7 +54,7 @@ export async function listShownIn(reader: Reader, collageIds: readonly string[])
   return rows.map(({ pictureId }) => pictureId)
 }
 
-/** The pictures in a version of a collage, each item once, in reading order. */
+/** Lists the pictures in a version of a collage, each item once, in reading order. */
 export async function listCollagePictures(
   reader: Reader,
   collageId: string,
@@ -64,7 +64,7 @@ export async function listCollagePictures(
   return parts.map(({ collageId: _, n: __, ...picture }) => picture)
 }
 
-/** The same for several collages at once. */
+/** Lists the pictures of several collages at once. */
 export async function listPicturesOfCollages(
   reader: Reader,
   collages: readonly CollageVersion[],
@@ -94,10 +94,10 @@ export async function listPicturesOfCollages(
 }
 
 /**
- * Has the collages made anew that show a picture that looks otherwise now.
+ * Has the collages rendered again that show a changed picture.
  *
- * @param isHidden whether something in it must not be seen any more: then no collage is given to others until it is
- *   made anew; else only the newest version of each follows, and what others were given stays
+ * @param isHidden whether something must not be seen any more: then no collage is given to others until it is
+ *   rendered again; otherwise only the newest version of each is rendered, and what others were given stays
  */
 export async function refreshCollagesWith(
   trx: Trx,
@@ -117,7 +117,7 @@ export async function refreshCollagesWith(
       await remakeCollage(trx, jobs, { evidenceId: collageId, n }, isHidden)
 }
 
-/** Counts a collage as looking otherwise from now on, and has it painted once nobody moves anything any more. */
+/** Marks a collage as changed and schedules its rendering for when the editing pauses. */
 export async function remakeCollage(
   trx: Trx,
   jobs: Jobs,
@@ -146,7 +146,7 @@ export async function enqueuePainting(
   await jobs.enqueue(trx, { ...job, ...(row && { personId: row.ownerId }) })
 }
 
-/** Gives a version of a collage the pictures of an earlier one, and has it painted as they look now. */
+/** Copies the pictures of an earlier version to a new one and schedules its rendering. */
 export async function carryPicturesOver(
   trx: Trx,
   jobs: Jobs,

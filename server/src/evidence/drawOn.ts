@@ -5,7 +5,7 @@ import { createCanvas, GlobalFonts, ImageData } from '@napi-rs/canvas'
 import { MONO_FONT, SERIF_FONT, TEXT_FONT } from '@valise/core/pictures'
 import type { Drawing, Raster } from '@valise/core/pictures'
 
-/** Lets something be drawn over a picture and gives its samples. */
+/** Draws over a picture and returns its samples. */
 export function drawOn({ width, height, data }: Raster, draw: (drawing: Drawing) => void): Raster {
   knowFonts()
   const canvas = createCanvas(width, height)

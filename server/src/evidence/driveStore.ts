@@ -7,7 +7,7 @@ import type { Reader, Trx } from '../database/index.ts'
 export interface DriveDocument extends DriveState {
   readonly evidenceId: string
   readonly ownerId: string
-  /** The version that is kept here, by the drive's own sign for it. */
+  /** The saved version, by the drive's own revision. */
   readonly revision: string
 }
 
@@ -23,7 +23,7 @@ export async function findDriveState(reader: Reader, evidenceId: string): Promis
   return { documentId, isConnected, changedAt, checkedAt, lostAt }
 }
 
-/** The item that is connected to a document already, and is not in the bin. */
+/** Finds the item that is already connected to a document and is not in the bin. */
 export async function findConnected(
   reader: Reader,
   actor: PersonActor,
@@ -69,9 +69,9 @@ export async function updateDriveDocument(
 }
 
 /**
- * Notes the version that is kept now, where it is still the earlier one that is known.
+ * Records the saved revision of a connected document, where it is still the earlier one.
  *
- * @returns whether it was; two who look at the same moment bring one version in
+ * @returns false when another poll was first; two at the same moment save one version
  */
 export async function advanceDriveDocument(
   trx: Trx,

@@ -26,7 +26,7 @@ import { findVersion, listUnread, saveFound, saveRenditions, saveShownSize } fro
 import type { UnreadVersion } from './versionStore.ts'
 import { indexWords, listUnindexed, saveInside } from './wordsStore.ts'
 
-/** The handlers of each kind of work on evidence. */
+/** Returns the handlers of the jobs on evidence. */
 export function evidenceJobs(services: Services): Readonly<Record<string, JobHandler>> {
   return {
     [EXAMINE_VERSION]: handlerOf(
@@ -72,7 +72,9 @@ function handlerOf(
   }
 }
 
-/** Has the sweep begin, and whatever an older Valise left unread, where it is not on its way already. */
+/**
+ * Schedules the sweep and the reading of files that an older version of Valise left unread, unless already scheduled.
+ */
 export function planSweep({ database, jobs }: Services): Promise<void> {
   return inTransaction(database, async (trx) => {
     for (const kind of [SWEEP, INDEX_EVIDENCE])
@@ -158,7 +160,7 @@ async function keepReading(
 
 const AT_ONCE = 200
 
-/** What came in before there was an index of words. Again and again until nothing is left. */
+/** Schedules the indexing of items older than the index of words, again and again until none is left. */
 export async function indexEverything({ database, jobs }: Services): Promise<void> {
   for (;;) {
     const isDone = await inTransaction(database, async (trx) => {

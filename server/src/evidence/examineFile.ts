@@ -8,12 +8,12 @@ import { parseBuffer } from 'music-metadata'
 import type { FileStore } from '../files/index.ts'
 import { readPictureHead } from './openPicture.ts'
 
-/** What a file says about itself. Nothing here is believed without a limit: anybody can write it. */
+/** What a file claims about itself. Every value is limited, because anybody can write it. */
 export interface Examined {
   readonly mime: string
   readonly width: number | null
   readonly height: number | null
-  /** The clock of the camera as `YYYY-MM-DDTHH:mm`, and its distance from UTC where it is told. */
+  /** The camera's clock as `YYYY-MM-DDTHH:mm`, and its offset from UTC where given. */
   readonly madeAt: { readonly local: string; readonly offset: string | null } | null
   readonly place: { readonly latitude: number; readonly longitude: number } | null
   readonly previewProblem: PreviewProblem | null
@@ -21,7 +21,7 @@ export interface Examined {
   readonly durationMs: number | null
 }
 
-/** What is known of a file that could not be looked at. */
+/** What is known of a file that could not be examined. */
 export const unexamined: Examined = {
   mime: 'application/octet-stream',
   width: null,

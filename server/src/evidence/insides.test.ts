@@ -1,4 +1,4 @@
-// What files hold: read, shown as far as is safe, and kept as they came whatever they turn out to be.
+// The content of files: extracted, shown as far as is safe, and stored unchanged whatever it turns out to be.
 import { Readable } from 'node:stream'
 import { buffer } from 'node:stream/consumers'
 import { MOST_BLOCKS_INSIDE } from '@valise/core/evidence'

@@ -47,7 +47,7 @@ export interface FileToKeep {
   readonly tags?: readonly string[]
   /** How long it plays, where whoever recorded it says so. */
   readonly durationMs?: number | null
-  /** Of a note, which is kept as what its editor keeps as well. */
+  /** Of a note: its editable document, stored beside the file. */
   readonly document?: string
   /** Where the kind does not follow from the file. */
   readonly kind?: EvidenceKind
@@ -63,7 +63,7 @@ export interface SavedFile {
 }
 
 /**
- * Writes down what a file is, in the transaction of whoever brought it.
+ * Saves a file as evidence, in the caller's transaction.
  *
  * @throws AppError `not-found` when the item to replace is not one's own, `conflict` when it is of another kind
  */
@@ -145,8 +145,8 @@ async function addVersion(trx: Trx, jobs: Jobs, actor: PersonActor, version: Ver
 }
 
 /**
- * Writes down what a file is that could not be looked at when it came. An item that was of an unknown kind gets its
- * own; what its owner has said of it meanwhile stays.
+ * Saves what a file is that could not be examined on arrival. An item of unknown kind gets its real kind; what its
+ * owner has entered stays.
  */
 export async function keepExamined(
   trx: Trx,

@@ -8,7 +8,10 @@ export interface LandingPlace {
   readonly assignmentId: string | null
 }
 
-/** What does not belong to whoever asks is passed over: a thing is kept all the same. */
+/**
+ * Checks the class and assignment for a new item. Values that are not the caller's are ignored; the item is saved all
+ * the same.
+ */
 export async function findLanding(reader: Reader, actor: PersonActor, wish: Landing): Promise<LandingPlace> {
   const classIds = actor.memberships.map(({ classId }) => classId)
   const assignment: { id: string; classId: string } | undefined =

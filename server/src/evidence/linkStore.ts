@@ -1,4 +1,4 @@
-// Links in the database: where each leads, and what its site told of itself.
+// Links in the database: their targets, and how the sites described themselves.
 import type { Link } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader, Trx } from '../database/index.ts'
@@ -31,7 +31,7 @@ export async function saveLink(
     .merge(row)
 }
 
-/** The item by which somebody keeps an address already, unless it is in the bin. */
+/** Finds the owner's item for an address, unless it is in the bin. */
 export async function findOwnLink(
   reader: Reader,
   actor: PersonActor,
@@ -47,7 +47,7 @@ export async function findOwnLink(
   return row?.evidenceId ?? null
 }
 
-/** The items by which somebody keeps these addresses. */
+/** Lists the owner's items for these addresses. */
 export async function listOwnLinks(
   reader: Reader,
   actor: PersonActor,

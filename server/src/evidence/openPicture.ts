@@ -7,9 +7,9 @@ import type { FileStore } from '../files/index.ts'
 const LIMIT_SECONDS = 40
 
 /**
- * Opens the picture for working on it; its pixels are read from the disk as they are wanted, never held as a file.
+ * Opens a picture for processing; pixels are read from disk on demand, never as a whole file.
  *
- * Where it is damaged or claims too many pixels, whatever `use` makes of it fails.
+ * Where it is damaged or claims too many pixels, whatever `use` computes fails.
  */
 export function usePicture<T>(
   files: FileStore,
@@ -19,7 +19,7 @@ export function usePicture<T>(
   return files.useLocally(sha256, (path) => use(openLimited(path, MOST_PIXELS)))
 }
 
-/** What the picture claims of itself. Only its head is read, so no claim is too large to be heard. */
+/** Reads the header of a picture only, so that any claimed size is safe to read. */
 export function readPictureHead(files: FileStore, sha256: string): Promise<Metadata> {
   return files.useLocally(sha256, (path) => openLimited(path, false).metadata())
 }
@@ -38,7 +38,10 @@ const allowedReaders = [
   'VipsForeignLoadHeif',
 ]
 
-/** Shuts all readers but those for pictures that Valise opens, in the whole process, and keeps no pixels for later. */
+/**
+ * Disables all decoders but those for pictures that Valise opens, in the whole process, and turns the pixel cache
+ * off.
+ */
 export function shutOtherReaders(): void {
   sharp.cache(false)
   sharp.block({ operation: ['VipsForeignLoad'] })

@@ -12,7 +12,7 @@ import type { PictureToRender, RenderedPicture } from './renderPicture.ts'
 /** Pixels of a rendition for each unit of the board. */
 const SCALE = 2
 
-/** A picture on a board, with all that says how it looks now. */
+/** A picture on a board, with everything that its appearance depends on. */
 export interface BoardPicture extends ShownPicture, PictureToRender {
   /** Its size as it is shown. */
   readonly width: number
@@ -33,7 +33,7 @@ export interface PaintedBoard extends RenderedPicture {
 
 type Painted = Canvas | Image
 
-/** One that cannot be opened is left out, as one that is gone. */
+/** Paints a collage. Pictures that cannot be opened are left out like missing ones. */
 export async function paintBoard(
   files: FileStore,
   { collage, pictures }: BoardToPaint,

@@ -21,7 +21,7 @@ import { amongRows, findRows } from '../search/index.ts'
 import { ownEvidence, toEvidenceRow, withVersion } from './store.ts'
 import type { EvidenceRecord } from './store.ts'
 
-/** One page of what a query finds. */
+/** Lists one page of a search. */
 export async function findItems(
   reader: Reader,
   actor: PersonActor,
@@ -43,7 +43,7 @@ export async function findItems(
   }
 }
 
-/** The ids of all that a query finds, in its order; at most as many as can be chosen at once. */
+/** Lists the ids of a search in its order, at most as many as can be selected at once. */
 export async function findIds(reader: Reader, actor: PersonActor, query: EvidenceQuery): Promise<string[]> {
   const { column, direction } = orders[query.order]
   const rows: { id: string }[] = await saved(reader, actor)
@@ -55,8 +55,8 @@ export async function findIds(reader: Reader, actor: PersonActor, query: Evidenc
 }
 
 /**
- * What stands beside the filters. Items that are alike in all that filters ask are grouped by the database over one
- * covering index; the core counts the groups.
+ * Counts for the filters. The database groups items that are equal in everything that filters ask for, over one
+ * covering index; the core adds the groups up.
  */
 export async function countItems(
   reader: Reader,
@@ -195,7 +195,7 @@ function taggedWith(
   return some.groupBy('evidenceId').havingRaw('count(*) = ?', [keys.length])
 }
 
-/** What lies in the bin, what went in last first. */
+/** Lists the bin, last binned first. */
 export async function listBin(reader: Reader, actor: PersonActor, wish: PageWish): Promise<EvidencePage> {
   const binned = ownEvidence(reader, actor).whereNotNull('evidence.binnedAt')
   const page = withVersion(reader, binned.clone(), actor)

@@ -24,7 +24,7 @@ export interface ReadFile extends Inside {
   readonly problem: PreviewProblem | null
 }
 
-/** What could be read of a file that could not be read. */
+/** What is known of a file whose text could not be read. */
 export const unread: ReadFile = {
   blocks: [],
   isCut: false,
@@ -34,7 +34,7 @@ export const unread: ReadFile = {
   problem: null,
 }
 
-/** Larger ones are kept, but nobody looks into them. */
+/** Larger files are stored, but their text is not extracted. */
 const MOST_BYTES = 64 * 1_048_576
 /** Of a text, this much is enough to find it by. */
 const HEAD_OF_TEXT = 2 * 1_048_576

@@ -8,7 +8,7 @@ export interface ReadText {
   readonly encoding: string | null
 }
 
-/** Reads UTF-8, and where it is none, what the bytes look like most: texts of older systems. */
+/** Reads UTF-8, or the likeliest encoding of an older system where it is not UTF-8. */
 export function readText(content: Buffer): ReadText {
   const { text, encoding } = decodeText(content)
   const blocks = text
@@ -19,7 +19,7 @@ export function readText(content: Buffer): ReadText {
   return { blocks, encoding }
 }
 
-/** The text of some bytes, and the encoding where it is not UTF-8. */
+/** Decodes bytes to text; names the encoding where it is not UTF-8. */
 export function decodeText(content: Buffer): { readonly text: string; readonly encoding: string | null } {
   const whole = withoutHalfSign(content)
   try {

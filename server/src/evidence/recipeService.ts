@@ -1,4 +1,4 @@
-// Putting a picture right: its recipe is kept with every change, and its renditions are made anew in the background.
+// The picture bench: saves recipes with every change, and renders in the background.
 import { canBeRendered } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import { concealsMore, decideRecipe, joinConcealment } from '@valise/core/pictures'
@@ -37,7 +37,10 @@ export interface VersionOfItem {
   readonly n: number
 }
 
-/** @throws AppError `not-found` for what is not one's own, `unsupported` for what is no picture that can be opened */
+/**
+ * Returns a recipe. @throws AppError `not-found` for versions of others, `unsupported` for what is not a picture that
+ * can be opened
+ */
 export async function readRecipe(
   reader: Reader,
   actor: PersonActor,
@@ -49,7 +52,10 @@ export async function readRecipe(
   return { recipe, revision, original: takenSize(version), isMade: preview !== 'making' }
 }
 
-/** Keeps a recipe as the next one. @throws AppError `invalid` when it cannot be carried out, `stale` when another came first */
+/**
+ * Saves a recipe as the next revision. @throws AppError `invalid` when it cannot be run, `stale` when another window
+ * saved first
+ */
 export function keepRecipe(
   on: Writable,
   jobs: Jobs,
@@ -66,7 +72,7 @@ export function keepRecipe(
   })
 }
 
-/** Gives a version that has the same file the recipe of another: what was concealed there must be so here. */
+/** Copies the recipe to a version with the same file, so that concealed regions stay concealed. */
 export async function carryRecipeOver(trx: Trx, jobs: Jobs, from: StoredVersion, n: number): Promise<void> {
   if (from.recipeRevision === 0) return
   const recipe = await getRecipe(trx, from, from.recipeRevision)
@@ -74,7 +80,7 @@ export async function carryRecipeOver(trx: Trx, jobs: Jobs, from: StoredVersion,
   if (version) await writeRecipe(trx, jobs, version, 0, recipe)
 }
 
-/** Keeps the recipe that a new picture came with. One that does not fit is left out: no photo is refused for it. */
+/** Saves the recipe that a new picture came with. An invalid one is ignored: no photo is refused for it. */
 export async function keepFirstRecipe(
   trx: Trx,
   jobs: Jobs,
@@ -128,9 +134,9 @@ function takenSize({ width, height, takenWidth, takenHeight }: StoredVersion): S
 }
 
 /**
- * Makes the renditions by the newest recipe, and makes those by earlier ones anew where more is concealed by now.
+ * Makes the renditions of the newest recipe, and renders earlier ones again where more is concealed by now.
  *
- * A job for a recipe that another one followed has nothing to do.
+ * A job whose recipe is no longer the newest does nothing.
  */
 export async function renderRecipe(services: Services, of: VersionOfItem, revision: number): Promise<void> {
   const reader = services.database.reader()
@@ -176,7 +182,10 @@ async function renderOne(
   })
 }
 
-/** After the last try: what was there before is shown on to its owner, who can change the recipe; others get nothing that conceals less. */
+/**
+ * Runs after the last retry: the owner still sees the earlier rendition and can change the recipe; others get nothing
+ * that conceals less.
+ */
 export async function giveUpRecipe(
   { database }: Services,
   of: VersionOfItem,

@@ -1,4 +1,4 @@
-// Recipes of pictures: every one that was kept, and the renditions made by them.
+// Recipes of pictures: all saved revisions, and the renditions made by them.
 import { EMPTY_RECIPE, upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
 import type { Instant } from '@valise/core/time'
@@ -9,7 +9,10 @@ import type { StoredVersion, RenderRevisions } from './versionStore.ts'
 
 type VersionKey = Pick<StoredVersion, 'evidenceId' | 'n'>
 
-/** The recipe of a revision; 0 is that of the picture as it came. @throws AppError `invalid` when a newer Valise wrote it */
+/**
+ * Returns the recipe of a revision; 0 is the original picture. @throws AppError `invalid` when a newer version of
+ * Valise wrote it
+ */
 export async function getRecipe(
   reader: Reader,
   { evidenceId, n }: VersionKey,
@@ -33,7 +36,7 @@ export async function insertRecipe(
 
 export type RenderColumns = RenderRevisions & Pick<StoredVersion, 'takenWidth' | 'takenHeight'>
 
-/** Makes a recipe the one that counts; false where another one came first. */
+/** Makes a recipe the current one; false when another one was first. */
 export async function updateRender(
   trx: Trx,
   { evidenceId, n }: VersionKey,
@@ -47,7 +50,7 @@ export async function updateRender(
   return changed === 1
 }
 
-/** The recipes by which renditions of a version were made, newest first. */
+/** Lists the recipes of which a version has renditions, newest first. */
 export async function listRenders(reader: Reader, { evidenceId, n }: VersionKey): Promise<RenderRevisions[]> {
   return reader
     .sql('renditions')
@@ -56,7 +59,7 @@ export async function listRenders(reader: Reader, { evidenceId, n }: VersionKey)
     .distinct('recipeRevision', 'concealRevision')
 }
 
-/** Lets go of renditions that conceal less than is concealed now; the picture as it was taken stays for its owner. */
+/** Deletes renditions that conceal less than is concealed now; the original stays for its owner. */
 export async function deleteUnconcealed(
   trx: Trx,
   { evidenceId, n, concealRevision }: VersionKey & Pick<RenderRevisions, 'concealRevision'>,
@@ -69,10 +72,7 @@ export async function deleteUnconcealed(
     .delete()
 }
 
-/**
- * Lets go of renditions that were made before those by the look that counts, where nobody was given them. The picture as
- * it was taken stays for its owner.
- */
+/** Deletes renditions of earlier renders that nobody was given. The original stays for its owner. */
 export async function deleteEarlierRenders(
   trx: Trx,
   { evidenceId, n, ownerId, recipeRevision }: VersionKey & Pick<StoredVersion, 'ownerId' | 'recipeRevision'>,
@@ -86,7 +86,7 @@ export async function deleteEarlierRenders(
     .delete()
 }
 
-/** Forgets recipes that others followed long ago, and by which nothing is shown any more. */
+/** Deletes recipes that were replaced long ago and by which nothing is shown any more. */
 export async function deleteOldRecipes(trx: Trx, before: Instant): Promise<void> {
   const { sql } = trx
   const isOf = (table: string) => (q: Knex.QueryBuilder) =>

@@ -18,7 +18,7 @@ import type { FileStore } from '../files/index.ts'
 import { drawOn } from './drawOn.ts'
 import { usePicture } from './openPicture.ts'
 
-/** Raised when renditions come out otherwise than before, so that old ones are not taken for new. */
+/** Raised when renditions come out differently, so that old ones are made again. */
 export const MAKER_VERSION = 1
 
 export interface Rendered {
@@ -104,9 +104,9 @@ async function make(
 }
 
 /**
- * Opens a picture at its full size, as it is to be shown.
+ * Opens a picture at full size, as it is to be shown.
  *
- * @param use is told the size where a recipe made it
+ * @param use gets the size where a recipe made it
  */
 export function useForRendering<T>(
   files: FileStore,

@@ -1,4 +1,4 @@
-// Queries under a name: kept, and let go.
+// Saved searches: saving and removing.
 import { MOST_SAVED_QUERIES } from '@valise/core/evidence'
 import type { NewSavedQuery, SavedQuery } from '@valise/core/evidence'
 import { toPlainLine } from '@valise/core/people'

@@ -17,7 +17,7 @@ export async function countSavedQueries(reader: Reader, actor: PersonActor): Pro
   return countRows(reader.sql('savedQueries').where({ ownerId: actor.personId }))
 }
 
-/** Keeps it; what had the same name before gives way. */
+/** Saves a search; it replaces one with the same name. */
 export async function saveQuery(
   trx: Trx,
   actor: PersonActor,

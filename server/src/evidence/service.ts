@@ -81,7 +81,7 @@ async function noonOf(trx: Trx, day: string): Promise<NonNullable<EvidenceColumn
   return { at: at < trx.now ? at : trx.now, zone }
 }
 
-/** Says the same of several things at once. All of them, or none where one is not one's own. */
+/** Saves the same rights for several items: for all of them, or for none when one is not one's own. */
 export function declareRights(
   on: Writable,
   actor: PersonActor,
@@ -93,7 +93,7 @@ export function declareRights(
   })
 }
 
-/** Puts tags on several things at once, beside those that they carry. */
+/** Adds tags to several items. */
 export function tagMany(on: Writable, actor: PersonActor, { ids, add }: TagsForMany): Promise<void> {
   return inTransaction(on, async (trx) => {
     for (const id of await getAllLive(trx, actor, ids)) {
@@ -104,7 +104,7 @@ export function tagMany(on: Writable, actor: PersonActor, { ids, add }: TagsForM
   })
 }
 
-/** Calls a tag otherwise on all one's things; a name that is in use makes the two tags one. */
+/** Renames a tag on all one's items; a name that is in use merges the two tags. */
 export function renameTag(on: Writable, actor: PersonActor, { tag, name }: RenamedTag): Promise<void> {
   return inTransaction(on, async (trx) => {
     const [clean = ''] = cleanTags([name])
@@ -117,7 +117,7 @@ export function renameTag(on: Writable, actor: PersonActor, { tag, name }: Renam
   })
 }
 
-/** Makes the file of an earlier version the newest one again, as a version of its own: what was in between stays. */
+/** Makes the file of an earlier version the newest one, as a new version; those between stay. */
 export function restoreVersion(
   on: Writable,
   jobs: Jobs,
@@ -149,7 +149,7 @@ export function restoreVersion(
   })
 }
 
-/** Putting something into the bin that lies there already leaves it there, with its day. */
+/** Moves an item to the bin; one that is already there keeps its day. */
 export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getEvidence(trx, actor, id)
@@ -159,7 +159,7 @@ export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promis
   })
 }
 
-/** Puts several things into the bin. All of them, or none where one is not one's own. */
+/** Moves several items to the bin: all of them, or none when one is not one's own. */
 export function binMany(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
   return inTransaction(on, async (trx) => {
     const live = await getAllLive(trx, actor, ids)
@@ -178,7 +178,7 @@ export function takeOutOfBin(on: Writable, actor: PersonActor, id: string): Prom
   })
 }
 
-/** Removes for good what is in the bin, before its days are over. */
+/** Removes a binned item for good, before its 30 days are over. */
 export function removeEvidence(on: Writable, jobs: Jobs, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getEvidence(trx, actor, id)
@@ -193,7 +193,7 @@ export function putIntoTray(on: Writable, actor: PersonActor, id: string): Promi
   return carryMany(on, actor, [id])
 }
 
-/** Picks several things up. All of them, or none where one is not one's own or there is no room for all. */
+/** Puts several items into the tray: all of them, or none when one is not one's own or they do not all fit. */
 export function carryMany(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
   return inTransaction(on, async (trx) => {
     const live = await getAllLive(trx, actor, ids)
@@ -218,7 +218,7 @@ async function getStored(trx: Trx, actor: PersonActor, id: string): Promise<Evid
 
 async function getAllLive(trx: Trx, actor: PersonActor, ids: readonly string[]): Promise<string[]> {
   const [only] = ids
-  // Of a single one it is told whether it is nowhere or in the bin.
+  // For a single item the answer says whether it is missing or in the bin.
   if (ids.length === 1 && only !== undefined) return [(await getStored(trx, actor, only)).id]
   const wanted = [...new Set(ids)]
   const live = await store.listLiveIds(trx, actor, wanted)

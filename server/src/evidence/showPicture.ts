@@ -8,7 +8,7 @@ import type { Turn } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { findVersion, findVersionOf, saveRenditions, saveShownSize } from './versionStore.ts'
 
-/** Makes renditions of a stored picture for a version. One that cannot be made now leaves the version as it was. */
+/** Makes the renditions of a stored picture for a version. On failure the version stays as it was. */
 export async function showPicture(
   services: Services,
   turn: Turn,
@@ -27,7 +27,7 @@ export async function showPicture(
   })
 }
 
-/** Keeps the moment of a film that the browser of its owner took as its picture. */
+/** Saves the poster frame that the owner's browser took from a video. */
 export async function keepPoster(
   services: Services,
   actor: PersonActor,

@@ -64,7 +64,7 @@ export async function findEvidence(reader: Reader, actor: PersonActor, id: strin
   }
 }
 
-/** Somebody's item that has these very bytes as its newest version and is not in the bin. */
+/** Finds the owner's item whose newest version has the same bytes and that is not in the bin. */
 export async function findSameFile(
   reader: Reader,
   actor: PersonActor,
@@ -91,7 +91,9 @@ export interface NewEvidence {
   readonly madeAtKnown: boolean
 }
 
-/** @param zone of the school, in which weeks begin */
+/**
+ * Inserts an item. @param zone the school's time zone, in which weeks start
+ */
 export async function insertEvidence(
   trx: Trx,
   { rights, madeAtKnown, ...item }: NewEvidence,
@@ -118,7 +120,7 @@ export async function insertEvidence(
   })
 }
 
-/** What of an item's own row can change. */
+/** The columns of an item that can change. */
 export interface EvidenceColumns {
   readonly title?: string
   readonly statement?: string
@@ -135,7 +137,7 @@ export interface EvidenceColumns {
   readonly binnedAt?: Instant | null
 }
 
-/** @returns whether the item still had that revision; null changes it whatever its revision is */
+/** Updates an item. A null revision updates unconditionally. @returns false when its revision has changed */
 export async function updateEvidence(
   trx: Trx,
   id: string,
@@ -162,8 +164,7 @@ export async function updateEvidence(
 }
 
 /**
- * Gives an item that came as a file of an unknown kind the kind that its file turned out to be, and its moment where
- * its owner has said none.
+ * Saves the detected kind of an item that arrived as an unknown file, and its date where the owner has entered none.
  */
 export async function updateUnknownKind(
   trx: Trx,
@@ -189,7 +190,7 @@ export async function deleteEvidence(trx: Trx, id: string): Promise<void> {
   await trx.sql('evidence').where({ id }).delete()
 }
 
-/** What went into the bin up to a moment, with its rows in the index of words. */
+/** Lists what was binned up to a moment, with its rows in the index of words. */
 export function listBinnedBefore(
   reader: Reader,
   before: Instant,
@@ -202,7 +203,7 @@ export function listBinnedBefore(
     .select('id', 'searchRow')
 }
 
-/** The ids among these that somebody owns and has not put into the bin. */
+/** Lists which of these ids are the owner's and not in the bin. */
 export async function listLiveIds(
   reader: Reader,
   actor: PersonActor,
@@ -215,7 +216,7 @@ export async function listLiveIds(
   return rows.map(({ id }) => id)
 }
 
-/** The one way in: nothing of anybody else is ever read. */
+/** Selects the caller's own items. The only access to evidence: items of others are never read. */
 export function ownEvidence(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   return reader.sql('evidence').where('evidence.ownerId', actor.personId)
 }

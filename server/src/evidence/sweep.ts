@@ -1,5 +1,5 @@
 // The sweep: once an hour, what nobody needs any more goes: old uploads, the bin after its days, loose files.
-import { BIN_KEPT_DAYS, UPLOAD_KEPT_HOURS } from '@valise/core/evidence'
+import { BIN_KEPT_DAYS, UPLOAD_RESUMABLE_HOURS } from '@valise/core/evidence'
 import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction, isClockSteady } from '../database/index.ts'
@@ -16,7 +16,7 @@ import { deleteUploadsBefore, hasUpload } from './uploadStore.ts'
 const EVERY_MINUTES = 60
 const LEFTOVERS_KEPT_MS = 24 * 3_600_000
 
-/** @returns when to sweep again */
+/** Removes what is due. @returns when to run again */
 export async function sweep({
   database,
   files,
@@ -24,7 +24,7 @@ export async function sweep({
 }: Pick<Services, 'database' | 'files' | 'jobs'>): Promise<Instant> {
   await inTransaction(database, async (trx) => {
     if (!(await isClockSteady(trx))) return
-    await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_KEPT_HOURS * 60))
+    await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_RESUMABLE_HOURS * 60))
     await removeOldOfBin(trx, jobs)
     await deleteOldRecipes(trx, addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60))
   })

@@ -30,7 +30,7 @@ export async function replaceTags(
   if (tags.length > 0) await trx.sql('evidenceTags').insert(tags.map(row))
 }
 
-/** Somebody's own tags on what is not in the bin, those used most first. The spelling used last stands for all. */
+/** Lists the owner's tags on items that are not in the bin, most used first, in their latest spelling. */
 export async function listTags(reader: Reader, actor: PersonActor): Promise<TagsInUse> {
   const rows = await reader
     .sql('evidenceTags')
@@ -46,7 +46,7 @@ export async function listTags(reader: Reader, actor: PersonActor): Promise<Tags
   return rows.map(({ tag, count }) => ({ tag: String(tag), count: Number(count) }))
 }
 
-/** Somebody's items that carry a tag, those in the bin included. */
+/** Lists the owner's items with a tag, binned ones included. */
 export async function listTagged(reader: Reader, actor: PersonActor, tagKey: string): Promise<string[]> {
   const rows: { evidenceId: string }[] = await reader
     .sql('evidenceTags')
@@ -56,7 +56,7 @@ export async function listTagged(reader: Reader, actor: PersonActor, tagKey: str
   return rows.map(({ evidenceId }) => evidenceId)
 }
 
-/** Gives a tag another name everywhere. Where an item carries the other one already, the two become one. */
+/** Renames a tag on every item. Where an item already has the new one, the two are merged. */
 export async function renameTagEverywhere(
   trx: Trx,
   actor: PersonActor,

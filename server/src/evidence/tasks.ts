@@ -20,7 +20,7 @@ export type EvidenceTasks = {
   readonly table: { readonly input: TableToRead; readonly output: DataTable }
 }
 
-/** The tasks over a file store. */
+/** Returns the worker tasks over a file store. */
 export function evidenceTasks(files: FileStore) {
   return {
     examine: (input: FileToExamine) => examineFile(files, input),

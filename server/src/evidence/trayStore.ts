@@ -6,7 +6,7 @@ import type { Reader, Trx } from '../database/index.ts'
 import { ownEvidence, toEvidenceRow, withVersion } from './store.ts'
 import type { EvidenceRecord } from './store.ts'
 
-/** What lies in somebody's tray, in the order of picking up; what is in the bin is not shown. */
+/** Lists the tray in the order of picking up; binned items are hidden. */
 export async function listTray(reader: Reader, actor: PersonActor): Promise<EvidenceRow[]> {
   const picked = ownEvidence(reader, actor).whereNull('evidence.binnedAt').whereNotNull('trayItems.pickedAt')
   const rows: EvidenceRecord[] = await withVersion(reader, picked, actor).orderBy([

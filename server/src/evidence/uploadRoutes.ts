@@ -98,7 +98,7 @@ function makeTusServer(
   })
 }
 
-/** The library's bytes and offsets, kept in our file store and our tables. */
+/** Stores the library's bytes and offsets in our file store and our tables. */
 class UploadsInStore extends DataStore {
   readonly #services: Services
   readonly #writing = new Map<string, Promise<number>>()

@@ -32,7 +32,7 @@ export interface NewUpload {
   readonly moments: readonly Moment[]
 }
 
-/** @throws AppError in one clear sentence when the file may not come in or nowhere could hold it. */
+/** Starts an upload. @throws AppError when the file is not allowed or there is no room for it */
 export async function beginUpload(
   services: Services,
   actor: PersonActor,
@@ -61,7 +61,7 @@ export async function beginUpload(
   })
 }
 
-/** @throws AppError in one clear sentence when something of this size may not come in or nowhere could hold it. */
+/** @throws AppError when something of this size is not allowed or there is no room for it */
 export async function assertRoomFor(services: Services, actor: PersonActor, bytes: number): Promise<void> {
   await assertDiskHasRoom(services, bytes)
   await assertMayComeIn(services.database.reader(), services, actor, bytes)
@@ -85,7 +85,7 @@ async function assertMayComeIn(
   if (!decision.allowed) throw new AppError(codeOf(decision.reason), decision.reason, decision)
 }
 
-/** What tus has to know of an upload, whoever owns it; ownership is asked before. */
+/** Returns what tus needs to know of an upload, whoever owns it; the caller has checked the owner. */
 export async function getUploadState(
   { database, files }: Services,
   id: string,
@@ -108,7 +108,7 @@ export async function getUpload(
   return toUpload(row, received, row.itemTitle)
 }
 
-/** What somebody began and has not finished, so that it can be gone on with, also from another window. */
+/** Lists the caller's unfinished uploads, so that they can be resumed, also from another window. */
 export async function listUploads(reader: Reader, services: Services, actor: PersonActor): Promise<Uploads> {
   const rows = await store.listOpenUploads(reader, actor)
   const open = await Promise.all(
@@ -121,10 +121,9 @@ export async function listUploads(reader: Reader, services: Services, actor: Per
 const finishing = new Map<string, Promise<void>>()
 
 /**
- * Makes evidence of an upload that has arrived. Doing it twice, or again after the server stopped half-way, comes to
- * the same.
+ * Makes evidence of a completed upload. Idempotent, also after a crash half-way.
  *
- * @throws AppError `conflict` when it was to replace an item of another kind; the upload is given up then
+ * @throws AppError `conflict` when it was to replace an item of another kind; the upload is then cancelled
  */
 export function finishUpload(services: Services, actor: PersonActor, id: string): Promise<void> {
   const work = finishing.get(id) ?? finishOnce(services, actor, id).finally(() => finishing.delete(id))
@@ -167,9 +166,9 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
 }
 
 /**
- * Looks at a file that has just come in. Nobody's work is refused because this fails.
+ * Examines a file that has just arrived. No file is refused because this fails.
  *
- * @returns null where it could not be looked at now, and is to be later
+ * @returns null when it has to be examined later
  */
 export async function examine(
   { workers, log }: Services,
@@ -197,7 +196,7 @@ function codeOf(reason: Reason): ErrorCode {
   return reason === 'too-many-uploads' ? 'too-many' : 'invalid'
 }
 
-/** What is not one's own, or gone, is spoken of by nobody: the recording is kept all the same. */
+/** An item that is gone, or not one's own, gets no voice: the recording is saved all the same. */
 async function findAbout(reader: Reader, actor: PersonActor, id: string): Promise<string | null> {
   return (await findEvidence(reader, actor, id))?.id ?? null
 }

@@ -51,7 +51,7 @@ export async function findOwnUpload(
   return row ?? null
 }
 
-/** Uploads of somebody that have not arrived yet, oldest first. */
+/** Lists a person's unfinished uploads, oldest first. */
 export function listOpenUploads(reader: Reader, actor: PersonActor): Promise<UploadRow[]> {
   return reader
     .sql('uploads')
@@ -69,13 +69,13 @@ export async function countOpenUploads(
   return { count: await countRows(open), bytes: Number(row?.sum ?? 0) }
 }
 
-/** Whether nobody has finished it; asked in the transaction that does, which then has the row for itself. */
+/** Returns whether nobody has finished the upload; call it in the finishing transaction, which then owns the row. */
 export async function isStillOpen(trx: Trx, id: string): Promise<boolean> {
   const row = await trx.sql('uploads').where({ id }).whereNull('outcome').forUpdate().first('id')
   return row !== undefined
 }
 
-/** Remembers what an upload became, so that a client that missed the answer can ask. */
+/** Records what an upload became, for a client that missed the answer. */
 export async function closeUpload(
   trx: Trx,
   id: string,
@@ -89,7 +89,7 @@ export async function deleteUpload(trx: Trx, id: string): Promise<void> {
   await trx.sql('uploads').where({ id }).delete()
 }
 
-/** Forgets what was begun before a moment, whether it arrived or not. */
+/** Deletes uploads that were started before a moment, finished or not. */
 export function deleteUploadsBefore(trx: Trx, before: Instant): Promise<number> {
   return trx.sql('uploads').where('startedAt', '<=', before).delete()
 }

@@ -1,11 +1,11 @@
-// Whether an item is used anywhere, kept beside it so that lists can ask for what is not.
+// Whether an item is used anywhere, stored on the item so that lists can filter by it.
 import type { Shown } from '@valise/core/pages'
 import type { Knex } from 'knex'
 import type { Reader, Trx } from '../database/index.ts'
 
 /**
- * Works out anew whether these items are used: on a page or an entry that is not in the bin, chosen for an assignment,
- * or handed in. Whoever changes one of these calls it in the same transaction.
+ * Recomputes whether these items are used: on a live page or entry, chosen for an assignment, or handed in. Call it
+ * in the transaction that changes one of these.
  */
 export async function refreshUses(trx: Trx, evidenceIds: readonly string[]): Promise<void> {
   const ids = [...new Set(evidenceIds)]
@@ -39,7 +39,7 @@ export async function refreshUses(trx: Trx, evidenceIds: readonly string[]): Pro
   await sql('evidence').whereIn('id', unused).where({ isUnused: 0 }).update({ isUnused: 1 })
 }
 
-/** The same for all that the draft of a page or an entry shows; for when it goes into the bin or comes out. */
+/** Recomputes the use of everything that a draft shows; for moves into and out of the bin. */
 export async function refreshUsesOfDraft(trx: Trx, draftId: string): Promise<void> {
   const rows: { evidenceId: string }[] = await trx
     .sql('draftEvidence')
@@ -69,7 +69,7 @@ export function sealedFilesOf(
     .where((q) => endings.forEach((ending) => void q.orWhereLike('path', name + ending)))
 }
 
-/** Whether others were given this very version: by a page as it was published, or in a sealed copy. */
+/** Returns whether others were given this version: on a published page or in a sealed copy. */
 export async function isGivenOut(trx: Trx, ownerId: string, evidenceId: string, n: number): Promise<boolean> {
   const { sql } = trx
   if (await sealedFilesOf(trx, ownerId, evidenceId, n).first('path')) return true

@@ -33,7 +33,7 @@ export interface NewVersion {
   readonly document: string | null
 }
 
-/** A version with what was done to its picture since it came. */
+/** A version with the processing of its picture. */
 export interface StoredVersion extends NewVersion {
   readonly recipeRevision: number
   readonly concealRevision: number
@@ -41,7 +41,7 @@ export interface StoredVersion extends NewVersion {
   readonly takenHeight: number | null
 }
 
-/** What a reading of the file finds later. */
+/** What reading the file finds later. */
 export interface FoundInside {
   readonly pages: number | null
   readonly encoding: string | null
@@ -49,7 +49,7 @@ export interface FoundInside {
   readonly previewProblem: PreviewProblem | null
 }
 
-/** A version as lists tell it; the words of notes and the hash stay behind. */
+/** A version as in lists, without the text of notes and the hash. */
 export interface VersionRecord extends Omit<NewVersion, 'document' | 'fileSha256' | 'ownerId'> {
   readonly pages: number | null
   readonly encoding: string | null
@@ -97,7 +97,7 @@ export async function insertVersion(trx: Trx, version: NewVersion): Promise<void
   await trx.sql('evidenceVersions').insert({ ...version, createdAt: trx.now })
 }
 
-/** A version of an item of this owner, or null. Whether the caller may see it was decided before. */
+/** Returns a version of an item of this owner, or null. The caller has checked access. */
 export async function findVersionOf(
   reader: Reader,
   ownerId: string,
@@ -113,7 +113,7 @@ const ownColumns = [
   ...['ownerId', 'fileSha256', 'document', 'concealRevision', 'takenWidth', 'takenHeight'],
 ]
 
-/** Any version, for work in the background that names who wanted it. */
+/** Returns any version, for background jobs. */
 export async function findVersion(
   reader: Reader,
   evidenceId: string,
@@ -133,7 +133,7 @@ export async function sumOfBytes(reader: Reader, ownerId: string): Promise<numbe
   return Number(row?.sum ?? 0)
 }
 
-/** Writes down what the maker made, or why it could not. */
+/** Saves the renditions, or the problem. */
 export async function saveRenditions(
   trx: Trx,
   version: Pick<StoredVersion, 'evidenceId' | 'n' | 'ownerId' | 'recipeRevision'>,
@@ -155,7 +155,7 @@ export async function setPreview(
   await trx.sql('evidenceVersions').where({ evidenceId, n }).update({ preview, previewProblem })
 }
 
-/** By which recipe a rendition was made, and by which it conceals. */
+/** The recipe of a rendition, and the recipe whose concealment it has. */
 export interface RenderRevisions {
   readonly recipeRevision: number
   readonly concealRevision: number
@@ -179,7 +179,7 @@ export async function saveRender(
   }
 }
 
-/** Gives a version other content, while it is still being written. */
+/** Replaces the content of a version while it is being written. */
 export async function replaceContent(
   trx: Trx,
   { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
@@ -192,7 +192,7 @@ export async function replaceContent(
     .update({ ...content })
 }
 
-/** Writes down what was found out about the file of a version after it was saved: what it is, and what is inside. */
+/** Saves what was found out about a file after it was saved: its type and its content. */
 export async function saveFound(
   trx: Trx,
   { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
@@ -204,7 +204,7 @@ export async function saveFound(
     .update({ ...found })
 }
 
-/** The size of what is shown in the place of something that is no picture itself. */
+/** Saves the size of the rendition of an item that is not a picture itself. */
 export async function saveShownSize(
   trx: Trx,
   { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
@@ -218,7 +218,7 @@ export async function saveShownSize(
 
 export type UnreadVersion = Pick<NewVersion, 'evidenceId' | 'n' | 'ownerId' | 'mime'>
 
-/** Versions whose words nobody has looked for yet, in the order of their keys. */
+/** Lists versions whose text has not been extracted, by key. */
 export async function listUnread(
   reader: Reader,
   after: UnreadVersion | null,
@@ -242,7 +242,7 @@ export interface RenditionFile {
   readonly bytes: number
 }
 
-/** The newest rendition of a version for its owner, whatever it conceals. */
+/** Returns the newest rendition of a version for its owner, whatever it conceals. */
 export async function findRenditionOf(
   reader: Reader,
   ownerId: string,
@@ -258,7 +258,7 @@ export async function findRenditionOf(
   return row ?? null
 }
 
-/** The picture as it was taken, for its owner. */
+/** Returns the original picture, for its owner. */
 export async function findAsTaken(
   reader: Reader,
   ownerId: string,
@@ -275,9 +275,9 @@ export async function findAsTaken(
 }
 
 /**
- * What others get: made by the recipe that was held, and never by one that conceals less than is concealed now.
+ * Returns the rendition that others get: of the pinned recipe, never one that conceals less than is concealed now.
  *
- * A recipe that another one followed within a moment was never carried out; then the next one that was counts.
+ * A recipe that was replaced within a moment was never rendered; then the next rendered one counts.
  */
 export async function findSharedRendition(
   reader: Reader,
@@ -315,7 +315,10 @@ export interface FileForOthers extends RenditionFile {
   readonly fileName: string
 }
 
-/** The file that others may take: a picture as it is shown, since its original is its owner's alone; all else as it came. */
+/**
+ * Returns the file that others can download: of a picture the rendition, since its original is its owner's alone;
+ * otherwise the file itself.
+ */
 export async function findFileForOthers(
   reader: Reader,
   ownerId: string,

@@ -15,8 +15,8 @@ export interface VoiceOver {
 }
 
 /**
- * A recording that came in speaks of an item from now on; where that is gone meanwhile, it stays a recording alone. What
- * is not heard speaks of nothing: others get a voice as it came, and nothing else of anybody's pictures.
+ * Attaches a new recording to an item; if the item is gone, it stays a recording alone. Silent files are not
+ * attached: others get a voice as it is, and nothing else of anybody's pictures.
  */
 export async function beginToSpeak(
   trx: Trx,
@@ -30,7 +30,7 @@ export async function beginToSpeak(
     await insertVoice(trx, actor, { voiceId, aboutId: id }, inOrder(moments))
 }
 
-/** @throws AppError `stale` when the moments were changed meanwhile, `not-found` for what is not one's own */
+/** Saves moments. @throws AppError `stale` when they have changed, `not-found` for items of others */
 export function changeMoments(
   on: Writable,
   actor: PersonActor,
@@ -46,7 +46,7 @@ export function changeMoments(
   })
 }
 
-/** The recording stays; it only speaks of the item no longer. */
+/** Detaches a recording from the item; the recording stays. */
 export function takeVoiceOff(on: Writable, actor: PersonActor, over: VoiceOver): Promise<Evidence> {
   return inTransaction(on, async (trx) => {
     await deleteVoice(trx, actor, await getSpoken(trx, actor, over))

@@ -18,7 +18,7 @@ export async function insertVoice(
   await trx.sql('voices').insert({ ...row, ownerId: actor.personId, createdAt: trx.now, revision: 1 })
 }
 
-/** The recordings that speak of an item; those in the bin are silent. */
+/** Lists the live recordings about an item. */
 export async function listVoices(reader: Reader, aboutId: string): Promise<Voice[]> {
   const rows = await reader
     .sql('voices')
@@ -36,7 +36,7 @@ export async function listVoices(reader: Reader, aboutId: string): Promise<Voice
   return rows.map(({ moments, ...row }) => ({ ...row, moments: JSON.parse(moments) }))
 }
 
-/** False where somebody else was faster. */
+/** Saves moments; false when they have changed. */
 export async function updateMoments(
   trx: Trx,
   actor: PersonActor,

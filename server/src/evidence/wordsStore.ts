@@ -5,7 +5,7 @@ import { numbersOf, upgradeCollage, wordsOn } from '@valise/core/pictures'
 import type { Reader, Trx } from '../database/index.ts'
 import { putWords } from '../search/index.ts'
 
-/** Puts an item's words into the index. Whoever changes any of them calls it in the same transaction. */
+/** Indexes the words of an item. Call it in the transaction that changes any of them. */
 export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
   const row: IndexedRow | undefined = await trx
     .sql('evidence')
@@ -51,13 +51,13 @@ export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
     await trx.sql('evidence').where({ id: evidenceId }).update({ searchRow: at })
 }
 
-/** Where an item's words stand in the index; 0 where they do not. */
+/** Returns the row of an item in the index of words; 0 for none. */
 export async function findSearchRow(reader: Reader, evidenceId: string): Promise<number> {
   const row = await reader.sql('evidence').where({ id: evidenceId }).first('searchRow')
   return Number(row?.searchRow ?? 0)
 }
 
-/** Items that are in no index of words yet. */
+/** Lists items that are not in the index of words. */
 export async function listUnindexed(reader: Reader, limit: number): Promise<string[]> {
   const rows: { id: string }[] = await reader
     .sql('evidence')
@@ -82,7 +82,7 @@ export async function saveInside(
     .merge(row)
 }
 
-/** The words inside a version of an item of this owner, or null where none were found. */
+/** Returns the extracted text of a version of an item of this owner, or null. */
 export async function findInside(
   reader: Reader,
   ownerId: string,

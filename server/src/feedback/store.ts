@@ -9,7 +9,7 @@ export interface NewsToTell {
   readonly params: Readonly<Record<string, string>>
 }
 
-/** @returns its id */
+/** Saves a piece of news. @returns its id */
 export async function tellNews(trx: Trx, news: NewsToTell): Promise<string> {
   const id = trx.newId()
   await trx.sql('news').insert({
@@ -23,7 +23,7 @@ export async function tellNews(trx: Trx, news: NewsToTell): Promise<string> {
   return id
 }
 
-/** Takes back news of something that was undone. */
+/** Deletes news of something that was undone. */
 export async function forgetNews(trx: Trx, personId: string, id: string): Promise<void> {
   await trx.sql('news').where({ personId, id }).delete()
 }
@@ -47,7 +47,7 @@ export async function listNews(
   }
 }
 
-/** Marks as seen what is as old as a piece of news, or older. */
+/** Marks a piece of news and everything older as seen. */
 export async function markNewsSeen(trx: Trx, personId: string, upTo: string): Promise<void> {
   const newest: NewsRow | undefined = await trx.sql('news').where({ personId, id: upTo }).first()
   if (!newest) return

@@ -23,7 +23,7 @@ export async function insertFeedback(trx: Trx, feedback: FeedbackToKeep): Promis
   return id
 }
 
-/** Deletes feedback that is taken back. @returns what it was; null where there is none */
+/** Deletes feedback that is taken back. @returns the feedback; null for none */
 export async function takeFeedback(trx: Trx, id: string | null): Promise<NewFeedback | null> {
   if (id === null) return null
   const row: FeedbackRow | undefined = await trx.sql('feedback').where({ id }).first()
@@ -32,7 +32,7 @@ export async function takeFeedback(trx: Trx, id: string | null): Promise<NewFeed
   return { part: row.part, isOpen: row.isOpen === 1, text: row.text }
 }
 
-/** All that was said on these submissions, the oldest first. Whether one may read it was decided before. */
+/** Lists the feedback on these submissions, oldest first. The caller has checked access. */
 export async function listFeedbackOn(
   reader: Reader,
   actor: PersonActor,
@@ -44,7 +44,7 @@ export async function listFeedbackOn(
   return rows.map((row) => ({ submissionId: row.submissionId, ...toFeedback(row, actor) }))
 }
 
-/** What was said openly on a page, the oldest first. Whether one may look at the page was decided before. */
+/** Lists the open feedback on a page, oldest first. The caller has checked access. */
 export async function listOpenFeedback(
   reader: Reader,
   actor: PersonActor,

@@ -7,7 +7,7 @@ export interface StoredFile {
   readonly bytes: number
 }
 
-/** A stretch of a file; both ends are included, as in HTTP. */
+/** A byte range; both ends are included, as in HTTP. */
 export interface ByteRange {
   readonly first: number
   readonly last: number

@@ -15,7 +15,7 @@ const INCOMING_ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
 /** Large reads, because hashing in small ones costs more than the hash. */
 const READ_BYTES = 1_048_576
 
-/** Opens the store below a data folder, and makes its folders where they are not there yet. */
+/** Opens the file store below a data folder and creates its folders. */
 export function openFolderStore(dataFolder: string): FileStore {
   const folder = join(dataFolder, 'files')
   const incomingFolder = join(folder, 'incoming')

@@ -8,7 +8,7 @@ import type { FileStore, StoredFile } from './FileStore.ts'
 const LOOSE_KEPT_HOURS = 48
 const LOOSE_KEPT_MS = LOOSE_KEPT_HOURS * 3_600_000
 
-/** Makes a stored file known, so that rows can refer to it. Knowing it already changes nothing but that it is wanted. */
+/** Registers a stored file, so that rows can refer to it. Registering it again only renews the claim to it. */
 export async function keepFileRow(trx: Trx, file: StoredFile): Promise<void> {
   const row = { sha256: file.sha256, bytes: file.bytes, createdAt: trx.now, looseSince: null }
   await trx.sql('files').insert(row).onConflict('sha256').merge({ looseSince: null })
@@ -27,10 +27,10 @@ async function listLooseFiles(reader: Reader): Promise<{ sha256: string; looseSi
 }
 
 /**
- * The sweep: notes which files nothing refers to, and removes those that were loose for 48 hours.
+ * Marks the files that nothing refers to, and removes those that were unreferenced for 48 hours.
  *
- * Bytes without a row (a server that stopped between the file and its transaction) go the same way. Both look at when
- * the bytes were last put, so that a file that comes in again meanwhile stays.
+ * Bytes without a row (the server stopped between the file and its transaction) are removed the same way. Both check
+ * when the bytes were last put, so that a file that arrives again meanwhile stays.
  *
  * @returns how many files were removed
  */

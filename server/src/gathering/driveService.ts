@@ -1,4 +1,4 @@
-// Documents of the shared drive: copied once, or kept connected, so that the item follows what is written there.
+// Documents of the shared drive: copied, or connected so that the item follows the document.
 import type { DriveFolder, Evidence, FromDrive } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -34,7 +34,7 @@ export async function readFolder(
   return drive.folder(await findSignInName(reader, actor.personId), id).catch(refuse)
 }
 
-/** Takes a document. One that is connected already is given instead of a second one. */
+/** Saves a document of the drive as an item. Returns the existing item of a connected document. */
 export async function keepFromDrive(
   services: Services,
   actor: PersonActor,
@@ -73,7 +73,7 @@ export async function keepFromDrive(
   return getEvidence(database.reader(), actor, evidenceId)
 }
 
-/** Looks at a connected document now. */
+/** Polls a connected document now. */
 export async function checkDocument(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
   const { drive } = await getEvidence(services.database.reader(), actor, id)
   if (!drive?.isConnected) throw new AppError('not-found', 'not-found')
@@ -81,7 +81,7 @@ export async function checkDocument(services: Services, actor: PersonActor, id: 
   return getEvidence(services.database.reader(), actor, id)
 }
 
-/** Lets a connected document go: the item keeps what it holds and changes no more by itself. */
+/** Disconnects a document: the item stays as it is and no longer changes by itself. */
 export async function letGo(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
   return inTransaction(services.database, async (trx) => {
     const { drive } = await getEvidence(trx, actor, id)
@@ -91,7 +91,7 @@ export async function letGo(services: Services, actor: PersonActor, id: string):
   })
 }
 
-/** @returns when to look again; nothing once the item is gone or lives on its own */
+/** Polls a connected document. @returns when to poll again; nothing once the item is gone or disconnected */
 export async function followDocument(services: Services, evidenceId: string): Promise<Instant | void> {
   const isFollowed = await follow(services, evidenceId)
   if (isFollowed) return addMinutes(services.database.reader().now, LOOK_EVERY_MINUTES)

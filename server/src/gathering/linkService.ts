@@ -1,4 +1,4 @@
-// Web links: looked up, shown before they are kept, and kept as evidence.
+// Web links: previewed before they are saved, and saved as evidence.
 import { LINK_MIME } from '@valise/core/evidence'
 import type { Evidence, PreviewedLink, NewLink } from '@valise/core/evidence'
 import { toPlainLine } from '@valise/core/people'
@@ -22,7 +22,7 @@ import type { Services } from '../services.ts'
 import { keepContent } from './keepContent.ts'
 
 /** What an address is, and whether one has it already. */
-export async function lookUp(
+export async function previewLink(
   services: Services,
   reader: Reader,
   actor: PersonActor,
@@ -32,7 +32,7 @@ export async function lookUp(
   return { ...read, hasPicture: picture !== null, known: await findOwnLink(reader, actor, read.address) }
 }
 
-/** Keeps a link. One that is there already is given instead of a second one. */
+/** Saves a link. Returns the existing item of an address that is already saved. */
 export async function createLink(services: Services, actor: PersonActor, wish: NewLink): Promise<Evidence> {
   const reader = services.database.reader()
   const read = await readAddress(services, wish.address)
@@ -58,7 +58,7 @@ export async function createLink(services: Services, actor: PersonActor, wish: N
   return getEvidence(services.database.reader(), actor, evidenceId)
 }
 
-/** Asks a link's site again; what it says now stands beside the item, whose title stays as its owner called it. */
+/** Asks the site of a link again; the item gets its new description, its title stays. */
 export async function checkAgain(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
   const { link } = await getEvidence(services.database.reader(), actor, id)
   if (!link) throw new AppError('not-found', 'not-found')

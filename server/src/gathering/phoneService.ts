@@ -15,10 +15,10 @@ import * as store from './phoneStore.ts'
 import type { PhoneLinkRow } from './phoneStore.ts'
 
 export const PHONE_PATH = '/phone/'
-/** A phone's film of some minutes; longer ones go up with a sign-in, where they can be gone on with. */
+/** The most bytes of one file from a phone; longer recordings need a sign-in, where uploads can be resumed. */
 export const MOST_PHONE_BYTES = 256 * 1_048_576
 
-/** Makes a new code; the one before, if there was one, ends. */
+/** Makes a new code; an earlier one ends. */
 export function lendCamera(services: Services, actor: PersonActor, landing: Landing): Promise<PhoneLink> {
   return inTransaction(services.database, async (trx) => {
     await store.endPhoneLinks(trx, actor)
@@ -31,7 +31,7 @@ export function lendCamera(services: Services, actor: PersonActor, landing: Land
   })
 }
 
-/** Whether the phone is there, and what it has brought. */
+/** Returns whether the phone is connected, and what it has sent. */
 export async function getPhoneState(reader: Reader, actor: PersonActor, id: string): Promise<PhoneState> {
   const link = await store.findOwnPhoneLink(reader, actor, id)
   if (!link) throw new AppError('not-found', 'not-found')
@@ -44,7 +44,7 @@ export function endLending(services: Services, actor: PersonActor): Promise<void
   return inTransaction(services.database, (trx) => store.endPhoneLinks(trx, actor))
 }
 
-/** Uses the code. Gives the key that the phone holds from now on, or null where the code opens nothing any more. */
+/** Redeems a code. Returns the key that the phone uses from now on, or null for a code that no longer works. */
 export async function openCode(
   services: Services,
   code: string,
@@ -56,7 +56,7 @@ export async function openCode(
   return link && { key, endsAt: link.endsAt }
 }
 
-/** @throws AppError `gone` once the ten minutes are over or the laptop has gone */
+/** @throws AppError `gone` when the ten minutes are over or the laptop has gone */
 export async function getLentCamera(reader: Reader, key: string | null): Promise<LentCamera> {
   const { ownerId, endsAt, id } = await getOpenLink(reader, key)
   const { firstName, language } = await findNameAndLanguage(reader, ownerId)
@@ -71,7 +71,7 @@ export interface PhoneFile {
   readonly content: AsyncIterable<Uint8Array>
 }
 
-/** Keeps what a phone brings; what it took then and there as its owner's own work. */
+/** Saves what a phone sends as its owner's own work. */
 export async function keepFromPhone(
   services: Services,
   key: string | null,

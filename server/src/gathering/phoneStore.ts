@@ -33,7 +33,7 @@ export async function findByKey(reader: Reader, keyHash: string): Promise<PhoneL
   return (await reader.sql('phoneLinks').where({ keyHash }).first()) ?? null
 }
 
-/** Uses a code: whoever comes first holds the key. Gives the link, or null where it opens nothing any more. */
+/** Redeems a code for whoever comes first. Returns the link, or null for a code that no longer works. */
 export async function useCode(trx: Trx, codeHash: string, keyHash: string): Promise<PhoneLinkRow | null> {
   const used = await trx
     .sql('phoneLinks')

@@ -6,21 +6,21 @@ import {
   fromShelfSchema,
   landingSchema,
   LONGEST_TITLE,
-  lookedUpSchema,
+  previewedLinkSchema,
   newLinkSchema,
   outsideIdSchema,
   phoneLinkSchema,
   phoneStateSchema,
   shelfPageSchema,
   shelfReportSchema,
-  waysInSchema,
+  sourcesSchema,
 } from '@valise/core/evidence'
 import { richTextSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import { fileRoute, route } from '../http/index.ts'
 import { keepFromDrive, letGo, checkDocument, readFolder } from './driveService.ts'
-import { createLink, checkAgain, lookUp } from './linkService.ts'
+import { createLink, checkAgain, previewLink } from './linkService.ts'
 import { createNote, getNote, updateNote } from './noteService.ts'
 import { endLending, getPhoneState, lendCamera } from './phoneService.ts'
 import { keepFromShelf, reportPicture, searchShelf, smallPicture } from './shelfService.ts'
@@ -38,7 +38,7 @@ export const gatheringRoutes = [
       path: '/api/sources',
       summary: 'Which ways in there are beside files, camera, links and notes',
       who: 'signed-in',
-      answer: waysInSchema,
+      answer: sourcesSchema,
     },
     async ({ services: { outside } }) => ({ drive: outside.drive !== null, shelf: outside.shelf !== null }),
   ),
@@ -49,9 +49,9 @@ export const gatheringRoutes = [
       summary: 'What an address is',
       who: 'signed-in',
       body: object({ address: newLinkSchema.properties.address }),
-      answer: lookedUpSchema,
+      answer: previewedLinkSchema,
     },
-    ({ services, reader, actor, body }) => lookUp(services, reader, actor, body.address),
+    ({ services, reader, actor, body }) => previewLink(services, reader, actor, body.address),
   ),
   route(
     {

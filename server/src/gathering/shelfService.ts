@@ -16,7 +16,7 @@ import { insertShelfReport, listReported } from './shelfStore.ts'
 
 const MOST_SMALL_BYTES = 2 * 1_048_576
 
-/** Pictures that fit the words; what this person reported is not shown to them again. */
+/** Searches the shelf; pictures that this person reported are left out. */
 export async function searchShelf(
   services: Services,
   reader: Reader,
@@ -29,7 +29,7 @@ export async function searchShelf(
   return { pictures: pictures.filter(({ id }) => !reported.includes(id)) }
 }
 
-/** The small form of a picture, by way of this server: a student's browser tells no other place what it looks at. */
+/** Proxies the thumbnail of a picture, so that a student's browser contacts no other server. */
 export async function smallPicture(
   services: Services,
   reader: Reader,
@@ -71,7 +71,7 @@ export async function keepFromShelf(
   return getEvidence(database.reader(), actor, evidenceId)
 }
 
-/** Tells the shelf and the school what is wrong with a picture; it is not shown to this person again. */
+/** Reports a picture to the shelf and the school; this person does not see it again. */
 export async function reportPicture(
   services: Services,
   reader: Reader,

@@ -2,7 +2,7 @@
 import { patternOf } from './patternOf.ts'
 import type { Route } from './route.ts'
 
-/** @returns for a path, the methods as `Allow` lists them; null where no route has such an address */
+/** Returns a function from a path to its `Allow` header; null for unknown paths. */
 export function allowedMethods(routes: readonly Route[]): (path: string) => string | null {
   const known = routes.map(({ spec }) => ({
     pattern: patternOf(spec.path.replace(/\{(\w+)\}/g, ':$1')),

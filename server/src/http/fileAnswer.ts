@@ -17,7 +17,7 @@ export interface FileAnswer {
 
 const KEPT_SECONDS = 24 * 3600
 
-/** Answers with the file, or with the range that the request asks for (RFC 9110, one range at most). */
+/** Answers with a file, or with the requested range (RFC 9110, one range at most). */
 export async function answerFile(request: Request, files: FileStore, file: FileAnswer): Promise<Response> {
   const headers = new Headers({
     'content-type': file.mime.startsWith('text/') ? `${file.mime}; charset=utf-8` : file.mime,

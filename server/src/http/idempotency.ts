@@ -20,7 +20,7 @@ export interface StoredAnswer {
   readonly body: unknown
 }
 
-/** Runs `work` in one transaction with the key, or gives the answer that the key had before. */
+/** Runs `work` in one transaction with the key, or returns the stored answer of that key. */
 export function answerIdempotently(
   database: Database,
   request: KeyedRequest,

@@ -24,7 +24,7 @@ const COOKIE = SESSION_COOKIE
 const DEVICE_COOKIE = 'valise-device'
 /** The longest that browsers allow. */
 const DEVICE_DAYS = 400
-/** Before the id of a visitor link's pass: a cookie for each link that this browser opened. */
+/** The prefix of the cookie for each link that this browser opened; the id of its pass follows. */
 export const LINK_COOKIE = 'valise-link-'
 /** More links than this are passed over; nobody holds as many at once. */
 const MOST_LINKS = 20
@@ -35,7 +35,7 @@ export interface Authenticated {
   readonly noteSeen: (() => Promise<void>) | null
 }
 
-/** Finds who holds a session token, or null where it has ended or never was. */
+/** Finds the person of a session token, or null for an ended or unknown one. */
 export type Authenticate = (
   services: Services,
   reader: Reader,
@@ -91,7 +91,7 @@ async function findCaller(c: Context, services: Services, reader: Reader, authen
   return { client, session, actor: session?.actor ?? unknownActor }
 }
 
-/** Who is signed in at the other end, for handlers that are no routes. Asking counts as a sign of life. */
+/** Returns who is signed in, for handlers that are not routes. Counts as activity of the session. */
 export async function getSignedIn(
   c: Context,
   services: Services,

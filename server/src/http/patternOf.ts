@@ -1,6 +1,8 @@
 // Paths with parameters as patterns.
 
-/** @param path such as `/pages/:id/:slug?`; a segment with `?` may be missing */
+/**
+ * Compiles a path pattern. @param path such as `/pages/:id/:slug?`; a segment with `?` is optional
+ */
 export function patternOf(path: string): RegExp {
   const segments = path.split('/').filter((segment) => segment !== '')
   const parts = segments.map((segment) => {

@@ -41,12 +41,12 @@ const titleOf = {
   'no-space': 'Out of space',
 } as const satisfies Record<ErrorCode, string>
 
-/** How a caller comes in: by the cookie that signing in gives. */
+/** The session cookie. */
 export const SESSION_COOKIE = 'valise'
 
 /**
- * The refusal that `error` means to a person. A full disk, and work that outgrew its limits, can happen to anything;
- * whatever else is no `AppError` is a defect: `unexpected`.
+ * Converts any error to a refusal. A full disk, and work that exceeded its limits, have refusals of their own; any
+ * other error is a defect: `unexpected`.
  */
 export function toAppError(error: unknown): AppError {
   if (error instanceof AppError) return error
@@ -76,7 +76,7 @@ export function problemOf(error: AppError, request: string): Problem {
   }
 }
 
-/** The answer to a refusal, with the headers that belong to its kind. */
+/** Makes the response of a refusal, with the headers of its kind. */
 export function problemResponse(error: AppError, request: string): Response {
   const headers = new Headers({ 'content-type': 'application/problem+json', 'cache-control': 'no-store' })
   const minutes = error.params['minutes']

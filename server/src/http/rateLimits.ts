@@ -16,16 +16,16 @@ export interface RateLimit {
   readonly minutes: number
 }
 
-/** The bucket of an account, an address or a device, for one purpose. */
+/** Returns the bucket of an account, an address or a device, for one purpose. */
 export function bucketOf(keys: ServerKeys, purpose: string, text: string): string {
   return `${purpose}:${keys.digest(purpose, text)}`
 }
 
 /**
- * Counts a try against each limit, before it is known whether it is a right one: of many that come at once no more get
- * through than of those that come one by one.
+ * Counts an attempt against each limit before it is checked, so that concurrent attempts get no further than
+ * sequential ones.
  *
- * @throws AppError `too-many` with the minutes to wait where one of the limits says so; nothing is counted then
+ * @throws AppError `too-many` with the minutes to wait when a limit is reached; nothing is counted then
  */
 export async function countTry(database: Database, limits: readonly RateLimit[]): Promise<void> {
   await inTransaction(database, async (trx) => {
@@ -58,7 +58,7 @@ function waitAfter({ free, firstWaitMinutes, longestWaitMinutes }: RateLimit, co
   return count < free ? 0 : Math.min(longestWaitMinutes, firstWaitMinutes * 2 ** Math.min(count - free, 30))
 }
 
-/** Takes a try back that was a right one: it counts against nobody, and what was tried before it is forgotten. */
+/** Clears the counters after a successful attempt. */
 export async function forgetTries(
   database: Database,
   { own, shared }: { readonly own: readonly RateLimit[]; readonly shared: readonly RateLimit[] },

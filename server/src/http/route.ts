@@ -5,7 +5,7 @@ import type { Reader, Writable } from '../database/index.ts'
 import type { Services } from '../services.ts'
 import type { FileAnswer } from './fileAnswer.ts'
 
-/** Who may call a route at all; what they see there is the service's decision. */
+/** Who may call a route; the service decides what they see. */
 export type Who = 'anyone' | 'signed-in' | 'administrator'
 
 export interface RouteSpec<
@@ -34,7 +34,7 @@ export interface RouteSpec<
   readonly idempotent?: true
 }
 
-/** The browser at the other end, as far as the use cases care. */
+/** The browser, as far as use cases need it. */
 export interface Client {
   readonly address: string
   readonly userAgent: string
@@ -63,13 +63,13 @@ export interface Call<W extends Who, P, Q, B> {
   readonly revision: number
 }
 
-/** A route with its types folded away, as the router keeps it. */
+/** A route without its type parameters, as the router stores it. */
 export interface Route {
   readonly spec: RouteSpec
   handle(call: Call<Who, never, never, never>): Promise<unknown>
 }
 
-/** Binds a specification to its handler; the handler's types come from the schemas. */
+/** Binds a specification to its handler, whose types come from the schemas. */
 export function route<
   W extends Who,
   P extends TSchema,
@@ -84,7 +84,7 @@ export function route<
   return { spec, handle: handle as Route['handle'] }
 }
 
-/** A route that answers with a file. */
+/** Makes a route that answers with a file. */
 export function fileRoute<W extends Who, P extends TSchema>(
   spec: Omit<RouteSpec<W, P>, 'method' | 'answer' | 'file' | 'query' | 'body'>,
   handle: (call: Call<W, Static<P>, unknown, unknown>) => Promise<FileAnswer>,

@@ -1,10 +1,10 @@
-// What Ajv is told beyond the schemas of the core: unions are checked by their tag, and blanks are no text.
+// What Ajv needs beyond the core's schemas: unions are checked by their tag, and blank text is empty.
 
 type Schema = Readonly<Record<string, unknown>>
 
 /**
- * The schema with each `anyOf` of tagged objects as `oneOf` with a `discriminator` (OpenAPI 3.1), which Ajv checks by
- * looking at the tag and at nothing but the branch it names.
+ * Replaces each `anyOf` of tagged objects with `oneOf` and a `discriminator` (OpenAPI 3.1), which Ajv checks by the
+ * tag and the branch that it names.
  */
 export function withDiscriminators<T>(schema: T): T {
   return mapSchemas(schema, ({ anyOf, ...rest }) => {
@@ -14,10 +14,10 @@ export function withDiscriminators<T>(schema: T): T {
   }) as T
 }
 
-/** Something in it is seen: neither white space, nor a character without a shape, nor the blank of Braille. */
+/** A visible character: not white space, not a character without a shape, not the Braille blank. */
 export const SEEN = '[^\\p{White_Space}\\p{Default_Ignorable_Code_Point}\\p{Cc}\\u2800]'
 
-/** The schema in which a text that must not be empty must not consist of blanks either. */
+/** Makes texts that must not be empty refuse blanks, too. */
 export function withoutBlanks<T>(schema: T): T {
   return mapSchemas(schema, (one) => {
     const isWanted = one['type'] === 'string' && Number(one['minLength'] ?? 0) > 0

@@ -5,7 +5,10 @@ import type { MiddlewareHandler } from 'hono'
 const LOCAL_NAMES = ['localhost', '127.0.0.1', '[::1]']
 const PERMISSIONS = 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), interest-cohort=()'
 
-/** What the page may load: everything from here, styles with this answer's nonce, frames of known media, nothing else. */
+/**
+ * Returns the policy: everything from this origin, styles with the nonce of this response, frames of known media,
+ * nothing else.
+ */
 export function contentSecurityPolicy(nonce: string, frames: readonly string[] = []): string {
   return [
     "default-src 'none'",
@@ -41,8 +44,8 @@ export const securityHeaders: MiddlewareHandler = async (c, next) => {
 /**
  * Refuses writes that another web site sent with the cookie of this one.
  *
- * Browsers put `Sec-Fetch-Site` or at least `Origin` on every write; a request with neither comes from no browser and
- * so carries no borrowed cookie.
+ * Browsers send `Sec-Fetch-Site` or at least `Origin` with every write; a request with neither comes from no browser
+ * and so carries no borrowed cookie.
  */
 export function assertOwnSite(request: Request, publicAddress: string): void {
   if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return

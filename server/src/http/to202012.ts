@@ -1,6 +1,6 @@
 // Schemas as JSON Schema 2020-12 writes them, which OpenAPI 3.1 asks for; our library writes tuples in the older way.
 
-/** The same description with every tuple as `prefixItems` (2020-12 core, section 10.3.1.1); what came in stays as it is. */
+/** Returns the schema with tuples as `prefixItems` (2020-12 core, section 10.3.1.1); the input stays unchanged. */
 export function to202012(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(to202012)
   if (typeof value !== 'object' || value === null) return value

@@ -9,7 +9,7 @@ const refusal = { default: { $ref: '#/components/responses/Problem' } }
 const shared = { tags: ['uploads'], security: [{ session: [] }] }
 const id = { name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }
 
-/** Beside these, what is on its way can be asked for as JSON. */
+/** The tus paths, which are described by hand; the list of uploads is a route like any other. */
 export const uploadPaths = {
   '/api/uploads': {
     post: {

@@ -11,7 +11,7 @@ import { SEEN, withDiscriminators, withoutBlanks } from './schemasForAjv.ts'
 const DEEPEST = 64
 /** More than the largest drawing has. */
 const MOST_VALUES = 400_000
-/** Of a small value all that is wrong is told, so that a form can mark each field; of a large one the first thing. */
+/** Reports every fault of a small value, so that a form can mark each field; of a large one only the first. */
 const SMALL_VALUES = 2000
 const MOST_FIELDS = 20
 
@@ -56,12 +56,13 @@ function makeAjv(coerceTypes: boolean, allErrors: boolean): Ajv {
 }
 
 /**
- * The value, once it keeps to the schema. Values of addresses (`coerce`) become numbers where the schema wants them.
+ * Validates a value against a schema and returns it. With `coerce`, address values become numbers where the schema
+ * wants them.
  *
- * The work is bounded whatever comes: depth and number of values are looked at first, and a large value that is wrong
- * is refused at the first thing that is.
+ * The work is bounded: depth and number of values are checked first, and a large invalid value is refused at its
+ * first fault.
  *
- * @throws AppError `invalid` that names the fields that do not, 20 at most; `too-large` for more values than any form has
+ * @throws AppError `invalid` that names the wrong fields, 20 at most; `too-large` for more values than any form has
  */
 export function parseInput(schema: TSchema, value: unknown, coerce = false): unknown {
   const count = assertWellFormed(value)
@@ -74,7 +75,7 @@ export function parseInput(schema: TSchema, value: unknown, coerce = false): unk
   })
 }
 
-/** @throws Error (a defect) when an answer does not keep to its schema. */
+/** @throws Error (a defect) when an answer does not match its schema */
 export function assertAnswer(schema: TSchema, value: unknown): void {
   const { quick } = makers.strict(schema)
   if (!quick(value))

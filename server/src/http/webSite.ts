@@ -9,8 +9,8 @@ import { patternOf } from './patternOf.ts'
 import { contentSecurityPolicy } from './securityHeaders.ts'
 
 /**
- * Every address that is neither API nor file shows the one page; the web site's own router does the rest. One that the
- * router does not know is answered as not found, with the page that says so.
+ * Serves the single page for every address that is neither API nor file; the web router does the rest. Addresses that
+ * the router does not know are answered with 404 and the same page.
  */
 export function mountWebSite(app: Hono, folder: string, frames: readonly string[]): void {
   const page = readFileSync(join(folder, 'index.html'), 'utf8')

@@ -6,7 +6,7 @@ import { insertJob, noteFailure, postponeJob, prolongLease, releaseJob, removeJo
 import type { JobPayload, NewJob, TakenJob } from './store.ts'
 import { ProcessBurst } from './WorkerProcess.ts'
 
-/** Does the jobs of one kind. */
+/** Runs the jobs of one kind. */
 export interface JobHandler {
   /**
    * It may be run twice, also at once after a server fell silent, so it must come to the same thing.

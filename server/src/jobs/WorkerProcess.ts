@@ -9,7 +9,7 @@ export interface ProcessLimits {
   readonly megabytes: number
 }
 
-/** The process ended before it answered: it outgrew its memory, took too long, or crashed on what it was given. */
+/** The process ended before it answered: it exceeded its memory or time, or crashed on its input. */
 export class ProcessBurst extends Error {
   constructor(message: string) {
     super(message)
@@ -17,7 +17,7 @@ export class ProcessBurst extends Error {
   }
 }
 
-/** The process was ended together with its server; the task can be done by the next one. */
+/** The process ended together with its server; the next one can run the task. */
 export class ProcessStopped extends Error {
   constructor() {
     super('the process was stopped with its server')
@@ -34,7 +34,7 @@ export type TaskAnswer =
   | { readonly output: object; readonly rss: number }
   | { readonly failure: { readonly message: string; readonly code: string | null }; readonly rss: number }
 
-/** A failure within the task, told by the process. It has the `code` of a system error where there was one. */
+/** An error within the task. It has the `code` of a system error where there was one. */
 export class TaskFailed extends Error {
   readonly code: string | undefined
 
@@ -65,7 +65,7 @@ export class WorkerProcess {
         '--disable-warning=ExperimentalWarning',
         ...(isSource ? ['--import', 'tsx'] : []),
       ],
-      // It needs nothing else of what this process was told, least of all its secrets.
+      // It needs nothing else of this process's environment, least of all its secrets.
       env: {
         PATH: process.env['PATH'] ?? '',
         // Freed memory goes back to the system instead of staying in one arena for each thread.

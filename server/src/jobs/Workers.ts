@@ -4,7 +4,7 @@ import { FairQueue } from './FairQueue.ts'
 import { ProcessStopped, WorkerProcess } from './WorkerProcess.ts'
 import type { ProcessLimits } from './WorkerProcess.ts'
 
-/** A task by its name, with what goes in and comes out; both must be plain data. */
+/** The input and output of each task, by name; both must be plain data. */
 export type TaskShapes = Record<string, { readonly input: object; readonly output: object }>
 
 export type TaskRunner<T extends TaskShapes> = <N extends keyof T & string>(
@@ -12,13 +12,13 @@ export type TaskRunner<T extends TaskShapes> = <N extends keyof T & string>(
   input: T[N]['input'],
 ) => Promise<T[N]['output']>
 
-/** Whose turn it is, and who waits for it: somebody at a screen, or nobody. */
+/** Whose turn it is, and whether a person waits for it. */
 export interface Turn {
   readonly lane: Lane
   readonly personId: string
 }
 
-/** Requests and jobs have processes of their own, so that neither waits for the other. */
+/** Requests and jobs have their own processes, so that neither waits for the other. */
 export type Lane = 'requests' | 'jobs'
 
 export interface Workers<T extends TaskShapes> {
@@ -42,9 +42,9 @@ export interface LaneOptions {
 const IDLE_MS = 30_000
 
 /**
- * Workers in processes.
+ * Makes workers in processes of their own.
  *
- * @param program the file that does the tasks, see `serveTasks`; it gets `data`
+ * @param program the file that runs the tasks, see `serveTasks`; it gets `data`
  */
 export function makeProcesses<T extends TaskShapes>(
   program: URL,
@@ -135,7 +135,7 @@ function makeLane(program: URL, data: object, { processes, limits, longestWaitMs
   }
 }
 
-/** The same tasks without processes; for tests. */
+/** Makes workers without processes; for tests. */
 export function makeInlineWorkers<T extends TaskShapes>(runTask: TaskRunner<T>): Workers<T> {
   return { run: (task, input) => runTask(task, input), close: async () => undefined }
 }

@@ -16,7 +16,7 @@ setInterval(() => {
 export interface GuardLimits {
   /** Of memory in all, native memory included, that the process may take. */
   readonly megabytes: number
-  /** The process that started this one. It is told, since it may be gone before this one can look. */
+  /** The parent process, passed as an argument, since it may be gone before this one can look it up. */
   readonly parent: number
 }
 

@@ -1,11 +1,11 @@
-// The other side of `WorkerProcess`: a program that does each task it is told and answers.
+// The other side of `WorkerProcess`: a program that runs each task it receives and answers.
 import { guardProcess } from './guardProcess.ts'
 import type { TaskAnswer, TaskMessage } from './WorkerProcess.ts'
 
 /**
  * Guards this process and serves tasks until it is ended.
  *
- * @returns what the parent gave as `data`
+ * @returns the `data` from the parent
  */
 export function serveTasks<D extends object>(
   makeRunner: (data: D) => (task: string, input: object) => Promise<object>,

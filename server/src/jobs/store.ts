@@ -4,7 +4,7 @@ import type { Instant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Database, Trx } from '../database/index.ts'
 
-/** What a job is about: ids and numbers, never content. */
+/** The payload of a job: ids and numbers, never content. */
 export type JobPayload = Readonly<Record<string, string | number>>
 
 export interface NewJob {
@@ -48,9 +48,9 @@ export async function insertJob(
 }
 
 /**
- * Takes the job that has been due longest, or null where none is. The try is counted before it begins.
+ * Leases the job that has been due longest, or returns null. The attempt is counted before it starts.
  *
- * @param notOf people whose jobs are passed over
+ * @param notOf people whose jobs are skipped
  */
 export function takeJob(database: Database, notOf: readonly string[] = []): Promise<TakenJob | null> {
   return inTransaction(database, async ({ sql, now }) => {
@@ -68,7 +68,7 @@ export function takeJob(database: Database, notOf: readonly string[] = []): Prom
   })
 }
 
-/** Says that the job is still being worked on. */
+/** Extends the lease of a running job. */
 export function prolongLease(database: Database, id: string): Promise<number> {
   return inTransaction(database, ({ sql, now }) =>
     sql('jobs')
@@ -81,7 +81,7 @@ export function removeJob(database: Database, id: string): Promise<number> {
   return inTransaction(database, ({ sql }) => sql('jobs').where({ id }).delete())
 }
 
-/** Gives a job back that was not finished through no fault of its own: another server may take it at once. */
+/** Releases a job that was interrupted through no fault of its own, so that another server can lease it at once. */
 export function releaseJob(database: Database, { id, attempts }: TakenJob): Promise<number> {
   return inTransaction(database, ({ sql }) =>
     sql('jobs')
@@ -90,7 +90,7 @@ export function releaseJob(database: Database, { id, attempts }: TakenJob): Prom
   )
 }
 
-/** Puts a job back for a later moment, as if it had not been tried yet. */
+/** Reschedules a job as if it had not been attempted. */
 export function postponeJob(database: Database, id: string, runAt: Instant): Promise<number> {
   return inTransaction(database, ({ sql }) =>
     sql('jobs').where({ id }).update({ runAt, leaseUntil: null, attempts: 0 }),
@@ -98,10 +98,11 @@ export function postponeJob(database: Database, id: string, runAt: Instant): Pro
 }
 
 /**
- * After a failed try: later again, each time four times as long after. After the last one it rests as failed.
+ * Records a failed attempt: the job is retried, each time after four times the delay, and rests as failed after the
+ * last one.
  *
- * @param isFinal whether no further try would come to anything else
- * @returns whether that was the last try
+ * @param isFinal whether a retry could not succeed
+ * @returns whether that was the last attempt
  */
 export async function noteFailure(
   database: Database,

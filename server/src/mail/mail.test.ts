@@ -2,7 +2,7 @@ import { createServer } from 'node:net'
 import type { AddressInfo } from 'node:net'
 import { makeMailSender } from './index.ts'
 
-/** A mail server of a few lines (SMTP, RFC 5321) that remembers what it was told; it refuses those who are not known. */
+/** A mail server of a few lines (SMTP, RFC 5321) that records what it receives; it can refuse recipients. */
 async function withMailServer(
   use: (address: string, received: () => string) => Promise<void>,
   { refuses = false } = {},

@@ -5,7 +5,7 @@ import { parseInput } from '../http/index.ts'
 
 const LIMIT_MS = 15_000
 
-/** The service says no to this person or knows no such thing. */
+/** The service refuses this person, or does not know the thing. */
 export class ServiceRefusal extends Error {
   readonly status: number
 
@@ -16,7 +16,7 @@ export class ServiceRefusal extends Error {
   }
 }
 
-/** @throws ServiceRefusal for 403, 404 and 410; AppError `busy` where the service does not answer as it should */
+/** Calls a service. @throws ServiceRefusal for 403, 404 and 410; AppError `busy` for any other failure */
 export async function askService(address: string, init: RequestInit = {}): Promise<Response> {
   const response = await fetch(address, { ...init, signal: AbortSignal.timeout(LIMIT_MS) }).catch(
     (cause: unknown) => {
@@ -42,7 +42,7 @@ export async function askJson<S extends TSchema>(
   return parseInput(schema, body) as Static<S>
 }
 
-/** The bytes of an answer, refused where they would be more than `most`. */
+/** Streams the bytes of a response; fails when there are more than `most`. */
 export async function* bytesOf(response: Response, most: number): AsyncIterable<Uint8Array> {
   let bytes = 0
   for await (const chunk of response.body ?? []) {

@@ -3,7 +3,7 @@ import { driveDocumentSchema, driveFolderSchema } from '@valise/core/evidence'
 import type { DriveDocument, DriveFolder } from '@valise/core/evidence'
 import { askJson, askService } from './askService.ts'
 
-/** Every call names whose eyes it looks through: the drive decides what they may see. */
+/** A shared drive. Every call names the person: the drive decides what they may see. */
 export interface Drive {
   /** @throws ServiceRefusal when this person may not see the folder. Null is the top. */
   folder(person: string, id: string | null): Promise<DriveFolder>
@@ -13,7 +13,7 @@ export interface Drive {
   content(person: string, id: string): Promise<Response>
 }
 
-/** A drive that speaks plain JSON at an address. */
+/** Opens a drive that speaks plain JSON at an address. */
 export function openDrive(address: string): Drive {
   const as = (person: string) => ({ headers: { 'x-on-behalf-of': person } })
   const path = (id: string) => encodeURIComponent(id)

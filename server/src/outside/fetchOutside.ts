@@ -25,7 +25,7 @@ export interface Fetched {
   readonly body: Buffer
 }
 
-/** Why an address gave nothing: it may not be fetched, nobody is there, it took too long, a filter stands before it. */
+/** Why a fetch failed: not allowed, no answer, too slow, or blocked by a filter. */
 export type OutsideReason = 'unsafe' | 'dead' | 'slow' | 'blocked'
 
 export class OutsideError extends Error {
@@ -44,8 +44,8 @@ const REDIRECTS = [301, 302, 303, 307, 308]
 const FILTERED = [407, 451, 511]
 
 /**
- * Fetches an address by GET. Each step of a redirect is checked anew, and the connection goes to the very number that
- * was checked, so that a name cannot lead elsewhere between the check and the connection.
+ * Fetches an address by GET. Each redirect is checked again, and the connection goes to the very IP address that was
+ * checked, so that DNS cannot change between check and connection.
  *
  * @throws OutsideError with the reason
  */
@@ -122,10 +122,10 @@ async function numbersOf(name: string, endsAt: number): Promise<string[]> {
 }
 
 /**
- * Whether a number of the internet belongs to everybody's part of it.
+ * Returns whether an IP address is public.
  *
- * Of IPv6 only 2000::/3 is given out to everybody (RFC 4291, the IANA registry). Numbers outside it that carry one of
- * IPv4 inside, such as ::127.0.0.1, are none of them; those within it are known by the range that they are in.
+ * Of IPv6 only 2000::/3 is public (RFC 4291, the IANA registry). Addresses outside it that embed an IPv4 address,
+ * such as ::127.0.0.1, are not; those within it are checked by their range.
  */
 export function isPublic(address: string): boolean {
   if (!ipaddr.isValid(address)) return false

@@ -19,7 +19,7 @@ export interface KnownMedia {
   readonly frame: string
 }
 
-/** The thing that an address shows, where it belongs to one of the known sites. */
+/** Returns the media that an address of a known site shows. */
 export function knownMedia(address: string, hosts: readonly MediaHost[]): KnownMedia | null {
   for (const host of hosts) {
     const [before = '', behind = ''] = host.page.split('{id}')
@@ -30,7 +30,7 @@ export function knownMedia(address: string, hosts: readonly MediaHost[]): KnownM
   return null
 }
 
-/** The origins that frames may come from. */
+/** Returns the origins from which frames are allowed. */
 export function frameOrigins(hosts: readonly MediaHost[]): string[] {
   return [...new Set(hosts.map(({ frame }) => new URL(frame.replace('{id}', 'x')).origin))]
 }

@@ -31,9 +31,9 @@ const LONGEST_TITLE = 200
 const LONGEST_DESCRIPTION = 1000
 
 /**
- * Reads an address. One that does not answer is told with its state and what its own words say.
+ * Reads a web address. One that does not answer is returned with its state and what the address itself tells.
  *
- * @throws OutsideError `unsafe` for what may not be fetched at all
+ * @throws OutsideError `unsafe` for an address that may not be fetched
  */
 export async function readLink(address: string, reader: LinkReader): Promise<ReadLink> {
   const media = knownMedia(address, reader.mediaHosts)

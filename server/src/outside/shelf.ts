@@ -3,7 +3,7 @@ import { shelfPageSchema, shelfPictureSchema } from '@valise/core/evidence'
 import type { ShelfPage, ShelfPicture } from '@valise/core/evidence'
 import { askJson, askService } from './askService.ts'
 
-/** For whom pictures are looked for; the youngest see those alone that are fit for them. */
+/** Whose pictures are searched; the youngest see only those marked as suitable. */
 export type ShelfReach = 'all' | 'young'
 
 export interface Shelf {
@@ -15,7 +15,7 @@ export interface Shelf {
   report(id: string, words: string): Promise<void>
 }
 
-/** A shelf that speaks plain JSON at an address. */
+/** Opens a shelf that speaks plain JSON at an address. */
 export function openShelf(address: string): Shelf {
   const path = (id: string) => `${address}/pictures/${encodeURIComponent(id)}`
   return {

@@ -9,7 +9,7 @@ const MOST_REMEMBERED = 200
 /** By the content of both; the oldest are forgotten. Each server has its own, which only saves work. */
 const compared = new Map<string, Promise<PageChange[]>>()
 
-/** The changes from one state of a page to another. Asking again for the same pair costs nothing. */
+/** Computes the changes between two states of a page; the result of the same pair is cached. */
 export function comparePages(
   workers: Workers<PageTasks>,
   turn: Turn,

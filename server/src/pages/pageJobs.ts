@@ -17,7 +17,7 @@ export function pageJobs(services: Services): Readonly<Record<string, JobHandler
   return { [SWEEP_DRAFTS]: { run: () => sweepDrafts(services) } }
 }
 
-/** Has the sweep begin, where it is not on its way already. */
+/** Schedules the sweep, unless it is scheduled already. */
 export function planPageSweep({ database, jobs }: Services): Promise<void> {
   const job = { kind: SWEEP_DRAFTS, payload: {}, dedupeKey: SWEEP_DRAFTS }
   return inTransaction(database, (trx) => jobs.enqueue(trx, job))

@@ -47,13 +47,13 @@ export async function getPage(reader: Reader, actor: PersonActor, id: string): P
   }
 }
 
-/** Pages as a room of drafts: their lists tell the title and the last change. */
+/** Pages as a room of drafts: their lists show the title and the last change. */
 export const pageRoom: DraftRoom = {
   assertWritable: getStored,
   noteChange: (trx, id, { title }) => store.updatePage(trx, id, { title, changedAt: trx.now }),
 }
 
-/** What its author sees becomes what others see: resolved, rendered, and from then on immutable. */
+/** Publishes the draft: what its author sees becomes what others see, resolved, rendered and immutable. */
 export function publishPage(on: Writable, actor: PersonActor, id: string, revision: number): Promise<Page> {
   return inTransaction(on, async (trx) => {
     const head = await getStored(trx, actor, id)
@@ -82,9 +82,9 @@ export function publishPage(on: Writable, actor: PersonActor, id: string, revisi
 }
 
 /**
- * A published page for whoever may look at it, as `shownToday` has it.
+ * Returns a published page for a viewer, as `shownToday` resolves it.
  *
- * @throws AppError `not-found` for whoever may not, as for what is not there; see `refusalFor`
+ * @throws AppError `not-found` without access, as for a missing one; see `refusalFor`
  */
 export async function readPage(reader: Reader, viewer: Viewer, id: string): Promise<ReadPage> {
   const seen = await store.findSeenPage(reader, viewer, id)
@@ -111,8 +111,8 @@ export interface PublishedPiece {
 }
 
 /**
- * The evidence of one piece of a published page; null where the viewer may not look, it is withheld, or its file is not
- * offered. Others see what is published now; earlier versions are the author's alone.
+ * Finds the evidence of one piece of a published page; null without access, while it is withheld, or when its file is
+ * not offered. Others see only the current published version.
  */
 export async function findPublishedPiece(
   reader: Reader,
@@ -137,7 +137,7 @@ export async function findPublishedPiece(
   return wanted.isFile && !mayTake ? null : { ownerId: seen.ownerId, piece, item }
 }
 
-/** Putting a page into the bin that lies there already leaves it there, with its day. */
+/** Moves a page to the bin; one that is already there keeps its day. */
 export function putPageIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)
@@ -154,7 +154,7 @@ export function takePageOutOfBin(on: Writable, actor: PersonActor, id: string): 
   })
 }
 
-/** Removes for good what is in the bin, before its days are over. */
+/** Removes a binned page for good, before its 30 days are over. */
 export function removePage(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)

@@ -12,7 +12,7 @@ import { sealedFilesOf } from '../evidence/index.ts'
 
 export type PageShelf = 'live' | 'bin'
 
-/** One page of somebody's pages: what was changed last first, or what went into the bin last. */
+/** Lists one page of an owner's pages: last changed first, or last binned first. */
 export async function listPages(
   reader: Reader,
   actor: PersonActor,
@@ -74,7 +74,7 @@ export async function updatePage(trx: Trx, id: string, columns: PageColumns): Pr
   await trx.sql('pages').where({ id }).update(columns)
 }
 
-/** Pages whose days in the bin are over. */
+/** Lists the pages whose days in the bin are over. */
 export async function listPagesBinnedBefore(reader: Reader, before: Instant): Promise<string[]> {
   const rows = await reader.sql('pages').where('binnedAt', '<=', before).select('id').orderBy('id')
   return rows.map(({ id }) => id)
@@ -99,7 +99,7 @@ export async function insertPublished(
   })
 }
 
-/** A page that the viewer may look at, own or not: whose it is, and which version is published. */
+/** Finds a page that the viewer may look at: its owner and published version. */
 export async function findSeenPage(
   reader: Reader,
   viewer: Viewer,
@@ -114,7 +114,7 @@ export async function findSeenPage(
   return row ?? null
 }
 
-/** A published version. Whether the caller may look at the page was decided before. */
+/** Returns a published version. The caller has checked access. */
 export async function findPublished(
   reader: Reader,
   pageId: string,
@@ -126,7 +126,7 @@ export async function findPublished(
   return { ...toPublished(row), title, html, draftRevision }
 }
 
-/** Pages of one's own with what is published of each, in the bin or not. */
+/** Lists one's own pages with their published versions, binned or not. */
 export async function listOwnPages(
   reader: Reader,
   actor: PersonActor,
@@ -150,7 +150,7 @@ export async function listOwnPages(
   })
 }
 
-/** Collections that hold a page and that the viewer may look at, those that lie in others of them last. */
+/** Lists the collections that contain a page and that the viewer may look at; nested ones come last. */
 export async function listCollectionsAround(
   reader: Reader,
   viewer: Viewer,
@@ -172,7 +172,7 @@ export async function listCollectionsAround(
   return [...ids.filter((id) => !isInner(id)), ...ids.filter(isInner)]
 }
 
-/** Writes down which evidence the published version of a page shows. */
+/** Records which evidence the published version of a page shows. */
 export async function replacePublishedEvidence(
   trx: Trx,
   pageId: string,
@@ -183,7 +183,7 @@ export async function replacePublishedEvidence(
     await trx.sql('publishedEvidence').insert(evidenceIds.map((evidenceId) => ({ pageId, evidenceId })))
 }
 
-/** Things among these that are gone or in the bin: whatever showed them shows them no more. */
+/** Lists which of these things are gone or in the bin, and so no longer shown. */
 export async function listWithheld(
   reader: Reader,
   table: 'evidence' | 'logEntries',
@@ -195,7 +195,7 @@ export async function listWithheld(
   return new Set(ids.filter((id) => !there.has(id)))
 }
 
-/** Those of the versions whose pictures are made. */
+/** Lists which of the versions have renditions. */
 export async function listMade<T extends { readonly id: string; readonly n: number }>(
   reader: Reader,
   versions: readonly T[],
@@ -210,14 +210,16 @@ export async function listMade<T extends { readonly id: string; readonly n: numb
   return versions.filter(({ id, n }) => rows.some((row) => row.evidenceId === id && row.n === n))
 }
 
-/** Whether a page lies in a collection, or a pass was given for it. */
+/** Returns whether a page is in a collection, or has a pass. */
 export async function isReferredTo({ sql }: Reader, id: string): Promise<boolean> {
   const [held] = await sql('collectionItems').where({ pageId: id }).select('id').limit(1)
   const [pass] = await sql('passes').where({ pageId: id }).select('id').limit(1)
   return held !== undefined || pass !== undefined
 }
 
-/** The pages, entries and collages of one's own that show an item, and the submissions whose sealed copy holds it. */
+/**
+ * Lists one's own pages, entries and collages that show an item, and the submissions whose sealed copy contains it.
+ */
 export async function listUses(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
   const usesIn = (table: 'pages' | 'logEntries') =>
     reader

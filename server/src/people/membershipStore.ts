@@ -8,7 +8,7 @@ import { isPresent } from './presenceStore.ts'
 
 export type RowMembership = PersonRow['memberships'][number]
 
-/** The memberships of the moment of many people, in one query. */
+/** Lists the current memberships of many people, in one query. */
 export async function listPresentMemberships(
   reader: Reader,
   personIds: string[],
@@ -46,7 +46,7 @@ export async function findMembership(reader: Reader, id: string): Promise<Member
   return row ? toMembership(row, reader.now) : null
 }
 
-/** The spans of a person's memberships, for the rule that they must not overlap. */
+/** Lists the windows of a person's memberships, to check that they do not overlap. */
 export async function listMembershipSpans(
   reader: Reader,
   personId: string,

@@ -1,7 +1,7 @@
 // A short name for the device of a session, so that its owner can tell it from the others.
 import bowser from 'bowser'
 
-/** Browser and system such as "Chrome, Linux"; empty where the browser does not say. */
+/** Returns browser and system such as "Chrome, Linux"; '' where the browser does not say. */
 export function nameDevice(userAgent: string): string {
   if (userAgent === '') return ''
   const { browser, os } = bowser.parse(userAgent.slice(0, 400))

@@ -7,7 +7,7 @@ export interface PasswordHasher {
   verify(hash: string | null, password: string): Promise<boolean>
 }
 
-/** After OWASP's recommendation for argon2id: 19 MiB, 2 passes, 1 lane. */
+/** OWASP's recommendation for argon2id: 19 MiB, 2 passes, 1 lane. */
 export const usualCost = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const
 
 export interface HashCost {

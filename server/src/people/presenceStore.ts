@@ -3,14 +3,14 @@ import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import type { Reader } from '../database/index.ts'
 
-/** Narrows a query over something dated to the rows that hold at the moment. */
+/** Narrows a query over dated rows to those that hold now. */
 export function isPresent(query: Knex.QueryBuilder, table: string, now: Instant): void {
   query
     .where((from) => from.whereNull(`${table}.fromAt`).orWhere(`${table}.fromAt`, '<=', now))
     .where((until) => until.whereNull(`${table}.untilAt`).orWhere(`${table}.untilAt`, '>', now))
 }
 
-/** People with the year group of the moment, under the names `people`, `stay` and `yearGroup`. */
+/** Selects people with their current year group, under the names `people`, `stay` and `yearGroup`. */
 export function peopleNow(reader: Reader): Knex.QueryBuilder {
   const { now } = reader
   return reader

@@ -46,7 +46,7 @@ export async function listYearGroups(reader: Reader): Promise<YearGroup[]> {
     .orderBy(['position', 'id'])
 }
 
-/** Which pictures of the shelf somebody may see: their year group decides, and for whoever is in none, all. */
+/** Returns which pictures of the shelf somebody can see, by year group; all for people without one. */
 export async function findShelfReach(reader: Reader, personId: string): Promise<'all' | 'young'> {
   const row = await peopleNow(reader).where('people.id', personId).first('yearGroup.pictureShelf')
   return row?.pictureShelf ?? 'all'

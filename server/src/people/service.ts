@@ -58,7 +58,7 @@ export function updatePerson(
   })
 }
 
-/** Ends a person, or brings them back. People are ended, never deleted, while anything refers to them. */
+/** Closes the account of a person, or opens it again. People are never deleted while anything refers to them. */
 export function setPersonEnded(
   on: Writable,
   actor: PersonActor,
@@ -112,7 +112,7 @@ export function createMembership(
   })
 }
 
-/** Changes from when until when somebody is in a class; the class and the role stay what they were. */
+/** Changes the window of a membership; its class and role stay. */
 export function updateMembership(
   on: Writable,
   actor: PersonActor,

@@ -37,7 +37,7 @@ describeEachDatabase('coming in and going out', (open, onSqlite) => {
       personId: school.people.wren,
       shownName: 'Wren Adeyemi-Holt',
     })
-    // How long is told as a span: the clock of the device may be another than the server's.
+    // A duration rather than a time: the device's clock may differ from the server's.
     expect(answer.headers.get('set-cookie')).toMatch(/Max-Age=\d{5,}; Path=\/; HttpOnly; SameSite=Lax/)
     expect(answer.headers.get('set-cookie')).not.toMatch(/Expires/)
     expect((await browser.get('/api/session')).body.memberships).toEqual([

@@ -24,7 +24,7 @@ import type { SignInRow } from './sessionStore.ts'
 
 const SEEN_EVERY_MINUTES = 1
 
-/** Finds who holds a session token. */
+/** Finds the person of a session token. */
 export async function authenticate(services: Services, reader: Reader, token: string) {
   const row = await store.findSession(reader, hashToken(token))
   if (!row) return null
@@ -49,7 +49,7 @@ async function noteSeen(services: Services, row: store.SessionRow): Promise<void
   })
 }
 
-/** Who I am to Valise, or that nobody is signed in here. */
+/** Returns the caller's session, or that nobody is signed in. */
 export async function getMySession(reader: Reader, actor: Actor): Promise<MySession> {
   if (actor.kind !== 'person') return { state: 'signed-out' }
   const person = await getSignInPerson(reader, actor.personId)
@@ -73,8 +73,8 @@ export async function getMySession(reader: Reader, actor: Actor): Promise<MySess
 /**
  * Signs in with a password.
  *
- * Wrong names and wrong passwords get one answer after one time. Tries are counted before the password is looked at,
- * see `signInLimits`.
+ * Wrong names and wrong passwords get the same answer after the same time. Attempts are counted before the password
+ * is checked, see `signInLimits`.
  */
 export async function signIn(
   services: Services,
@@ -97,7 +97,7 @@ export async function signIn(
   return startSession(services, client, person.id)
 }
 
-/** Starts a session for somebody who has proved who they are; a session that the browser held ends (rotation). */
+/** Starts a session for an authenticated person; the browser's previous session ends (rotation). */
 export async function startSession(services: Services, client: Client, personId: string): Promise<MySession> {
   const token = newToken()
   const deviceToken = client.deviceToken ?? newToken()
@@ -118,7 +118,7 @@ export async function startSession(services: Services, client: Client, personId:
     const administrator = person.administrator === 1
     const actor: PersonActor = { kind: 'person', personId, sessionId, administrator, memberships }
     await appendRecord(trx, actor, { action: 'signed-in', subject: 'person', subjectId: personId })
-    // The cookie outlives the idle limit: the absolute one is what the browser is told.
+    // The cookie outlives the idle limit: its lifetime is the absolute one.
     return { session: await getMySession(trx, actor), endsAt: addMinutes(trx.now, limits.absoluteMinutes) }
   })
   client.startSession(token, endsAt)
@@ -141,7 +141,7 @@ export async function listOpenSessions(reader: Reader, actor: PersonActor): Prom
   return rows.map((row) => ({ ...row, here: row.id === actor.sessionId }))
 }
 
-/** Ends one of my sessions, or all but this one. */
+/** Ends one of the caller's sessions, or all but this one. */
 export function endOtherSessions(on: Writable, actor: PersonActor, id: string | null): Promise<void> {
   return inTransaction(on, async (trx) => {
     if (id === null) await store.endSessionsOf(trx, actor.personId, actor.sessionId)
@@ -154,7 +154,7 @@ export function endOtherSessions(on: Writable, actor: PersonActor, id: string | 
   })
 }
 
-/** Changes one's own password; every other session ends, since somebody else may hold one. */
+/** Changes the caller's password; all other sessions end, since somebody else may hold one. */
 export async function changePassword(
   services: Services,
   reader: Reader,
@@ -175,7 +175,7 @@ export async function changePassword(
   await inTransaction(services.database, (trx) => keepPassword(trx, actor, person.id, hash, actor.sessionId))
 }
 
-/** Keeps a new password with its record and its news, and ends the person's sessions but the one given. */
+/** Saves a new password with its record and its news, and ends the person's sessions except the given one. */
 export async function keepPassword(
   trx: Trx,
   actor: Actor,

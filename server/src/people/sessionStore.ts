@@ -1,4 +1,4 @@
-// Sessions, passwords and sign-in links in the database. Tokens are kept as hashes only.
+// Sessions, passwords and sign-in links in the database. Only hashes of tokens are stored.
 import type { ClassRole, Language, SessionLimits } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
@@ -34,7 +34,7 @@ export async function findSession(reader: Reader, tokenHash: string): Promise<Se
 /** More devices than this belong to nobody; the ones used longest ago are forgotten. */
 const MOST_DEVICES = 50
 
-/** Whether somebody signed in on a device before. */
+/** Returns whether somebody has signed in on a device before. */
 export async function isKnownDevice(reader: Reader, personId: string, deviceHash: string): Promise<boolean> {
   return (await reader.sql('knownDevices').where({ personId, deviceHash }).first('usedAt')) !== undefined
 }
@@ -56,7 +56,7 @@ export interface PresentMembershipRow {
   readonly role: ClassRole
 }
 
-/** The running classes that somebody is in at the moment. */
+/** Lists the running classes of which somebody is a member now. */
 export function listPresentClasses(reader: Reader, personId: string): Promise<PresentMembershipRow[]> {
   return reader
     .sql('memberships')
@@ -91,7 +91,7 @@ export interface SignInRow {
   readonly absoluteMinutes: number | null
 }
 
-/** Somebody with all that signing in needs to know, by id or by the key of the sign-in name. */
+/** Finds a person with everything that signing in needs, by id or by the key of the sign-in name. */
 export async function findSignInPerson(
   reader: Reader,
   by: { readonly id: string } | { readonly signInKey: string },
@@ -148,12 +148,12 @@ export async function endSessionWithToken(trx: Trx, tokenHash: string): Promise<
   await trx.sql('sessions').where({ tokenHash }).delete()
 }
 
-/** Ends one session of a person; false when it was not theirs or not there. */
+/** Ends one session of a person; false when it is not theirs or does not exist. */
 export async function endSession(trx: Trx, personId: string, id: string): Promise<boolean> {
   return (await trx.sql('sessions').where({ personId, id }).delete()) === 1
 }
 
-/** Ends all sessions of a person but the one given. */
+/** Ends all sessions of a person except the given one. */
 export async function endSessionsOf(trx: Trx, personId: string, butId: string | null): Promise<number> {
   const ended = trx.sql('sessions').where({ personId })
   if (butId !== null) ended.whereNot({ id: butId })
@@ -175,7 +175,7 @@ export async function insertSignInLink(
   await trx.sql('signInLinks').insert({ tokenHash, personId, createdAt: trx.now, untilAt, usedAt: null })
 }
 
-/** The person that a link was made for, while it can still be used. */
+/** Finds the person of a sign-in link that can still be used. */
 export async function findSignInLink(
   reader: Reader,
   tokenHash: string,
@@ -192,7 +192,7 @@ export async function useSignInLink(trx: Trx, tokenHash: string): Promise<boolea
   return (await trx.sql('signInLinks').where({ tokenHash, usedAt: null }).update({ usedAt: trx.now })) === 1
 }
 
-/** One's own settings: only their owner changes them, so the last word holds. */
+/** Saves the caller's settings; the last write wins. */
 export async function savePreferences(
   trx: Trx,
   personId: string,

@@ -21,14 +21,14 @@ export interface SetUpSchool {
   readonly yearGroupIds: ReadonlyMap<string, string>
 }
 
-/** What a school without rules of its own begins with: the youngest are shown least and signed out soonest. */
+/** The year groups of a new school: the youngest are shown least and signed out soonest. */
 export const usualYearGroups: SchoolPlan['yearGroups'] = [
   { name: 'Junior', shownNameRule: 'first', idleMinutes: 15, absoluteMinutes: 4 * 60 },
   { name: 'Foundation', shownNameRule: 'full', idleMinutes: 60, absoluteMinutes: 12 * 60 },
   { name: 'Certificate', shownNameRule: 'full', idleMinutes: 120, absoluteMinutes: 24 * 60 },
 ]
 
-/** @throws AppError `conflict` when the data folder holds a school already */
+/** Sets a school up. @throws AppError `conflict` when the data folder already has one */
 export function setUpSchool(on: Writable, plan: SchoolPlan): Promise<SetUpSchool> {
   return inTransaction(on, async (trx) => {
     if (await hasSchool(trx)) throw new AppError('conflict', 'school-there')

@@ -20,7 +20,7 @@ export async function listShownNames(
   return new Map(rows.map((row) => [row.id, resolveShownName(row, row.shownNameRule)]))
 }
 
-/** What a device of theirs calls somebody, and in which language it speaks. */
+/** Finds the name and language of a person, for a device that they lend. */
 export async function findNameAndLanguage(
   reader: Reader,
   personId: string,

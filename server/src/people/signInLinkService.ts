@@ -16,9 +16,9 @@ import { assertGoodPassword, keepPassword, startSession } from './sessionService
 import * as store from './sessionStore.ts'
 
 /**
- * Makes a link for somebody, by an administrator.
+ * Makes a sign-in link for a person, as an administrator.
  *
- * It goes to the person by mail where that can be; only otherwise does the administrator get to see it, to hand it over.
+ * It is sent by mail where possible; only otherwise is it shown to the administrator.
  */
 export async function makeSignInLink(
   services: Services,
@@ -47,7 +47,7 @@ export async function makeSignInLink(
 /** A letter each now and then, so that nobody's letterbox is filled. */
 const mailLimits = { firstWaitMinutes: 15, longestWaitMinutes: 60, minutes: 60 }
 
-/** Sends a link to whoever forgot a password. The answer is the same whether or not there is such a person. */
+/** Sends a link for a forgotten password. The answer is the same whether or not the person exists. */
 export async function sendForgottenLink(
   services: Services,
   reader: Reader,
@@ -84,7 +84,7 @@ export async function sendForgottenLink(
     .catch((error: unknown) => services.log.failed('mail', error))
 }
 
-/** Uses a link up: keeps the password that was chosen and signs its person in. */
+/** Redeems a link: saves the chosen password and signs the person in. */
 export async function choosePassword(
   services: Services,
   reader: Reader,

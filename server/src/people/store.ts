@@ -56,7 +56,7 @@ export async function listPeople(reader: Reader, query: PeopleQuery): Promise<Pe
   }
 }
 
-/** Everybody who may come in, by name, with the name of the year group. */
+/** Lists everybody with an open account by name, with the name of the year group. */
 export function listPresentPeople(
   reader: Reader,
 ): Promise<{ id: string; fullName: string; signInName: string; yearGroup: string | null }[]> {
@@ -102,7 +102,7 @@ export async function insertPerson(trx: Trx, input: PersonInput): Promise<string
   return id
 }
 
-/** Changes a person at this revision; false when somebody was faster. */
+/** Updates a person; false when the revision has changed. */
 export async function updatePerson(
   trx: Trx,
   id: string,
@@ -130,7 +130,7 @@ export async function setPersonEnded(
   )
 }
 
-/** Year groups are dated: the stay of the moment ends and another begins. */
+/** Moves a person to a year group. Stays are dated: the current one ends and a new one starts. */
 export async function moveToYearGroup(trx: Trx, personId: string, yearGroupId: string | null): Promise<void> {
   await trx.sql('yearGroupStays').where({ personId, untilAt: null }).update({ untilAt: trx.now })
   if (yearGroupId !== null) await insertYearGroupStay(trx, personId, yearGroupId)
@@ -215,7 +215,7 @@ function toPerson(row: PersonRecord): Person {
   }
 }
 
-/** The name by which outside services know somebody. */
+/** Returns the name by which outside services know a person. */
 export async function findSignInName(reader: Reader, personId: string): Promise<string> {
   const row = await reader.sql('people').where({ id: personId }).first('signInName')
   return row?.signInName ?? ''

@@ -18,7 +18,7 @@ export interface Act {
   readonly changes?: RecordChanges
 }
 
-/** Writes down who did what. Settings may be in `changes`, content never. */
+/** Records who did what. `changes` may hold settings, never content. */
 export async function appendRecord(trx: Trx, actor: Actor, act: Act): Promise<void> {
   await trx.sql('auditRecords').insert({
     id: trx.newId(),

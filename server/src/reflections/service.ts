@@ -41,7 +41,7 @@ export function renameLogbook(
   })
 }
 
-/** Only an empty logbook goes: entries go into the bin one by one, and are kept there. */
+/** Removes an empty logbook; entries go into the bin one by one. */
 export function removeLogbook(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     await getLogbook(trx, actor, id)
@@ -84,7 +84,7 @@ export async function getEntry(reader: Reader, actor: PersonActor, id: string): 
   return { id, logbookId, logbookTitle, day, revision, binnedAt, draft }
 }
 
-/** Entries as a room of drafts: their lists tell how each begins and how long it is. */
+/** Entries as a room of drafts: their lists show the beginning and the length. */
 export const entryRoom: DraftRoom = {
   assertWritable: getStored,
   noteChange: (trx, id, document) =>
@@ -104,7 +104,7 @@ export function dateEntry(
   })
 }
 
-/** Putting an entry into the bin that lies there already leaves it there, with its day. */
+/** Moves an entry to the bin; one that is already there keeps its day. */
 export function putEntryIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)
@@ -121,7 +121,7 @@ export function takeEntryOutOfBin(on: Writable, actor: PersonActor, id: string):
   })
 }
 
-/** Removes for good what is in the bin, before its days are over. */
+/** Removes a binned entry for good, before its 30 days are over. */
 export function removeEntry(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
     const { binnedAt } = await getHead(trx, actor, id)

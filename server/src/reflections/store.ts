@@ -28,7 +28,7 @@ export async function insertLogbook(trx: Trx, actor: PersonActor, id: string, ti
   await trx.sql('logbooks').insert(row)
 }
 
-/** @returns whether it still had that revision */
+/** Renames a logbook. @returns false when its revision has changed */
 export async function updateLogbook(trx: Trx, id: string, revision: number, title: string): Promise<boolean> {
   const changed = await trx
     .sql('logbooks')
@@ -41,7 +41,7 @@ export async function deleteLogbook(trx: Trx, id: string): Promise<void> {
   await trx.sql('logbooks').where({ id }).delete()
 }
 
-/** How many entries a logbook has, those in the bin included. */
+/** Counts the entries of a logbook, binned ones included. */
 export function countEntriesOf(reader: Reader, logbookId: string): Promise<number> {
   return countRows(reader.sql('logEntries').where({ logbookId }))
 }
@@ -51,7 +51,7 @@ export interface EntryFilter {
   readonly shelf: 'live' | 'bin'
 }
 
-/** One page of somebody's entries, the newest day first; of one logbook, or of all. */
+/** Lists one page of a person's entries, newest day first; of one logbook, or of all. */
 export async function listEntries(
   reader: Reader,
   actor: PersonActor,
@@ -123,7 +123,7 @@ export async function insertEntry(
   })
 }
 
-/** Writes down what lists tell of an entry, after its draft was changed. */
+/** Saves what lists show of an entry, after a change of its draft. */
 export async function noteOutline(
   trx: Trx,
   id: string,
@@ -133,7 +133,7 @@ export async function noteOutline(
   await trx.sql('logEntries').where({ id }).update(columns)
 }
 
-/** @returns whether it still had that revision */
+/** Changes the day of an entry. @returns false when its revision has changed */
 export async function updateEntryDay(
   trx: Trx,
   id: string,
@@ -151,7 +151,7 @@ export async function binEntry(trx: Trx, id: string, binnedAt: Instant | null): 
   await trx.sql('logEntries').where({ id }).update({ binnedAt })
 }
 
-/** Entries whose days in the bin are over. */
+/** Lists the entries whose days in the bin are over. */
 export async function listEntriesBinnedBefore(reader: Reader, before: Instant): Promise<string[]> {
   const rows = await reader.sql('logEntries').where('binnedAt', '<=', before).select('id').orderBy('id')
   return rows.map(({ id }) => id)

@@ -9,7 +9,7 @@ import type { Reader, Trx } from '../database/index.ts'
  */
 const STRETCH = 2 ** 31
 
-/** Puts the words of an item into the index, under the row that it had or a new one. Gives the row. */
+/** Indexes the words of an item, under its present row or a new one. Returns the row. */
 export async function putWords(trx: Trx, ownerId: string, row: number, words: string): Promise<number> {
   const at = row === 0 ? await nextRow(trx, ownerId) : row
   const folded = toIndexed(words)
@@ -27,8 +27,8 @@ export async function removeWords(trx: Trx, rows: readonly number[]): Promise<vo
 }
 
 /**
- * The rows of an owner's items that hold every one of the words; the last one may be the beginning of a word. They are
- * looked up once for all that is asked of them: the beginning of a common word costs more than all the rest.
+ * Finds the rows of an owner's items that contain every word; the last one may be a prefix. Look them up once per
+ * request: the prefix of a common word costs more than all the rest.
  */
 export async function findRows(reader: Reader, ownerId: string, words: string): Promise<number[]> {
   const wanted = toSearchWords(words)
@@ -49,7 +49,7 @@ export async function findRows(reader: Reader, ownerId: string, words: string): 
   return rows.map(({ rowid }) => Number(rowid))
 }
 
-/** Rows as something to look in, however many they are. */
+/** Makes an SQL list of rows, of any length. */
 export function amongRows(reader: Reader, rows: readonly number[]): Knex.Raw {
   const list = JSON.stringify(rows)
   return isPostgres(reader)

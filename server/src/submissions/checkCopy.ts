@@ -109,7 +109,7 @@ function readFacts(text = '{}'): Readonly<Record<string, JsonValue>> {
   try {
     return JSON.parse(text)
   } catch {
-    // A file that cannot be read is told by its hash.
+    // A file that cannot be read fails by its hash.
     return {}
   }
 }

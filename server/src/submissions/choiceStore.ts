@@ -12,7 +12,7 @@ export interface Choice {
   readonly parts: readonly ChosenPart[]
 }
 
-/** Somebody's choices for these assignments; for an assignment that nothing was chosen for there is none. */
+/** Lists a person's choices for these assignments; none where nothing was chosen. */
 export async function listChoices(
   reader: Reader,
   { personId }: PersonActor,
@@ -49,7 +49,7 @@ export async function insertChoice(
   return { id, assignmentId, revision: 1, parts: [] }
 }
 
-/** @returns whether it still had that revision */
+/** Replaces the chosen parts. @returns false when the revision has changed */
 export async function replaceParts(
   trx: Trx,
   { id, revision }: Pick<Choice, 'id' | 'revision'>,
@@ -80,7 +80,7 @@ export async function replaceParts(
 
 const tables = { page: 'pages', entry: 'logEntries', evidence: 'evidence' } as const
 
-/** How many of these parts are somebody's own, in the bin or not. */
+/** Counts which of these parts are the person's own, binned or not. */
 export async function countOwnParts(
   reader: Reader,
   { personId }: PersonActor,
@@ -104,7 +104,7 @@ export interface ItemRow {
   readonly rights: Rights
 }
 
-/** One's own items with what one says about them. */
+/** Lists one's own items with their statements. */
 export async function listItems(
   reader: Reader,
   { personId }: PersonActor,

@@ -29,7 +29,9 @@ import { listParts } from './sealedStore.ts'
 import { updateSubmission } from './submissionStore.ts'
 import type { StoredSubmission } from './submissionStore.ts'
 
-/** @param assignmentId null for the queue over all assignments */
+/**
+ * @param assignmentId null for the queue over all assignments
+ */
 export async function getQueue(
   reader: Reader,
   actor: PersonActor,
@@ -46,7 +48,7 @@ export async function getQueue(
   }
 }
 
-/** The first look of an assessor is written down: from now on the student cannot take it back. */
+/** Opens a copy. The first time is recorded: from then on the student cannot take it back. */
 export function openCopy(on: Writable, actor: PersonActor, id: string): Promise<Submission> {
   return inTransaction(on, async (trx) => {
     const stored = await getStoredSubmission(trx, actor, id, 'assessor')
@@ -59,7 +61,10 @@ export function openCopy(on: Writable, actor: PersonActor, id: string): Promise<
   })
 }
 
-/** Accepts with one level of the scale, or asks for changes with a sentence; feedback may be sent with either. */
+/**
+ * Gives an outcome: acceptance with one level of the scale, or a request for changes with a sentence; feedback can be
+ * sent along.
+ */
 export function answer(
   on: Writable,
   actor: PersonActor,
@@ -90,7 +95,7 @@ export function answer(
   })
 }
 
-/** Within a moment: as if it had not been answered, also for the student. What was written comes back. */
+/** Undoes an outcome within its time limit, for the student, too, and returns what was written. */
 export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promise<UndoneOutcome> {
   return inTransaction(on, async (trx) => {
     const stored = await getStoredSubmission(trx, actor, id, 'assessor')
@@ -113,13 +118,13 @@ export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promis
   })
 }
 
-/** All that was said on a hand-in and on those before it, the oldest first. */
+/** Lists the feedback on a submission and on those before it, oldest first. */
 export async function listFeedback(reader: Reader, actor: PersonActor, id: string): Promise<Feedback[]> {
   await getStoredSubmission(reader, actor, id)
   return (await listFeedbackOn(reader, actor, [id])).map(untied)
 }
 
-/** What was said on a page: to its author everything, to others who may look what is open. */
+/** Lists the feedback on a page: all of it for its author, open feedback for other viewers. */
 export async function listPageFeedback(
   reader: Reader,
   call: Parameters<typeof findViewer>[0] & { readonly actor: PersonActor },
@@ -196,7 +201,7 @@ function neededText(text: string, path: string): string {
   return trimmed
 }
 
-/** A level is kept as it was called when it was given. */
+/** Stores a level with the name that it had when it was given. */
 async function findLevel(trx: Trx, stored: StoredSubmission, levelId: string): Promise<ReceivedLevel> {
   const [assignment] = await listAssignmentsById(trx, [stored.assignmentId])
   const scale = assignment?.scale ?? []

@@ -30,7 +30,7 @@ export interface PreparedPart extends ListedPart {
   readonly contents: ShownDocument | null
 }
 
-/** Everything that these parts are now, in a number of queries that does not depend on how many they are. */
+/** Loads the current content of these parts, in a number of queries that does not depend on how many they are. */
 export async function prepareParts(
   reader: Reader,
   actor: PersonActor,
@@ -160,7 +160,7 @@ function documentOf({ id, kind, title }: ItemRow, lang: PageDocument['lang']): P
   return newDocument(title, lang, [{ id: ITEM_PIECE, pieces: [piece] }])
 }
 
-/** What readiness is computed from: the parts that go in, and the words about their items. */
+/** Loads what readiness is computed from: the parts to hand in, and the statements about their items. */
 export async function loadGoing(
   reader: Reader,
   actor: PersonActor,
@@ -186,7 +186,7 @@ export function goingOf(parts: readonly PreparedPart[]): GoingPart[] {
   )
 }
 
-/** A file that goes along with a part: a rendition of a picture, or a file that is offered or played. */
+/** A file that is handed in with a part: a rendition, or a file that is offered or played. */
 export interface GoingFile {
   readonly path: string
   readonly evidenceId: string
@@ -195,7 +195,7 @@ export interface GoingFile {
   readonly bytes: number
 }
 
-/** The files that a document shows, each once; all of them by the path that the sealed copy gives them. */
+/** Returns the files that a document shows, without duplicates, by their path in the sealed copy. */
 export function filesOf({ document, shown }: ShownDocument): GoingFile[] {
   const documents = [document, ...Object.values(shown.entries).map((entry) => entry.document)]
   const files = documents.flatMap(evidencePieces).flatMap((piece): GoingFile[] => {
@@ -211,8 +211,8 @@ export function filesOf({ document, shown }: ShownDocument): GoingFile[] {
 }
 
 /**
- * The student's own files that go along with these parts, each version once, whether its picture is made yet or not: what
- * they gathered, not what the copy is made of.
+ * Lists the student's own files in these parts, each version once, whether rendered yet or not: what they gathered,
+ * not what the copy consists of.
  */
 export function listOwnFiles(
   parts: readonly ShownDocument[],
@@ -238,7 +238,7 @@ function toGoing(
   return { path: pathOf(item, what), evidenceId: item.id, n: item.n, what, bytes: item.bytes }
 }
 
-/** Where a sealed copy keeps a file; the name tells nothing but which item and version it is. */
+/** Returns the path of a file in a sealed copy; the name reveals only item and version. */
 export function pathOf(
   item: { readonly id: string; readonly n: number; readonly fileName: string },
   what: 'screen' | 'file',

@@ -42,7 +42,7 @@ import {
 } from './submissionStore.ts'
 import type { StoredSubmission } from './submissionStore.ts'
 
-/** @throws AppError `not-found` for whoever does not study in its class now */
+/** @throws AppError `not-found` for people who are not students of its class now */
 export async function getHandIn(reader: Reader, actor: PersonActor, assignmentId: string): Promise<HandIn> {
   const { assignment, choice, parts, going, readiness, latest, decision } = await prepare(
     reader,
@@ -68,7 +68,7 @@ export async function getHandIn(reader: Reader, actor: PersonActor, assignmentId
   }
 }
 
-/** The whole list anew; revision 0 stands for a choice that was not begun yet. */
+/** Saves the whole list of parts; revision 0 means that there is no choice yet. */
 export function changeChoice(
   on: Writable,
   actor: PersonActor,
@@ -89,9 +89,9 @@ export function changeChoice(
 }
 
 /**
- * Hands in what was chosen: everything is pinned now, and a job seals it. Whether it is late counts from now.
+ * Hands in the chosen parts: their content is pinned now, and a job seals it. Lateness counts from now.
  *
- * @throws AppError `conflict` where it cannot be handed in, or what the student saw is not so any more
+ * @throws AppError `conflict` when it cannot be handed in, or when what the student saw is no longer true
  */
 export function handIn(
   on: Writable,
@@ -127,7 +127,7 @@ export function handIn(
   })
 }
 
-/** Undoes a hand-in that nobody has opened. */
+/** Takes back a submission that nobody has opened. */
 export function takeBack(on: Writable, actor: PersonActor, id: string): Promise<SubmissionRow> {
   return inTransaction(on, async (trx) => {
     const submission = await getOwn(trx, actor, id)
@@ -179,7 +179,7 @@ async function listFilesGoing(
   return toSealedFiles(wanted, versions)
 }
 
-/** Joins what a copy needs with the bytes that are there. */
+/** Matches the files that a copy needs with the stored bytes. */
 export function toSealedFiles(
   wanted: readonly ReturnType<typeof filesOf>[number][],
   versions: readonly VersionFile[],

@@ -8,7 +8,7 @@ import type { PageWish, Reader } from '../database/index.ts'
 import { submissionRows, submissionScope, toSubmission, toSubmissionRow } from './submissionStore.ts'
 import type { SubmissionRecord } from './submissionStore.ts'
 
-/** One page of what somebody handed in, the newest first. */
+/** Lists one page of a person's submissions, newest first. */
 export async function listOwnSubmissions(
   reader: Reader,
   actor: PersonActor,
@@ -34,8 +34,7 @@ export type QueueShelf = 'to-read' | 'read'
 const shelves = { 'to-read': ['with-assessor'], read: ['changes-asked', 'accepted'] } as const
 
 /**
- * One page of what was handed in for an assignment, or for all of them: what is to be read with the oldest on top,
- * what was read with the newest.
+ * Lists one page of the submissions for an assignment, or for all: unread ones oldest first, read ones newest first.
  */
 export async function listQueue(
   reader: Reader,
@@ -68,7 +67,7 @@ function oldestFirst(queue: Knex.QueryBuilder, cursor: string | undefined): Knex
   return queue.orderBy(['submissions.requestedAt', 'submissions.id'])
 }
 
-/** How many of an assignment, or of all of them, are to be read, and how many were. */
+/** Counts the unread and read submissions of an assignment, or of all. */
 export async function countQueue(
   reader: Reader,
   actor: PersonActor,
@@ -91,7 +90,7 @@ function onShelf(reader: Reader, actor: PersonActor, assignmentId: string | null
   }
 }
 
-/** Everything that somebody is to read now, by assignment; where the oldest came in first stands first. */
+/** Lists what somebody has to read now, by assignment; the one with the oldest submission comes first. */
 export async function listReading(reader: Reader, actor: PersonActor): Promise<ReadingStep[]> {
   const rows: ReadingRecord[] = await reader
     .sql('submissions')
@@ -121,7 +120,7 @@ export async function countReading(reader: Reader, actor: PersonActor): Promise<
   )
 }
 
-/** One's own hand-ins that hold a thing, the newest first, each with the place that the thing has in it. */
+/** Lists one's own submissions that contain a thing, newest first, each with the number of its part. */
 export async function listOwnWith(
   reader: Reader,
   actor: PersonActor,
@@ -140,7 +139,7 @@ export async function listOwnWith(
   return rows.map((row) => ({ ...toSubmissionRow(toSubmission(row)), partN: row.partN }))
 }
 
-/** One's own hand-ins that were answered or written about last. */
+/** Lists one's own submissions that were answered or commented on last. */
 export async function listRecentOwn(reader: Reader, actor: PersonActor): Promise<SubmissionRow[]> {
   const rows: SubmissionRecord[] = await submissionRows(reader)
     .modify(submissionScope(reader, actor, 'owner'))

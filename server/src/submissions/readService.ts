@@ -19,7 +19,7 @@ import type { PinnedPart, SealedFileRow } from './sealedStore.ts'
 import { findPrevious, findSubmission, toSubmissionRow } from './submissionStore.ts'
 import type { StoredSubmission } from './submissionStore.ts'
 
-/** @throws AppError `not-found` for whoever may not read it, as for what is not there */
+/** @throws AppError `not-found` without access, as for a missing one */
 export async function getStoredSubmission(
   reader: Reader,
   actor: PersonActor,
@@ -56,7 +56,7 @@ export async function getSubmission(reader: Reader, actor: PersonActor, id: stri
   }
 }
 
-/** A submission whose copy the reader may look into: an assessor has opened it first, so that its opening is known. */
+/** Returns a submission whose copy the reader may read: an assessor has to open it first, so that this is recorded. */
 export async function getOpened(reader: Reader, actor: PersonActor, id: string): Promise<StoredSubmission> {
   const stored = await getStoredSubmission(reader, actor, id)
   if (stored.ownerId !== actor.personId && stored.openedAt === null)
@@ -64,7 +64,7 @@ export async function getOpened(reader: Reader, actor: PersonActor, id: string):
   return stored
 }
 
-/** One part as it was sealed, from the bytes of the copy, and what became of it since. */
+/** Returns one part as it was sealed, from the bytes of the copy, and what has changed since. */
 export async function getSealedPart(
   call: Parameters<typeof findViewer>[0] & { readonly actor: PersonActor; readonly services: Services },
   { id, n }: { readonly id: string; readonly n: number },
@@ -143,7 +143,7 @@ async function compared(
   return { since: changes.length === 0 ? 'same' : 'changed', changes }
 }
 
-/** A picture or file of a sealed copy. */
+/** Returns a picture or file of a sealed copy. */
 export async function getSealedFile(
   reader: Reader,
   actor: PersonActor,
@@ -156,7 +156,7 @@ export async function getSealedFile(
   return file
 }
 
-/** The proof for the student: what the school signed, and the manifest that it names. */
+/** Returns the proof for the student: the signed receipt and the manifest that it names. */
 export async function getReceipt(
   {
     reader,

@@ -15,7 +15,7 @@ export function partPath(n: number, name: string): string {
   return `parts/${n}/${name}`
 }
 
-/** The part as it lies in the copy: complete, so that it can be read without Valise. */
+/** Renders a part as a complete page, so that the copy can be read without Valise. */
 export function renderSealedPart({ document, shown, statements, title }: PinnedPart): string {
   const view: PageView = {
     shown,
@@ -33,7 +33,7 @@ export function renderSealedPart({ document, shown, statements, title }: PinnedP
   ].join('')
 }
 
-/** What stands in the page, with the addresses under which Valise hands out the copy's files. */
+/** Returns the body of a sealed page, with the addresses under which Valise serves the files of the copy. */
 export function toShownHtml(html: string, submissionId: string): string {
   const inner = html.slice(html.indexOf(BODY) + BODY.length, html.lastIndexOf(BODY_END))
   // Quotes in what people wrote are escaped, so this can only be an attribute that the renderer wrote.

@@ -51,7 +51,7 @@ export interface SealedFileRow {
   readonly mime: string
 }
 
-/** Makes files part of a sealed copy; from now on nothing sweeps their bytes away. */
+/** Adds files to a sealed copy; from then on the sweep does not remove their bytes. */
 export async function insertFiles(
   trx: Trx,
   submissionId: string,
@@ -93,7 +93,7 @@ export interface VersionFile {
   readonly mime: string
 }
 
-/** The bytes behind items of one owner: their files as they came, and their pictures for the screen. */
+/** Lists the bytes of items of one owner: their files and screen renditions. */
 export async function listVersionFiles(
   reader: Reader,
   ownerId: string,
@@ -126,7 +126,7 @@ export async function listVersionFiles(
   ]
 }
 
-/** Which versions of these items still have their pictures made. */
+/** Lists which versions of these items are still being rendered. */
 export async function listInTheMaking(
   reader: Reader,
   evidenceIds: readonly string[],
@@ -139,7 +139,7 @@ export async function listInTheMaking(
     .select('evidenceId', 'n')
 }
 
-/** Pictures that became ready between the request and the sealing are shown as well. */
+/** Adds pictures that became ready between handing in and sealing. */
 export async function updateShown(trx: Trx, submissionId: string, n: number, shown: Shown): Promise<void> {
   await trx
     .sql('submissionParts')

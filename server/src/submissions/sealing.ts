@@ -54,9 +54,9 @@ export function submissionJobs(services: Services): Readonly<Record<string, JobH
 }
 
 /**
- * Seals what was handed in. It may run twice; what is sealed, or taken back, it leaves as it is.
+ * Seals a submission. Idempotent: one that is sealed or taken back stays as it is.
  *
- * @returns when to look again, where pictures are still in the making
+ * @returns when to retry, while pictures are still being rendered
  */
 export async function seal(services: Services, id: string): Promise<Instant | void> {
   const { database, files } = services

@@ -13,8 +13,8 @@ import { peopleNow } from '../people/index.ts'
 const unseen: readonly SubmissionState[] = ['sealing', 'not-sealed', 'taken-back']
 
 /**
- * Narrows a query over submissions to one's own and those that one may read as an assessor: of assignments of classes
- * that one assesses at this moment, once they are sealed and as long as they are not taken back.
+ * Narrows a query to one's own submissions and those that one may read as an assessor: of classes that one assesses
+ * now, sealed, and not taken back.
  */
 export function submissionScope(
   reader: Reader,
@@ -40,7 +40,7 @@ export function submissionScope(
   }
 }
 
-/** Submissions with their assignments and owners, under the names `assignments`, `classes` and `owner`. */
+/** Selects submissions with their assignments and owners, under the names `assignments`, `classes` and `owner`. */
 export function submissionRows(reader: Reader): Knex.QueryBuilder {
   const names = peopleNow(reader).select(
     ...['id', 'fullName', 'firstName', 'chosenName'].map((column) => `people.${column}`),
@@ -90,13 +90,13 @@ export async function findSubmission(
   return row ? toSubmission(row) : null
 }
 
-/** Any submission, for the background work that seals it. */
+/** Finds any submission, for the job that seals it. */
 export async function findForSealing(reader: Reader, id: string): Promise<StoredSubmission | null> {
   const row: SubmissionRecord | undefined = await submissionRows(reader).where('submissions.id', id).first()
   return row ? toSubmission(row) : null
 }
 
-/** Somebody's newest hand-in of each of these assignments. */
+/** Lists a person's newest submission for each of these assignments. */
 export async function listLatest(
   reader: Reader,
   actor: PersonActor,
@@ -112,7 +112,7 @@ export async function listLatest(
   return newest.map(toSubmission)
 }
 
-/** The hand-in before this one that an assessor saw. */
+/** Finds the previous submission that an assessor saw. */
 export async function findPrevious(
   reader: Reader,
   { ownerId, assignmentId, n }: Pick<StoredSubmission, 'ownerId' | 'assignmentId' | 'n'>,
@@ -173,7 +173,10 @@ export interface SubmissionColumns {
   readonly feedbackWithOutcomeId?: string | null
 }
 
-/** @returns whether it was still as it was read: what an act leads to was decided for that state */
+/**
+ * Updates a submission. @returns false when it has changed since it was read: the new state was computed for the old
+ * one
+ */
 export async function updateSubmission(
   trx: Trx,
   { id, revision }: Pick<StoredSubmission, 'id' | 'revision'>,
@@ -190,7 +193,7 @@ export async function updateSubmission(
   return changed === 1
 }
 
-/** The next number of the school, from the row that counts them. */
+/** Returns the next receipt number of the school, from its counter. */
 export async function nextNumber(trx: Trx): Promise<{ readonly prefix: string; readonly count: number }> {
   await trx
     .sql('counters')

@@ -13,7 +13,7 @@ import { listLatest, toSubmissionRow } from './submissionStore.ts'
 
 const FEEDBACK_SHOWN = 3
 
-/** In a number of queries that does not depend on how many assignments there are. */
+/** Computes Today, in a number of queries that does not depend on how many assignments there are. */
 export async function getToday(reader: Reader, actor: PersonActor): Promise<TodayPlan> {
   const open = await listOpenAssignments(reader, actor)
   return {
@@ -27,7 +27,7 @@ export async function getToday(reader: Reader, actor: PersonActor): Promise<Toda
   }
 }
 
-/** The running assignments of one's classes with how far one is. */
+/** Lists the running assignments of one's classes with their readiness and latest submission. */
 export async function listOpenAssignments(reader: Reader, actor: PersonActor): Promise<OpenAssignment[]> {
   const running = await listRunning(reader, actor)
   const ids = running.map(({ id }) => id)

@@ -1,7 +1,7 @@
 // Everything that a database holds, to be compared: what must not change, and what a migration makes of it.
 import type { Database } from '../database/index.ts'
 
-/** The tables of the product, without those of migrations and of the database itself. */
+/** Lists the tables of the product, without those of migrations and of the database itself. */
 export async function listTables({ writer, dialect }: Database): Promise<string[]> {
   const tables =
     dialect.name === 'sqlite'
@@ -12,7 +12,7 @@ export async function listTables({ writer, dialect }: Database): Promise<string[
   return names.filter((name) => !/^(knex_|sqlite_|evidenceWords_)/.test(name)).sort()
 }
 
-/** The rows of each table, each as it is written down, in an order of their own. */
+/** Returns the raw rows of each table in a stable order. */
 export async function allRows(
   database: Database,
   except: readonly string[] = [],

@@ -9,7 +9,7 @@ import type { Clock } from '../clock.ts'
 import { migrateToLatest, openPostgres, openSqlite } from '../database/index.ts'
 import type { Database } from '../database/index.ts'
 
-/** The moment at which every test begins. */
+/** The time at which every test starts. */
 export const TEST_START = '2026-11-26T10:42:00.000Z'
 
 export type OpenDatabase = (options?: { clock?: Clock; migrated?: boolean }) => Promise<Database>
@@ -128,10 +128,11 @@ function postgresHost(): string {
 }
 
 /**
- * Runs the same tests on each kind of database that this machine has, since stores, scopes and plans may differ there.
+ * Runs the same tests on each kind of database that this machine has, since stores, scopes and query plans can
+ * differ.
  *
- * @param tests gets the way to open a database, and `onSqlite`: an `it` for what stands above the stores and asks nothing
- *   of the database that another test does not ask
+ * @param tests gets a function that opens a database, and `onSqlite`: an `it` for what is above the stores and asks
+ *   nothing of the database that another test does not ask
  */
 export function describeEachDatabase(
   name: string,

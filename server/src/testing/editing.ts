@@ -11,7 +11,7 @@ export interface EditWish {
   readonly windowId?: string
 }
 
-/** Sends an edit of a page or an entry, from a window of its own unless one is named. */
+/** Sends an edit of a page or an entry, from a new window unless one is named. */
 export function sendEdit(browser: TestBrowser, path: string, wish: EditWish): Promise<Answer> {
   return browser.post(`${path}/edits`, { editId: uuidv7(), windowId: uuidv7(), ...wish })
 }

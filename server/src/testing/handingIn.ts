@@ -5,7 +5,7 @@ import type { Answer, TestBrowser, TestSite } from './site.ts'
 
 const level = (id: string, name: string) => ({ id, name: { en: name } })
 
-/** Due on the day after the tests begin; without requirements. */
+/** Due on the day after the tests start; without requirements. */
 export const assignmentInput: AssignmentInput = {
   title: { en: 'Transect portfolio', es: 'Portafolio del transecto' },
   brief: null,
@@ -57,7 +57,7 @@ export async function choose(
   return student.put(path, { parts: chosen }, revision)
 }
 
-/** Hands in what is chosen, with the gaps that there are; it is sealed once the jobs were done. */
+/** Hands in what is chosen, gaps included; it is sealed when the jobs have run. */
 export async function handInChosen(student: TestBrowser, assignmentId: string): Promise<Answer> {
   const { body } = await student.get(`/api/assignments/${assignmentId}/hand-in`)
   const gaps = body.readiness
@@ -69,7 +69,7 @@ export async function handInChosen(student: TestBrowser, assignmentId: string): 
   })
 }
 
-/** Chooses, hands in and seals; gives the id of the submission. */
+/** Chooses, hands in and seals; returns the id of the submission. */
 export async function handInSealed(
   site: TestSite,
   student: TestBrowser,

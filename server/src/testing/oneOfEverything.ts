@@ -13,7 +13,10 @@ import type { TestBrowser, TestSite } from './site.ts'
 import type { SmallSchool } from './smallSchool.ts'
 import { beginUpload, upload } from './upload.ts'
 
-/** Ids by what they are ids of; `file` is the name of a file in the sealed copy, `piece` the id of a piece on the page. */
+/**
+ * Ids by the thing that they identify; `file` is the name of a file in the sealed copy, `piece` the id of a piece on
+ * the page.
+ */
 export type ThingIds = Readonly<Record<(typeof thingNames)[number], string>>
 
 export const thingNames = [
@@ -22,7 +25,7 @@ export const thingNames = [
   ...(['phoneLink', 'picture', 'piece', 'savedQuery', 'session', 'submission', 'upload', 'voice'] as const),
 ]
 
-/** A shared drive with one document, for the outside of the test site. */
+/** A shared drive with one document, for the test site. */
 export const driveOfOne: Drive = {
   folder: async (_person, id) => ({ id, name: 'Top', above: [], folders: [], documents: [document] }),
   document: async () => document,
@@ -44,7 +47,7 @@ export interface OneOfEverything {
   readonly visitor: TestBrowser
 }
 
-/** Makes them as a student of a class that none of the small school's others belongs to. */
+/** Makes one of everything as a student of a class that the others of the small school are not in. */
 export async function makeOneOfEverything(site: TestSite, school: SmallSchool): Promise<OneOfEverything> {
   const night = await addNightSurvey(site, school.people.wren)
   const [owner, assessor] = [site.browser(), site.browser()]

@@ -31,7 +31,7 @@ export function makePicture({
     .toBuffer()
 }
 
-/** A PNG of a few hundred bytes that claims 60,000 by 60,000 pixels. */
+/** Makes a PNG of a few hundred bytes that claims 60,000 by 60,000 pixels. */
 export function makePictureBomb(): Buffer {
   const head = Buffer.alloc(13)
   head.writeUInt32BE(60_000, 0)

@@ -7,7 +7,7 @@ import { insertTrayItem } from '../evidence/trayStore.ts'
 import { insertUpload } from '../evidence/uploadStore.ts'
 import { insertVersion } from '../evidence/versionStore.ts'
 
-/** The n-th item: each third one in the bin, a few in the tray, a few uploads open. Gives its id. */
+/** Inserts the n-th item: every third one is binned, some are in the tray, some uploads are open. Returns its id. */
 export async function insertSampleEvidence(trx: Trx, ownerId: string, n: number): Promise<string> {
   const actor: PersonActor = {
     kind: 'person',

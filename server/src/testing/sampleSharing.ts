@@ -11,7 +11,7 @@ export interface SampleSharing {
   readonly containerId: string
 }
 
-/** The collection that holds the pages of one's own; before the first of them. */
+/** Inserts the collection of the owner's pages, before the first of them. */
 export async function insertSampleCollection(trx: Trx, ownerId: string): Promise<string> {
   const id = trx.newId()
   const times = { createdAt: trx.now, changedAt: trx.now, binnedAt: null }

@@ -14,7 +14,7 @@ export interface SampleSubmissions {
   readonly evidenceId: string
 }
 
-/** Even ones are handed in by the person and answered, odd ones are to be read by them. */
+/** Inserts a submission: even ones are the person's and answered, odd ones are for the person to read. */
 export async function insertSampleSubmission(trx: Trx, sample: SampleSubmissions): Promise<string> {
   const { n, personId, otherId, studiesIn, assesses } = sample
   const isOwn = n % 2 === 0
@@ -37,7 +37,7 @@ export async function insertSampleAssignment(trx: Trx, classId: string): Promise
   return id
 }
 
-/** The n-th hand-in of one student, to be read. */
+/** Inserts the n-th unread submission of one student. */
 export function insertToRead(trx: Trx, assignmentId: string, ownerId: string, n: number): Promise<string> {
   return insertSubmission(trx, { assignmentId, ownerId, state: 'with-assessor', n })
 }
@@ -69,7 +69,7 @@ async function insertChoice(
   await trx.sql('chosenParts').insert({ ...part, isIn: 1, copy: 'published' })
 }
 
-/** What was said; one at a time, as people do. */
+/** Inserts feedback, one at a time as people write it. */
 export async function insertFeedback(
   trx: Trx,
   {

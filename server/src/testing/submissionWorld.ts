@@ -12,7 +12,7 @@ import { makeTestSite } from './site.ts'
 import type { Answer, TestBrowser } from './site.ts'
 import { upload } from './upload.ts'
 
-/** A site, and the acts that tests of submissions begin with. */
+/** Starts a site with the acts that tests of submissions need. */
 export async function startSubmissions(open: OpenDatabase) {
   const offset = { minutes: 0 }
   const base = shiftedClock(TEST_START)
@@ -46,7 +46,7 @@ export async function startSubmissions(open: OpenDatabase) {
   const pass = (minutes: number) => (offset.minutes += minutes)
   return { site, school, as, wren, odalys, seal, addPage, publish, pass }
 }
-/** Wren's page handed in, sealed and, unless said otherwise, opened by Odalys. */
+/** Starts a site with Wren's page handed in, sealed and, unless told otherwise, opened by Odalys. */
 export async function startSealed(open: OpenDatabase, isOpened = true) {
   const started = await startSubmissions(open)
   const { site, school, wren, odalys, addPage } = started
@@ -58,7 +58,7 @@ export async function startSealed(open: OpenDatabase, isOpened = true) {
   return { ...started, assignment, page, id, reader }
 }
 
-/** An assessor's answer to what they see of it now. */
+/** Sends an assessor's outcome for the submission as they see it now. */
 export async function answer(browser: TestBrowser, id: string, outcome: object): Promise<Answer> {
   const { body } = await browser.get(`/api/submissions/${id}`)
   return browser.ask('POST', `/api/submissions/${id}/outcome`, outcome, { 'if-match': `"r${body.revision}"` })

@@ -14,7 +14,7 @@ export interface FileToUpload {
 export const TUS = { 'tus-resumable': '1.0.0' }
 export const BYTES = { ...TUS, 'content-type': 'application/offset+octet-stream' }
 
-/** Begins an upload; gives the answer, with the address of the upload in its headers. */
+/** Starts an upload; returns the response, with the address of the upload in its headers. */
 export function beginUpload(browser: TestBrowser, file: FileToUpload): Promise<Answer> {
   const values = {
     filename: file.name,
@@ -34,7 +34,7 @@ export function beginUpload(browser: TestBrowser, file: FileToUpload): Promise<A
   })
 }
 
-/** Brings a whole file in and gives what it became, or the refusal. */
+/** Uploads a whole file and returns what it became, or the refusal. */
 export async function upload(browser: TestBrowser, file: FileToUpload): Promise<Answer> {
   const begun = await beginUpload(browser, file)
   if (begun.status !== 201) return begun

@@ -21,7 +21,9 @@ const folders = [
   { id: 'office', name: 'College office' },
 ] as const
 
-/** @param now the moment that documents were last written at, as the sample world has it */
+/**
+ * Makes the drive. @param now the time at which documents were last written
+ */
 export function makeDrive(now: () => string): Hono {
   const drive = new Hono()
   const documents = sampleDocuments(now())

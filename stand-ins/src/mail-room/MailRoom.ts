@@ -20,7 +20,7 @@ export interface MailRoom {
   close(): Promise<void>
 }
 
-/** Opens the mail room on a port of this machine; 0 takes a free one. */
+/** Opens the mail room on a local port; 0 takes a free one. */
 export function openMailRoom(port: number): Promise<MailRoom> {
   const letters: Letter[] = []
   let count = 0

@@ -4,7 +4,7 @@ import { standInPage } from '../standInPage.ts'
 import type { Html } from '../standInPage.ts'
 import type { Letter } from './MailRoom.ts'
 
-/** All letters, newest first. Addresses in a letter can be followed. */
+/** Renders all messages, newest first, with clickable addresses. */
 export function mailRoomPage(letters: readonly Letter[]): Html {
   return standInPage(
     'Mail room (simulated)',

@@ -4,12 +4,12 @@ import sharp from 'sharp'
 const WIDTH = 1000
 const drawn = new Map<string, Buffer>()
 
-/** Pictures are drawn before the server's threads begin: these shut the reader of drawings for the whole process. */
+/** Draws the pictures before the server starts, which disables the SVG decoder for the whole process. */
 export async function drawShelfPictures(names: readonly string[]): Promise<void> {
   await Promise.all(names.map(async (name) => drawn.set(name, await render(name))))
 }
 
-/** A picture as JPEG, four by three; null where none has this name. */
+/** Returns a picture as JPEG, four by three; null for an unknown name. */
 export async function shelfPicture(name: string, width = WIDTH): Promise<Buffer | null> {
   const whole = drawn.get(name)
   if (!whole || width === WIDTH) return whole ?? null

@@ -132,7 +132,7 @@ function picture(
   return { id, title, maker, licence, shows, words }
 }
 
-/** The names under which its pictures are drawn. */
+/** The names under which the shelf's pictures are drawn. */
 export const shelfPictureNames = pictures.map(({ id }) => id)
 
 export function makeShelf(): Hono {

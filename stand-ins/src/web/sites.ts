@@ -13,7 +13,7 @@ export interface MadeUpHost {
   readonly oembed?: string
 }
 
-/** The sites whose films and tools may stand in a frame, by the address of the stand-ins. */
+/** Returns the sites whose films and tools may be framed, at the address of the simulated services. */
 export function madeUpHosts(origin: string): MadeUpHost[] {
   return [
     {
@@ -53,10 +53,12 @@ const articles: Readonly<Record<string, { readonly title: string; readonly about
   },
 }
 
-/** The names under which its pictures are drawn. */
+/** The names under which the sites' pictures are drawn. */
 export const webPictureNames = ['tide', 'reed', 'glasswort']
 
-/** @param film the file that the film house plays */
+/**
+ * Makes the web sites. @param film the file that the film site plays
+ */
 export function makeWeb(film: URL): Hono {
   const web = new Hono()
   web.get('/', (c) => c.html(listOfSites()))

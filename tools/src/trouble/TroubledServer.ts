@@ -182,7 +182,7 @@ function parse(text: string): Answer['body'] {
   }
 }
 
-/** The processes below one, itself included, by the file system of processes that Linux has. */
+/** Returns a process and its descendants, read from Linux's /proc. */
 export function processTree(pid: number): number[] {
   const parents = new Map<number, number>()
   for (const name of readdirSync('/proc')) {
@@ -196,13 +196,13 @@ export function processTree(pid: number): number[] {
   return found
 }
 
-/** Megabytes of memory that processes hold together. */
+/** Returns how many megabytes of memory processes use together. */
 export function megabytesOf(pids: readonly number[]): number {
   const pages = pids.map((pid) => Number(readIfThere(`/proc/${pid}/statm`).split(' ')[1] ?? 0))
   return (pages.reduce((sum, count) => sum + count, 0) * 4096) / 1_048_576
 }
 
-/** Whether a process runs. One that has ended and was not taken note of by its parent (`Z`) does not. */
+/** Returns whether a process runs; a zombie (`Z`) does not. */
 export function isAlive(pid: number): boolean {
   const stat = readIfThere(`/proc/${pid}/stat`)
   return stat !== '' && stat[stat.lastIndexOf(')') + 2] !== 'Z'

@@ -2,7 +2,7 @@
 import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 
-/** The last minute that lies before an end. */
+/** Returns the last minute before an end. */
 export function lastMoment(until: Instant): Instant {
   return addMinutes(until, -1)
 }

@@ -15,7 +15,7 @@ import type {
 } from '@valise/core/access'
 import { ask, get, withQuery } from '../api/index.ts'
 
-/** Who looks, as the screen names them: a person, the holder of a link, or somebody without anything. */
+/** Whom to look as: a person, the holder of a link, or somebody without access. */
 export type Looker =
   | { readonly kind: 'person'; readonly personId: string }
   | { readonly kind: 'link'; readonly passId: string }
@@ -88,7 +88,7 @@ export function useGivePass() {
   })
 }
 
-/** Acts on one pass; afterwards, done or refused, everything that access was asked of is fetched afresh. */
+/** Changes one pass; afterwards, done or refused, all queries that depend on access are refetched. */
 export function usePassActs({ id, revision }: Pick<Pass, 'id' | 'revision'>) {
   const client = useQueryClient()
   const shared = { meta: { showsSaving: true }, onSettled: () => forgetAnswers(client) }

@@ -1,7 +1,7 @@
 // A refusal by the server, or that it could not be reached, as the screens handle it.
 import type { Problem } from '@valise/core/problems'
 
-/** What went wrong with a request. `unreachable` means that nothing came back at all. */
+/** A failed request. `unreachable` means that there was no response. */
 export class ApiProblem extends Error {
   readonly code: Problem['code'] | 'unreachable'
   readonly reason: string
@@ -20,7 +20,7 @@ export class ApiProblem extends Error {
     this.askedAt = askedAt
   }
 
-  /** What the server would have refused, told by the device before it is asked. */
+  /** A refusal that the device makes itself, before the server is asked. */
   static ofDevice(reason: Problem['reason']): ApiProblem {
     return new ApiProblem({
       type: '',
@@ -37,7 +37,7 @@ export class ApiProblem extends Error {
 /** How often something is tried again by itself. */
 const MOST_RETRIES = 2
 
-/** Whether to retry after so many failures: only what may go better next time is; a refusal stays one. */
+/** Returns whether to retry after so many failures: only failures that can pass; a refusal is final. */
 export function mayRetry(failures: number, error: unknown): boolean {
   return (
     error instanceof ApiProblem && ['unreachable', 'busy'].includes(error.code) && failures < MOST_RETRIES

@@ -18,7 +18,7 @@ const MOST_KEPT_ALIVE = 15_000
 
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
 
-/** Sends a request and gives its answer. Answers are trusted: the server's tests hold each against its schema. */
+/** Sends a request and returns its answer. Answers are trusted: the server's tests check each against its schema. */
 export async function ask<T>(method: Method, path: string, options: AskOptions = {}): Promise<T> {
   const askedAt = performance.now()
   const response = await send(method, path, options)
@@ -32,7 +32,7 @@ export function get<T>(path: string, signal?: AbortSignal): Promise<T> {
   return ask('GET', path, signal ? { signal } : {})
 }
 
-/** An address with the values that are there; empty ones are left out. */
+/** Returns an address with its query parameters; empty values are left out. */
 export function withQuery(
   path: string,
   values: Readonly<Record<string, string | number | null | undefined>>,
@@ -67,7 +67,7 @@ async function send(method: Method, path: string, options: AskOptions): Promise<
   }
 }
 
-/** A proxy in between may answer with something that is no problem of ours. */
+/** Parses problem details; null for anything else, such as the answer of a proxy. */
 export function readProblem(text: string): Problem | null {
   try {
     const problem: Problem = JSON.parse(text)
@@ -77,7 +77,7 @@ export function readProblem(text: string): Problem | null {
   }
 }
 
-/** The bytes of a file. */
+/** Fetches the bytes of a file. */
 export async function getBytes(path: string, signal?: AbortSignal): Promise<ArrayBuffer> {
   const response = await fetch(path, { credentials: 'same-origin', ...(signal && { signal }) }).catch(
     (cause: unknown) => {
@@ -89,7 +89,7 @@ export async function getBytes(path: string, signal?: AbortSignal): Promise<Arra
   return response.arrayBuffer()
 }
 
-/** Sends bytes as they are, in one go. */
+/** Sends bytes in one request. */
 export async function sendBody(path: string, body: Blob): Promise<void> {
   const headers = { 'content-type': 'application/octet-stream' }
   const init = { method: 'POST', headers, body, credentials: 'same-origin' } as const

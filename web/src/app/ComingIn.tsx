@@ -1,4 +1,4 @@
-// Files on their way, told on every screen that does not list them, with the way to the list.
+// Uploads in progress, shown on every screen that does not list them, with a link to the list.
 import { IconUpload } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation } from 'react-router'

@@ -16,7 +16,7 @@ export function SaveStatusMark() {
   const status = useSaveStatus()
   const isOnline = useOnline()
   const words = wordsOf(status)
-  // What stays here is told as such, whether the browser knows that it is off-line or not.
+  // Changes on the device are shown as such, whether the browser knows that it is offline or not.
   const showsStatus = isOnline || status.state === 'on-device'
   const spoken = useSpoken(
     showsStatus ? words.full : t('saved.offline'),

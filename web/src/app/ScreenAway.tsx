@@ -11,7 +11,7 @@ const TRY_AGAIN_MS = 3000
 
 export type LoadScreen = () => Promise<ComponentType>
 
-/** A screen that is tried again and again until it is there. */
+/** Makes a screen that is fetched again and again until it loads. */
 export function awayUntilLoaded(load: LoadScreen): ComponentType {
   return function AwayUntilLoaded() {
     const [Loaded, setLoaded] = useState<ComponentType | null>(null)

@@ -13,7 +13,9 @@ interface ScreenBoundaryState {
   readonly error: unknown
 }
 
-/** Give it a key that changes with the screen, so that another one begins anew. */
+/**
+ * Shows an error instead of a broken screen. Its key must change with the screen, so that the next one starts anew.
+ */
 export class ScreenBoundary extends Component<ScreenBoundaryProps, ScreenBoundaryState> {
   override state: ScreenBoundaryState = { error: null }
 
@@ -29,7 +31,7 @@ export class ScreenBoundary extends Component<ScreenBoundaryProps, ScreenBoundar
   }
 }
 
-/** Browsers say it in words alone, each in its own. */
+/** Returns whether an error means that a script could not be fetched; browsers tell it only by its message. */
 export function isNotFetched(error: unknown): boolean {
   return (
     error instanceof Error &&

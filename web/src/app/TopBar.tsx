@@ -1,4 +1,4 @@
-// The top bar: where one is, whether things are kept, the news, and who one is.
+// The top bar: the place, the save status, the news, and the person.
 import { IconMenu2 } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
 import { NewsButton } from '../feedback/NewsButton.tsx'

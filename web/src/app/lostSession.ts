@@ -9,9 +9,10 @@ export const useLostSession = lost.use
 export const isSessionLost = lost.get
 
 /**
- * Takes note of a session that has ended, where that is what the server answered.
+ * Marks the session as lost where the server answered that it has ended.
  *
- * What was asked before somebody signed in again may be answered after it, and says nothing of the new session.
+ * The answer to a request from before somebody signed in again can arrive later, and says nothing about the new
+ * session.
  *
  * @returns whether the answer was that one
  */

@@ -29,7 +29,7 @@ export interface PlaceLink {
   readonly icon: Icon
 }
 
-/** A stop of the route with its places; places without a stop stand above all stops. */
+/** A group of places in the navigation; places without a group stand above. */
 export interface Stop {
   readonly name: StopName | null
   readonly places: readonly PlaceLink[]
@@ -48,7 +48,7 @@ const opened: PlaceLink = { name: 'opened', to: '/shared-with-me', icon: IconDoo
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
 
-/** The union of what each role of a person needs, in fixed order. */
+/** Returns the union of what each role of a person needs, in a fixed order. */
 export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'>): Stop[] {
   const { administrator, memberships } = session
   const studies = memberships.filter(({ role }) => role === 'student')
@@ -97,12 +97,12 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
   ].filter((stop) => stop.places.length > 0)
 }
 
-/** What stands at the foot of the rail. */
+/** Returns the places at the foot of the navigation. */
 export function footPlacesOf(session: Pick<SignedIn, 'memberships'>): PlaceLink[] {
   return session.memberships.some(({ role }) => role === 'student') ? [bin] : []
 }
 
-/** Where somebody begins: Today, or the first place of those who have none. */
+/** Returns the start screen: Today, or the first place of people without Today. */
 export function homeOf(session: Pick<SignedIn, 'administrator' | 'memberships'>): string {
   return placesOf(session)[0]?.places[0]?.to ?? '/'
 }

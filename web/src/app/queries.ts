@@ -26,7 +26,7 @@ const keys: Partial<Record<CountedPlace, string>> = {
 }
 const paths: Partial<Record<CountedPlace, string>> = { opened: 'shared-with-me', desk: 'review-desk' }
 
-/** Whatever changes the things of a place fetches all under its key anew, and so the count with them. */
+/** The count of a place. Its key is below that of the place, so that invalidating the place refetches it. */
 export function countQuery(place: CountedPlace) {
   return queryOptions({
     queryKey: [keys[place] ?? place, 'count'],

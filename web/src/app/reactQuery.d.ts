@@ -3,7 +3,7 @@ import '@tanstack/react-query'
 
 declare module '@tanstack/react-query' {
   interface Register {
-    /** `kept`: what it sends is kept, and the top bar says so. */
+    /** `showsSaving`: the top bar shows that its change is being saved. */
     mutationMeta: { readonly showsSaving?: boolean }
   }
 }

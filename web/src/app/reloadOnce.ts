@@ -5,7 +5,7 @@ const KEPT_UNDER = 'valise-reloaded'
 /** Two new versions do not come within this time. */
 const AT_MOST_EVERY_MS = 60_000
 
-/** Reloads the page if the server can be reached, unless that was done a moment ago. What was typed is on the device. */
+/** Reloads the page if the server can be reached, unless that just happened. What was typed is on the device. */
 export async function reloadOnce(): Promise<void> {
   const isReachable = await get('/api/status').then(
     () => true,

@@ -16,7 +16,7 @@ export interface Idle {
   stay(): void
 }
 
-/** Watches for signs of life and tells the server about them, so that reading counts as being there. */
+/** Watches for activity and reports it to the server, so that reading counts as activity. */
 export function useIdle(): Idle {
   const { idleMinutes } = useSession()
   const lastSign = useRef(0)

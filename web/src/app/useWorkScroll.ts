@@ -6,7 +6,9 @@ import { useLocation, useNavigationType } from 'react-router'
 /** A list may have to be fetched before it is as long as it was. */
 const LONGEST_WAIT_MS = 3000
 
-/** @param screen changes with each screen; a new one begins at its top */
+/**
+ * Restores the scroll position. @param screen changes with each screen; a new one starts at its top
+ */
 export function useWorkScroll(work: RefObject<HTMLElement | null>, screen: string): void {
   const { key } = useLocation()
   const type = useNavigationType()

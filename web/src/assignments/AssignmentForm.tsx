@@ -38,7 +38,7 @@ export function AssignmentForm({ assignment }: { readonly assignment: Assignment
     scale: { en: '', es: '', [language]: t('usual.scale') },
     terms: { en: '', es: '', [language]: t('usual.terms') },
   }))
-  // Only what one changed lies over what is kept, so that others' changes to the rest show through.
+  // Only one's own changes cover the saved state, so that others' changes to the rest show through.
   const unsent = useUnsent(`/assignments/${assignment?.id ?? 'new'}`, NO_CHANGES)
   const draft: AssignmentDraft = { ...toDraft(assignment, usual), ...unsent.value }
   const change = (changed: Partial<AssignmentDraft>) => unsent.change({ ...unsent.value, ...changed })

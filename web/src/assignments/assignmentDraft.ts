@@ -22,7 +22,7 @@ export interface AssignmentDraft {
 
 const nothing: Texts = { en: '', es: '' }
 
-/** The form's state of an assignment that there is, or of a new one with the usual scale. */
+/** Returns the form state of an existing assignment, or of a new one with the usual scale. */
 export function toDraft(
   assignment: Assignment | null,
   usual: Pick<AssignmentDraft, 'scale' | 'terms'>,
@@ -43,7 +43,7 @@ export function toDraft(
   }
 }
 
-/** What is sent. Levels keep the ids of the places they stand at, so that those given before stay what they are. */
+/** Returns the request body. Levels keep their ids by position, so that outcomes keep their levels. */
 export function toInput(
   draft: AssignmentDraft,
   before: readonly { readonly id: string }[],
@@ -82,7 +82,7 @@ function toLines(list: readonly Localized[]): Texts {
   return { en: inLanguage('en'), es: inLanguage('es') }
 }
 
-/** The nth line of each language is one and the same text. */
+/** Joins lines of several languages: the n-th line of each is one text. */
 export function fromLines(texts: Texts): Localized[] {
   const lines = languages.map(
     (language) =>

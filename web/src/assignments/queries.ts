@@ -41,12 +41,12 @@ export function useChangeAssignment({ id, revision }: Pick<Assignment, 'id' | 'r
       client.setQueryData(assignmentQueries.one(id).queryKey, assignment)
       return client.invalidateQueries({ queryKey: [...assignmentQueries.all(), 'list'] })
     },
-    // Refused as stale: what somebody else kept meanwhile shows, under one's own changes.
+    // Refused as stale: what somebody else saved meanwhile is shown under one's own changes.
     onError: () => client.invalidateQueries({ queryKey: assignmentQueries.one(id).queryKey }),
   })
 }
 
-/** Ends it, opens it again, or removes it where nothing was handed in. */
+/** Ends an assignment, opens it again, or removes it where nothing was handed in. */
 export function useEndAssignment(id: string) {
   const client = useQueryClient()
   return useMutation({

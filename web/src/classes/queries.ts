@@ -17,7 +17,7 @@ export const classQueries = {
     }),
 }
 
-/** Adds a class, or changes the one that is given. */
+/** Adds a class, or changes the given one. */
 export function useKeepClass(changed: Class | null) {
   const client = useQueryClient()
   return useMutation({

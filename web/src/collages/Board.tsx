@@ -31,7 +31,7 @@ interface BoardProps {
   readonly onDropped: (item: EvidenceRow) => void
 }
 
-/** Renditions have twice as many pixels as the board has units; places that a voice points at are told in those. */
+/** Renditions have twice as many pixels as the board has units; places that a voice points at are in those pixels. */
 const PIXELS = 2
 
 export function Board(props: BoardProps) {

@@ -191,7 +191,7 @@ interface FieldsProps {
 }
 
 function Fields({ layer, arranging, writing }: FieldsProps) {
-  // It is told by its id: what was typed last is kept after something else was chosen, too.
+  // Keyed by id: what was typed last is saved after something else was selected, too.
   const withThem = (to: Partial<Layer>) =>
     arranging.collage.layers.map((one) =>
       // Only fields of the layer's own kind are shown, so what they say fits it.

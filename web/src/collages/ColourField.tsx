@@ -1,4 +1,4 @@
-// A colour of ours, or none: swatches that are told by name.
+// One of our colours, or none: swatches with names.
 import { boardColours } from '@valise/core/pictures'
 import type { CollageColour } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'

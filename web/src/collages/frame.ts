@@ -2,7 +2,7 @@
 import { boundsOf, normalTurn } from '@valise/core/pictures'
 import type { Box, Layer, Point } from '@valise/core/pictures'
 
-/** Which way a handle lies from the middle: -1, 0 or 1 across and down. */
+/** The direction of a handle from the centre: -1, 0 or 1 across and down. */
 export interface Grip {
   readonly across: -1 | 0 | 1
   readonly down: -1 | 0 | 1
@@ -23,25 +23,28 @@ export const sides: readonly Grip[] = [
 
 const LEAST = 8
 
-/** A spot of a turned box, told from its middle in halves of its sides. */
+/** Returns a point of a turned box, given from its centre in halves of its sides. */
 export function gripAt({ x, y, width, height, turn }: Box & { turn: number }, grip: Grip): Point {
   const by = turned({ x: (grip.across * width) / 2, y: (grip.down * height) / 2 }, turn)
   return { x: x + width / 2 + by.x, y: y + height / 2 + by.y }
 }
 
-/** A spot that lies from a box's middle as it is turned. */
+/** Converts a point relative to the centre of a turned box to the board. */
 export function spotFromMiddle(box: Box & { turn: number }, from: readonly [number, number]): Point {
   const by = turned({ x: from[0], y: from[1] }, box.turn)
   return { x: box.x + box.width / 2 + by.x, y: box.y + box.height / 2 + by.y }
 }
 
-/** The way back: what a spot of the board is from a box's middle, before it is turned. */
+/** Converts a point of the board to one relative to the centre of a box, before its turn. */
 export function fromMiddle(box: Box & { turn: number }, { x, y }: Point): [number, number] {
   const by = turned({ x: x - box.x - box.width / 2, y: y - box.y - box.height / 2 }, -box.turn)
   return [by.x, by.y]
 }
 
-/** The layer with a handle brought to a place; what lies opposite stays. Corners keep the shape where it is held. */
+/**
+ * Returns the layer with a handle dragged to a point; the opposite side stays. Corners keep the proportions where
+ * wanted.
+ */
 export function dragGrip(layer: Layer, grip: Grip, to: Point, isShapeHeld: boolean): Layer {
   const { across, down } = grip
   const local = turned(
@@ -67,7 +70,7 @@ export function dragGrip(layer: Layer, grip: Grip, to: Point, isShapeHeld: boole
   return { ...layer, x: centre.x - width / 2, y: centre.y - height / 2, width, height }
 }
 
-/** How far several layers are resized together when a corner of their common box is dragged; the shape is held. */
+/** Returns the box of several layers with a corner dragged to a point; proportions are kept. */
 export function dragCorner(box: Box, { across, down }: Grip, to: Point): Box {
   const anchor = {
     x: across > 0 ? box.x : box.x + box.width,
@@ -86,14 +89,14 @@ export function dragCorner(box: Box, { across, down }: Grip, to: Point): Box {
   }
 }
 
-/** By how much a handle above the frame turns it when it is brought to a place. */
+/** Returns the angle by which dragging the handle above the frame turns it. */
 export function turnTo(box: Box, present: number, to: Point, isStepped: boolean): number {
   const angle = (Math.atan2(to.x - box.x - box.width / 2, box.y + box.height / 2 - to.y) * 180) / Math.PI
   const wanted = isStepped ? Math.round(angle / 15) * 15 : Math.round(angle)
   return normalTurn(wanted - present)
 }
 
-/** Whether a layer lies in a box that was drawn about it. */
+/** Returns whether a layer lies inside a box. */
 export function isWithin(layer: Layer, box: Box): boolean {
   const { x, y, width, height } = boundsOf(layer)
   return x >= box.x && y >= box.y && x + width <= box.x + box.width && y + height <= box.y + box.height

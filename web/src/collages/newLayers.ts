@@ -9,7 +9,7 @@ export type Addable = (typeof addable)[number]
 const plain = { turn: 0, isLocked: false, group: null } as const
 const writing = { words: '', font: 'text', ink: 'ink' } as const
 
-/** @param at the middle; without one that of the board, a little off whatever lies there already */
+/** Makes a layer in the centre of the board, a little off any layer that is already there. */
 export function newLayer(what: Addable, id: string, { size, layers }: Collage): Layer {
   const board = boardSizes[size]
   const fraction = Math.min(board.width, board.height)
@@ -68,7 +68,7 @@ export function newLayer(what: Addable, id: string, { size, layers }: Collage): 
   }
 }
 
-/** A sheet over the whole board to draw on. */
+/** Makes a drawing layer over the whole board. */
 export function newDrawing(id: string, size: Size): DrawingLayer {
   return { ...plain, id, kind: 'drawing', x: 0, y: 0, width: size.width, height: size.height, strokes: [] }
 }
@@ -82,13 +82,13 @@ export interface StrokeDrawn {
   readonly isEraser: boolean
 }
 
-/** Thousandths of a box, in which strokes are kept. */
+/** Strokes are stored in thousandths of their box. */
 const PARTS = 1000
 
 /**
- * The board with a stroke drawn on it: on the sheet that is chosen or lies on top, else on a new one.
+ * Adds a stroke to the selected or topmost drawing layer, else to a new one.
  *
- * @returns the layers and the sheet that was drawn on; null where there is nothing to rub out
+ * @returns the layers and the drawing layer; null where there is nothing to erase
  */
 export function withStroke(
   collage: Collage,
@@ -141,7 +141,7 @@ function roundTenth(value: number): number {
   return Math.round(value * 10) / 10
 }
 
-/** Copies a little beside what they were copied from; those of one group are a group of their own. */
+/** Copies layers with a small offset; copies of a group form a new group. */
 export function duplicates(layers: readonly Layer[], ids: ReadonlySet<string>, newId: () => string): Layer[] {
   const groups = new Map<string, string>()
   return layers

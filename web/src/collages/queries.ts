@@ -10,7 +10,7 @@ export const collageQueries = {
     queryOptions({
       queryKey: ['collage', id],
       queryFn: () => readCollage(id),
-      // It is the editor that changes it; another window's change is told when this one keeps.
+      // The editor changes it; a change from another window shows when this one saves.
       staleTime: Infinity,
       gcTime: 0,
     }),

@@ -1,4 +1,4 @@
-// The collage under way, kept by itself, with what is known of its pictures; what another window did is taken in.
+// The collage being edited, saved by itself, with the facts of its pictures; changes of other windows are merged.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { joinCollages } from '@valise/core/pictures'
 import type { Collage, SavedCollage, Pictured } from '@valise/core/pictures'

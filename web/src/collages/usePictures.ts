@@ -9,7 +9,7 @@ export function pictureKey({ evidenceId, n }: { readonly evidenceId: string; rea
   return `${evidenceId}:${n}`
 }
 
-/** Those that are there already; it tells again whenever one more is. */
+/** Returns the loaded pictures, and renders again as more load. */
 export function usePictures(pictures: readonly Pictured[]): Opened {
   const [opened, setOpened] = useState<Opened>(new Map())
   const wanted = pictures.map((picture) => ({ key: pictureKey(picture), address: addressOf(picture) }))

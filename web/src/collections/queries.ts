@@ -49,11 +49,11 @@ export function useCreateCollection() {
   })
 }
 
-/** What is to be done; where it hangs on what lies in the collection, told when it goes out and not before. */
+/** A change; a function is resolved when it is sent, for changes that depend on the items at that time. */
 export type CollectionChange =
   readonly CollectionOperation[] | ((items: readonly CollectionItem[]) => readonly CollectionOperation[])
 
-/** Changes a collection at the revision that is known when the change goes out; changes go one after the other. */
+/** Changes a collection at its latest revision; changes are sent one after the other. */
 export function useChangeCollection(id: string) {
   const client = useQueryClient()
   const { queryKey } = collectionQueries.one(id)
@@ -78,7 +78,7 @@ export function useChangeCollection(id: string) {
   })
 }
 
-/** Takes away a collection that is as it was begun. */
+/** Removes a new collection that was not changed. */
 export function useDiscardCollection(id: string): () => void {
   const client = useQueryClient()
   return () => {
@@ -91,7 +91,10 @@ export function useDiscardCollection(id: string): () => void {
   }
 }
 
-/** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
+/**
+ * Moves a collection into or out of the bin, or removes it. Callbacks run before the refetch, because the screen may
+ * close.
+ */
 export function useBinCollection() {
   const client = useQueryClient()
   return useMutation({

@@ -35,7 +35,7 @@ const start = newDocument('', 'en', [
   { id: 'r', pieces: [newTextPiece('a', textOf('one')), newTextPiece('b', textOf('two'))] },
 ])
 
-/** A server with the rules of the real one: a log, rebase, refusal with the text kept. */
+/** A server with the rules of the real one: a log, rebase, and refusal with the text saved. */
 class SmallServer {
   log: { id: string; operations: Operation[] }[] = []
   isAway = false

@@ -14,18 +14,18 @@ export interface QueuedEdit {
   readonly operations: readonly Operation[]
 }
 
-/** All that is needed to go on in another window after this one is gone. */
+/** Everything that another window needs to continue after this one has closed. */
 export interface DraftSnapshot {
   readonly windowId: string
   readonly confirmed: ConfirmedDraft
   readonly queue: readonly QueuedEdit[]
 }
 
-/** How a try to deliver ended, if it did not go well. */
+/** How a failed delivery ended. */
 export type Failure =
   /** The server cannot be had, or knows us no more: it is tried again. */
   | { readonly kind: 'later' }
-  /** Somebody wrote the same piece; the server kept our text as another version. */
+  /** Somebody else wrote the same piece; the server saved our text as another version. */
   | { readonly kind: 'lost'; readonly pieceId: string }
   /** It will never be taken. */
   | { readonly kind: 'refused'; readonly error: unknown }
@@ -62,10 +62,10 @@ const MOST_UNDONE = 200
 const delivered = { delivery: 'delivered', error: null } as const
 
 /**
- * Applies operations at once, delivers them in order, and joins what other windows did.
+ * Applies operations optimistically, delivers them in order, and rebases them onto edits of other windows.
  *
- * Everything that waits is relative to the confirmed draft: the document one sees is that plus the queue. Writing in
- * one piece is one edit of the queue, however many keys it took, until it is on its way.
+ * The visible document is the confirmed draft plus the queue. Typing in one piece is one queued edit, however many
+ * keys it took, until it is sent.
  */
 export class DraftSync {
   readonly #ports: DraftPorts
@@ -235,7 +235,7 @@ export class DraftSync {
     this.#deliverAfter(pause)
   }
 
-  /** The first edit of the queue was kept: the confirmed draft goes on, and the rest is carried over. */
+  /** The first queued edit was saved: the confirmed draft advances, and the rest is rebased. */
   #accept({ revision, others, operations }: EditAnswer): void {
     if (others.length > 0) this.flush()
     const [own, ...rest] = this.#queue
@@ -268,18 +268,18 @@ export class DraftSync {
     const others = [...(isWhole ? [] : [left]), ...waiting.map((one) => without(one, isLost))]
     const fixed = others.filter(({ base, operations }) => base !== undefined && operations.length > 0)
     const rest = others.filter(({ base }) => base === undefined).flatMap(({ operations }) => operations)
-    // One edit, so that all of it is told to the server on the ground on which it was made.
+    // One edit, so that all of it reaches the server on the same base.
     this.#queue = [...(rest.length > 0 ? [{ editId: this.#ports.newId(), operations: rest }] : []), ...fixed]
     if (this.#queue.length > 0) return
     try {
       this.#confirm(await this.#ports.fetch())
     } catch {
-      // The server is away again; what lost is kept there, and the next look shows it.
+      // The server is unreachable again; the losing text is saved there, and the next poll shows it.
       this.#changed({ document: this.#localDocument() })
     }
   }
 
-  /** What was written while the lost text was under way is kept as the newer other version. */
+  /** What was written while the losing text was being sent is saved as the newer other version. */
   async #sendLost(operation: Operation): Promise<void> {
     const { revision: base } = this.#confirmed
     const ids = { editId: this.#ports.newId(), windowId: this.#windowId }

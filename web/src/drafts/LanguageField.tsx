@@ -7,7 +7,7 @@ import { SelectField } from '../ui/SelectField.tsx'
 
 export type TextLanguage = PageDocument['lang']
 
-/** Each language by its name in the language of the screen. */
+/** Returns each language by its name in the language of the interface. */
 export function useLanguageChoices(): readonly (readonly [TextLanguage, string])[] {
   const { i18n } = useTranslation()
   const locale = localeOf(i18n.language)

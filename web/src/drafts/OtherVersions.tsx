@@ -1,4 +1,4 @@
-// Texts that lost against a faster window: both are kept, and the author chooses.
+// Texts that lost against a faster window: both are saved, and the author chooses.
 import Button from '@mui/material/Button'
 import type { QueryKey } from '@tanstack/react-query'
 import { differenceWords, findPiece, toPlainText } from '@valise/core/pages'

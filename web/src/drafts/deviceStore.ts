@@ -46,7 +46,7 @@ export interface DeviceStore {
 
 let present: { readonly personId: string; readonly opened: Promise<DeviceStore | null> } | null = null
 
-/** The shelf of the person who is signed in. Its key is asked for once, and again where that failed. */
+/** Opens the store of the signed-in person. Its key is requested once, and again after a failure. */
 export function deviceStoreOf(personId: string): Promise<DeviceStore | null> {
   if (present?.personId !== personId) {
     const opened = openDeviceStore(personId)
@@ -117,7 +117,7 @@ async function unseal<T>(key: CryptoKey, { iv, sealed }: Sealed): Promise<T> {
   return JSON.parse(new TextDecoder().decode(text))
 }
 
-/** The key under which this device keeps what belongs to one person; it comes with their session. */
+/** Fetches the key that encrypts what this device stores for one person; it belongs to their session. */
 export async function fetchDeviceKey(): Promise<CryptoKey> {
   const { key } = await get<{ key: string }>('/api/session/device-key')
   const bytes = Uint8Array.from(atob(key.replaceAll('-', '+').replaceAll('_', '/')), (sign) =>

@@ -28,7 +28,7 @@ function betweenWindows(): BroadcastChannel | null {
   return between
 }
 
-/** Opens a draft in this window. One that was open before is gone on with: it may know more than what was fetched. */
+/** Opens a draft in this window, or returns the one that is already open: it may be newer than what was fetched. */
 export function openDraft(personId: string, path: string, confirmed: DraftSnapshot['confirmed']): DraftSync {
   const present = open.get(path)
   if (present && (present.state().queued > 0 || present.state().revision >= confirmed.revision)) {
@@ -43,7 +43,7 @@ export function openDraft(personId: string, path: string, confirmed: DraftSnapsh
   return sync
 }
 
-/** Flushes open editors and sends all that waits at once: the window goes, or the connection is back. */
+/** Flushes open editors and sends everything queued: the window closes, or the connection is back. */
 export function deliverAll(): void {
   for (const sync of open.values()) {
     sync.flush()
@@ -52,9 +52,9 @@ export function deliverAll(): void {
 }
 
 /**
- * Delivers what windows that are gone left on this device. A window that is still open holds a lock and keeps its own.
+ * Delivers what closed windows left on this device. An open window holds a lock and keeps its own queue.
  *
- * @returns once all of it is delivered, or nothing more can be done for now
+ * @returns once everything is delivered, or nothing more can be done for now
  */
 export async function deliverLeftBehind(personId: string): Promise<void> {
   const shelf = await deviceStoreOf(personId)

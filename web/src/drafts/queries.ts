@@ -10,7 +10,7 @@ export function sendEdit(path: string, edit: Edit): Promise<EditAnswer> {
   return ask<EditAnswer>('POST', `${path}/edits`, { body: edit })
 }
 
-/** The newest draft of a page or an entry. */
+/** Fetches the current draft of a page or an entry. */
 export async function fetchDraft(path: string): Promise<ConfirmedDraft> {
   return (await get<{ draft: Draft }>(path)).draft
 }
@@ -25,7 +25,7 @@ export function toFailure(error: unknown): Failure {
   return { kind: 'refused', error }
 }
 
-/** Puts another version in the place of the one that stands, or removes it. */
+/** Replaces the current text with another version, or removes that version. */
 export function useOtherVersion(path: string, queryKey: QueryKey) {
   const client = useQueryClient()
   return useMutation({

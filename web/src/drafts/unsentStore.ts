@@ -12,7 +12,9 @@ function keyOf(personId: string, place: string): string {
 type Listener = (place: string) => void
 const listeners = new Set<Listener>()
 
-/** Calls back with the place when something is put or removed there. @returns a function that ends it */
+/**
+ * Calls `listener` with the place whenever something is put or removed there; returns a function that unsubscribes.
+ */
 export function subscribeUnsent(listener: Listener): () => void {
   listeners.add(listener)
   return () => listeners.delete(listener)
@@ -23,19 +25,19 @@ function put(personId: string, place: string, value: unknown): void {
   for (const listener of listeners) listener(place)
 }
 
-/** Whether this window has put or removed something at the place. */
+/** Returns whether this window has put or removed something at the place. */
 export function isInWindow(personId: string, place: string): boolean {
   return inWindow.has(keyOf(personId, place))
 }
 
-/** What this window has at the place; undefined where that is nothing. */
+/** Returns what this window has at the place; undefined for nothing. */
 export function unsentInWindow(personId: string, place: string): unknown {
   return inWindow.get(keyOf(personId, place))
 }
 
 /**
- * What was at the place when it was asked for, in this window or left by an earlier one; undefined where that is
- * nothing. What is written meanwhile takes its place in the store, but not in the answer.
+ * Returns what was at the place when asked, from this window or an earlier one; undefined for nothing. A later write
+ * replaces it in the store, not in the answer.
  */
 export async function readUnsent(personId: string, place: string): Promise<unknown> {
   if (isInWindow(personId, place)) return unsentInWindow(personId, place)
@@ -44,7 +46,7 @@ export async function readUnsent(personId: string, place: string): Promise<unkno
   return stored
 }
 
-/** Stores what was not sent; undefined removes it. Where the device stores nothing, this window still has it. */
+/** Stores unsent input; undefined removes it. Where the device cannot store it, this window still has it. */
 export function writeUnsent(personId: string, place: string, value: unknown): void {
   const key = keyOf(personId, place)
   put(personId, place, value)
@@ -55,7 +57,7 @@ export function writeUnsent(personId: string, place: string, value: unknown): vo
   writing.set(key, written)
 }
 
-/** Where this person has typed something and not sent it, in this window or on the device. */
+/** Lists the places where this person has unsent input, in this window or on the device. */
 export async function listUnsentPlaces(personId: string): Promise<ReadonlySet<string>> {
   const stored = (await (await deviceStoreOf(personId))?.unsentPlaces()) ?? []
   const places = new Set(stored)

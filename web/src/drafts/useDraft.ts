@@ -10,7 +10,9 @@ export interface OpenDraft extends DraftState {
   readonly sync: DraftSync
 }
 
-/** @param path where the draft's address begins, such as `/api/pages/<id>` */
+/**
+ * @param path the start of the draft's address, such as `/api/pages/<id>`
+ */
 export function useDraft(path: string, draft: Draft): OpenDraft {
   const { personId } = useSession()
   const [sync] = useState(() => openDraft(personId, path, draft))

@@ -20,8 +20,10 @@ export interface Unsent<T> {
 }
 
 /**
+ * Unsent input of a field, restored from the device.
+ *
  * @param place the address of the screen and the field on it, such as `/submissions/<id>#feedback`
- * @param nothing the value before anything was typed; one and the same at every call
+ * @param nothing the value before anything was typed; must be stable
  */
 export function useUnsent<T>(place: string, nothing: T): Unsent<T> {
   const { personId } = useSession()
@@ -43,7 +45,7 @@ export function useUnsent<T>(place: string, nothing: T): Unsent<T> {
 
 const none: ReadonlySet<string> = new Set()
 
-/** Where something was typed and not sent, on whatever screen; also by another window, once one comes back to this. */
+/** Returns the places with unsent input, on any screen; other windows count when this one is focused again. */
 export function useUnsentPlaces(): ReadonlySet<string> {
   const { personId } = useSession()
   const [places, setPlaces] = useState(none)

@@ -1,4 +1,4 @@
-// Pictures that look alike, side by side, so that the better ones are kept and the others go.
+// Similar pictures side by side, so that one stays and the others go into the bin.
 import Button from '@mui/material/Button'
 import Dialog from '@mui/material/Dialog'
 import DialogActions from '@mui/material/DialogActions'

@@ -24,7 +24,7 @@ interface EvidenceTileProps {
   readonly onFocus: (id: string) => void
 }
 
-/** Rendered anew when something of it changes, and not for each step that the list is scrolled. */
+/** Rendered again when something about it changes, not for each scroll step. */
 export const EvidenceTile = memo(function EvidenceTile(props: EvidenceTileProps) {
   const { item, width, height, isOpen, isCurrent, choosing, marks, onOpen, onFocus } = props
   const { words } = marks

@@ -28,7 +28,7 @@ interface KindChoicesProps {
   readonly onChange: (kinds: EvidenceKind[]) => void
 }
 
-/** Ticks for the kinds; all of them are shown, also those of which there are none now. */
+/** Checkboxes for all kinds, also those with no items. */
 export function KindChoices({ kinds, counts, onChange }: KindChoicesProps) {
   const { t } = useTranslation('things')
   const countOf = (kind: EvidenceKind) => counts?.find((one) => one.kind === kind)?.count ?? 0

@@ -1,4 +1,4 @@
-// Queries under a name: the present one can be kept, kept ones are a press away.
+// Saved searches: the current one can be saved, saved ones are one press away.
 import Button from '@mui/material/Button'
 import Popover from '@mui/material/Popover'
 import TextField from '@mui/material/TextField'
@@ -13,7 +13,9 @@ import { useRefocus } from '../ui/useRefocus.ts'
 import { evidenceQueries, useLetQueryGo, useSaveQuery } from './queries.ts'
 import styles from './SavedQueries.module.css'
 
-/** @param search the present query, as it stands in the address */
+/**
+ * @param search the current search, as in the address
+ */
 export function SavedQueries({ search }: { readonly search: string }) {
   const { t } = useTranslation('evidence')
   const [anchor, setAnchor] = useState<HTMLElement | null>(null)

@@ -32,7 +32,7 @@ export function SpeakRecorder({
   const { state, lengthMs, file } = recorder
   const address = useObjectUrl(file)
   const { begin, end, clear } = speaking
-  // Whoever goes takes nothing along: a recording that runs is kept on this device by the recorder.
+  // Leaving loses nothing: the recorder stores a running recording on this device.
   useEffect(() => clear, []) // eslint-disable-line react-hooks/exhaustive-deps
   const start = () => {
     recorder.start()
@@ -124,7 +124,7 @@ export function SpeakRecorder({
   )
 }
 
-/** Where a film stands, in milliseconds. */
+/** Returns the position of a video, in milliseconds. */
 export function filmMsOf(film: HTMLVideoElement | null): number | null {
   return film ? Math.round(film.currentTime * 1000) : null
 }

@@ -1,4 +1,4 @@
-// A plot of a data table: one column across, one or more up. Lines are told apart by marks and by their names.
+// A plot of a data table: one column across, one or more up. Lines differ in their marks and names.
 import type { DataTable } from '@valise/core/evidence'
 import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'

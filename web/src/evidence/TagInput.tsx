@@ -18,7 +18,7 @@ interface TagInputProps {
 
 export function TagInput({ label, tags, options, readOnly = false, onChange }: TagInputProps) {
   const { t } = useTranslation('evidence')
-  // Held here: by itself the field empties whenever the tags are told anew, also while somebody types.
+  // Held here: otherwise the field empties whenever the tags change, also while somebody types.
   const [typed, setTyped] = useState('')
   const put = (next: readonly string[]) => {
     setTyped('')

@@ -1,4 +1,4 @@
-// The tags of one item: each is kept as it is put on or taken off.
+// The tags of one item: each is saved as it is added or removed.
 import { useQuery } from '@tanstack/react-query'
 import { cleanTags } from '@valise/core/evidence'
 import { useState } from 'react'
@@ -19,7 +19,7 @@ export function TagsField({ tags, readOnly, suggested = [], onKeep }: TagsFieldP
   const { t } = useTranslation('evidence')
   const inUse = useQuery(evidenceQueries.tags())
   const options = useTagSuggestions(inUse.data, suggested)
-  // Shown at once; the next tag is put beside those that are still being kept.
+  // Shown optimistically; the next tag is added to those that are still being saved.
   const [pending, setPending] = useState<string[] | null>(null)
   const put = (next: readonly string[]) => {
     const clean = cleanTags(next)

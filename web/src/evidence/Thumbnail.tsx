@@ -24,7 +24,7 @@ const icons = {
   note: IconPencil,
 } as const satisfies Record<EvidenceKind, unknown>
 
-/** Decoration: the title stands beside it in words. It fills the box it is put into. */
+/** Decorative, because the title is beside it. It fills its box. */
 export function Thumbnail({ item }: { readonly item: EvidenceRow }) {
   const { version, kind } = item
   if (version.preview === 'there') {
@@ -48,7 +48,7 @@ export function Thumbnail({ item }: { readonly item: EvidenceRow }) {
   )
 }
 
-/** Width to height, for laying things out. */
+/** Returns width over height, for layout. */
 export function ratioOf({ version }: EvidenceRow): number {
   return version.width && version.height ? version.width / version.height : 4 / 3
 }

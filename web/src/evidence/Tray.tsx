@@ -125,7 +125,7 @@ function Carried({ items }: { readonly items: readonly EvidenceRow[] }) {
   )
 }
 
-/** A leather corner; drawn, never to be pressed. */
+/** A decorative leather corner. */
 export function Corner({ side }: { readonly side: 'left' | 'right' }) {
   return (
     <svg className={styles.corner} data-side={side} viewBox="0 0 52 52" aria-hidden="true">

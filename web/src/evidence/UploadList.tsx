@@ -10,11 +10,13 @@ import { clearDone } from './sendFiles.ts'
 import { isUploading, uploadsHere } from './uploadsHere.ts'
 import styles from './UploadList.module.css'
 
-/** @param openId the item whose drawer is open, which is not named twice */
+/**
+ * @param openId the item whose drawer is open, which is not listed twice
+ */
 export function UploadList({ openId = null }: { readonly openId?: string | null }) {
   const { t } = useTranslation('evidence')
   const all = uploadsHere.use()
-  // What has become a new thing is told among what has just come in; here stands what is still to be followed.
+  // New items are listed among what was just added; this list shows what is still going on.
   const here = all.filter(({ state, outcome }) => state !== 'arrived' || outcome?.kind !== 'new')
   const open = useQuery(uploadQueries.open())
   const isHere = (id: string) => all.some(({ uploadId }) => uploadId === id)

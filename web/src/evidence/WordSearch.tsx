@@ -16,7 +16,7 @@ export function WordSearch({ words, onChange }: WordSearchProps) {
   const { t } = useTranslation('evidence')
   const [typed, setTyped] = useState(words)
   const [reported, setReported] = useState(words)
-  // Words that come from elsewhere (the sentence, a kept query) show here; those that came from here are here already.
+  // Words from elsewhere (the sentence, a saved search) are shown here; those typed here are here already.
   if (reported !== words) {
     setReported(words)
     if (typed.trim() !== words) setTyped(words)

@@ -11,7 +11,7 @@ interface ChooserOptions {
 }
 
 /**
- * Whether files of a camera chooser were taken in it, and not picked among older ones: they are newer than its opening.
+ * Returns whether files of a camera chooser were taken in it rather than picked: they are newer than its opening.
  *
  * @param openedAt when the chooser was opened, in milliseconds since 1970
  */
@@ -20,7 +20,7 @@ export function areJustTaken(files: readonly File[], openedAt: number): boolean 
   return files.length > 0 && files.every(({ lastModified }) => lastModified >= openedAt - 1000)
 }
 
-/** The chosen files; none when the chooser was closed without. */
+/** Returns the chosen files; none when the chooser was cancelled. */
 export function chooseFiles(options: ChooserOptions = {}): Promise<File[]> {
   const { several = false, camera = false, film = false, folder = false, accept } = options
   const input = document.createElement('input')

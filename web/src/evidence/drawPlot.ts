@@ -20,7 +20,7 @@ function prepareStyles(): void {
   document.head.append(styles)
 }
 
-/** Gives what takes the plot away again. */
+/** Draws a plot; returns a function that removes it. */
 export function drawPlot(box: HTMLElement, { across, up, names }: PlotWish): () => void {
   let plotly: PlotlyBasic | null = null
   let isGone = false

@@ -1,20 +1,20 @@
 // The files of a drop, those in dropped folders included.
 
-/** What the device named and did not let be read; each stands for itself among the others, so that it can be told. */
+/** A file that the device named but did not let Valise read; it stays in the list so that it can be reported. */
 const unreadable = new WeakSet<File>()
 
 export function isUnreadable(file: File): boolean {
   return unreadable.has(file)
 }
 
-/** Reads what was dropped. It must be called while the drop is handled: the browser forgets it afterwards. */
+/** Reads what was dropped. Call it in the drop handler: the browser forgets it afterwards. */
 export async function readDrop(transfer: DataTransfer): Promise<File[]> {
   const entries = [...transfer.items].map((item) => item.webkitGetAsEntry()).filter((entry) => entry !== null)
   if (entries.length === 0) return [...transfer.files]
   return (await Promise.all(entries.map(readEntry))).flat()
 }
 
-/** Whether somebody is dragging files, and not text or a picture of the page itself. */
+/** Returns whether files are being dragged, and not text or a picture of the page itself. */
 export function holdsFiles(transfer: DataTransfer | null): transfer is DataTransfer {
   return transfer?.types.includes('Files') ?? false
 }
@@ -34,7 +34,7 @@ async function readFolder(folder: FileSystemDirectoryEntry): Promise<File[]> {
   const reader = folder.createReader()
   const found: FileSystemEntry[] = []
   for (;;) {
-    // A folder is told in pieces, until one is empty.
+    // A folder is read in batches, until one is empty.
     const some = await new Promise<FileSystemEntry[]>((resolve, reject) =>
       reader.readEntries(resolve, reject),
     )

@@ -6,7 +6,7 @@ export type TakeFiles = (files: readonly File[]) => void
 
 export const filesPlace = createStore<TakeFiles | null>(null)
 
-/** Takes all files that come in while this screen is open. */
+/** Handles all files that arrive while this screen is open. */
 export function useFilesPlace(take: TakeFiles): void {
   useEffect(() => filesPlace.set(take), [take])
   useEffect(() => () => filesPlace.set(null), [])

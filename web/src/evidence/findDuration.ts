@@ -1,6 +1,6 @@
 // A recording of a browser does not say how long it is. Going to its far end makes the player find out.
 
-/** Has a player of film or sound find its length, and go back to the start. Gives what stops it. */
+/** Makes a media player determine its duration and go back to the start. Returns a function that cancels it. */
 export function findDuration(player: HTMLMediaElement): () => void {
   const onMetadata = () => {
     if (player.duration !== Infinity) return

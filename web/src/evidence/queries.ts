@@ -1,4 +1,4 @@
-// What the screens know of evidence: what a query finds, one item, the bin, tags and kept queries; and what changes it.
+// Queries of evidence: searches, one item, the bin, tags and saved searches; and the mutations.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { InfiniteData, QueryClient } from '@tanstack/react-query'
 import { everything, writeEvidenceQuery } from '@valise/core/evidence'
@@ -94,7 +94,7 @@ export const evidenceQueries = {
     }),
 }
 
-/** The ids of all that a query finds, for choosing all of it. */
+/** Fetches the ids of a search, to select all of them. */
 export async function findAllIds(query: EvidenceQuery): Promise<string[]> {
   const { ids } = await get<{ ids: string[] }>(withQuery('/api/evidence/ids', writeEvidenceQuery(query)))
   return ids
@@ -108,7 +108,7 @@ function isWorkedOn({ version }: Evidence): boolean {
   return version.preview === 'making' || version.textState === 'unread'
 }
 
-/** Everything that may show an item is fetched anew; what was scrolled far is only when it is opened again. */
+/** Refetches everything that may show an item; long scrolled lists only when they are opened again. */
 export function refreshEvidence(client: QueryClient): Promise<void> {
   void client.invalidateQueries({ queryKey: trayQueries.all().queryKey })
   void client.invalidateQueries({
@@ -129,7 +129,7 @@ function isFar(data: unknown): boolean {
   )
 }
 
-/** Shows what an item became wherever it is listed, before anything is fetched. */
+/** Updates an item in every cached list before the refetch. */
 export function showChanged(client: QueryClient, item: Evidence): void {
   client.setQueryData(evidenceQueries.one(item.id).queryKey, item)
   client.setQueriesData<InfiniteData<EvidencePage>>({ queryKey: listsKey }, (data) => {
@@ -149,9 +149,7 @@ function toRow(item: Evidence): EvidenceRow {
   return { id, kind, title, alternativeText, madeAt, version, inTray, binnedAt, rightsState: rights.state }
 }
 
-/**
- * Changes an item. Changes of one item go one after the other, each over the revision that the one before came to.
- */
+/** Changes an item. Changes of one item are sent one after the other, each at the revision of the one before. */
 export function useChangeEvidence(id: string) {
   const client = useQueryClient()
   const { queryKey } = evidenceQueries.one(id)
@@ -171,7 +169,7 @@ export function useChangeEvidence(id: string) {
   })
 }
 
-/** What a recording that speaks of an item points at, and that it speaks of it no longer. */
+/** Changes the moments of a recording about an item, or detaches it. */
 export function useVoiceOver(id: string) {
   const client = useQueryClient()
   const onSuccess = (item: Evidence) => showChanged(client, item)
@@ -203,7 +201,7 @@ export function useRestoreVersion(id: string) {
   })
 }
 
-/** What a link's site or the shared drive says of an item now. */
+/** Asks a link's site or the shared drive about an item again. */
 export function useCheckAgain(id: string) {
   const client = useQueryClient()
   return useMutation({
@@ -219,7 +217,7 @@ export function useCheckAgain(id: string) {
   })
 }
 
-/** Lets a connected document go: the item keeps what it holds. */
+/** Disconnects a connected document: the item stays as it is. */
 export function useLetGo(id: string) {
   const client = useQueryClient()
   return useMutation({
@@ -275,7 +273,7 @@ export function useCarryMany() {
   })
 }
 
-/** Whoever asks hears of it before anything is fetched anew: the drawer may go then. */
+/** Moves items into or out of the bin. Callbacks run before the refetch, because the drawer may close. */
 export function useBin() {
   const client = useQueryClient()
   return useMutation({

@@ -1,7 +1,7 @@
 // The loudness of a sound over its length: unpacked by the browser, gone through in a worker.
 import { getBytes } from '../api/index.ts'
 
-/** Peaks from 0 to 1, one per bar; the loudest is 1. */
+/** Returns peaks from 0 to 1, one per bar; the loudest is 1. */
 export async function readPeaks(address: string, bars: number, signal: AbortSignal): Promise<number[]> {
   const bytes = await getBytes(address, signal)
   const context = new OfflineAudioContext(1, 1, 44_100)

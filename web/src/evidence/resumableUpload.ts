@@ -10,7 +10,7 @@ const TRIES = 6000
 
 export interface FileToSend {
   readonly file: File
-  /** What the server is told beside the bytes. */
+  /** The metadata of the upload. */
   readonly metadata: Readonly<Record<string, string>>
   /** The upload to go on with, or null to begin one. */
   readonly uploadId: string | null
@@ -36,7 +36,7 @@ export async function sendFile(
 ): Promise<Sending> {
   const { Upload } = await import('tus-js-client')
   const upload = new Upload(file, {
-    // Going on has no endpoint: an upload that is gone must be told to us, not begun anew in silence.
+    // No endpoint when resuming: a missing upload must be reported, not silently started anew.
     ...(uploadId === null ? { endpoint: ENDPOINT } : { uploadUrl: `${ENDPOINT}/${uploadId}` }),
     metadata: { ...metadata },
     chunkSize: PIECE_BYTES,

@@ -13,9 +13,9 @@ export interface RowRules {
 const LAST_ROW_STRETCH = 1.15
 
 /**
- * Widths in whole pixels, row by row, in the order of `ratios` (width to height of each thing).
+ * Computes widths in whole pixels, row by row, in the order of `ratios` (width to height of each item).
  *
- * A full row's widths and gaps add up to `width`. Things keep their proportions roughly: they are cropped to fit.
+ * The widths and gaps of a full row add up to `width`. Proportions stay roughly the same: items are cropped to fit.
  */
 export function layOutRows(ratios: readonly number[], rules: RowRules): number[][] {
   const { width, height, gap, least, most } = rules

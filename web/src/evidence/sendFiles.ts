@@ -25,7 +25,7 @@ const AT_ONCE = 3
 const sendings = new Map<number, Promise<Sending>>()
 let nextKey = 1
 
-/** Begins to send files, a few at a time. */
+/** Starts sending files, a few at a time. */
 export async function sendFiles(files: readonly File[], { replaces, ...landing }: AddOptions): Promise<void> {
   const added = files.map((file): UploadHere => {
     const isEmpty = file.size === 0
@@ -52,7 +52,7 @@ export async function sendFiles(files: readonly File[], { replaces, ...landing }
   sendNext()
 }
 
-/** Lets one rest; what has arrived of it stays. */
+/** Pauses an upload; what has arrived stays. */
 export async function pause(key: number): Promise<void> {
   const upload = find(key)
   if (!upload || !isUploading(upload)) return
@@ -61,7 +61,7 @@ export async function pause(key: number): Promise<void> {
   sendNext()
 }
 
-/** Goes on with one that rests, or that was refused, after what stood in the way was mended. */
+/** Resumes an upload that was paused, or refused for a reason that is gone. */
 export function goOn(key: number): void {
   const state = find(key)?.state
   if (state !== 'refused' && state !== 'paused') return
@@ -70,7 +70,7 @@ export function goOn(key: number): void {
   sendNext()
 }
 
-/** Stops one and takes it off the list; what has arrived of it goes. */
+/** Cancels an upload and removes it from the list; what has arrived is deleted. */
 export async function giveUp(key: number): Promise<void> {
   const upload = find(key)
   if (!upload) return
@@ -78,14 +78,14 @@ export async function giveUp(key: number): Promise<void> {
   if (isUploading(upload)) noteSaved()
   uploadsHere.set(uploadsHere.get().filter((one) => one.key !== key))
   if (upload.uploadId !== null && upload.outcome === null) {
-    // Where the server cannot be told, it forgets by itself after some days.
+    // If the server cannot be reached, it deletes the upload by itself after some days.
     await giveUpUpload(upload.uploadId).catch(() => undefined)
   }
   await queryClient.invalidateQueries({ queryKey: uploadQueries.open().queryKey })
   sendNext()
 }
 
-/** Takes what has arrived or was refused off the list. */
+/** Removes completed and refused uploads from the list. */
 export function clearDone(): void {
   uploadsHere.set(uploadsHere.get().filter(isUploading))
 }
@@ -190,7 +190,7 @@ function changeOnLine(key: number, to: Partial<UploadHere>): void {
   if (find(key)?.state !== 'paused') change(key, to)
 }
 
-/** A file is found again by what the device says of it: name, size and last change. */
+/** Returns whether a file is that of an upload, by name, size and last change. */
 export function isSameFile(upload: Pick<Upload, 'fileName' | 'bytes' | 'lastModified'>, file: File): boolean {
   const isOfSameAge = upload.bytes === file.size && upload.lastModified === file.lastModified
   return isOfSameAge && upload.fileName === cleanFileName(file.name)

@@ -13,12 +13,12 @@ export interface Strip {
   readonly heading: string | null
 }
 
-/** Fills strip after strip, in the order of the things. */
+/** Fills strip after strip, in the order of the items. */
 export function layOutStrips(items: readonly EvidenceRow[], rules: RowRules): Strip[] {
   return toStrips(items, rules, 0, null)
 }
 
-/** Begins a new strip with each day, under the day's words. */
+/** Starts a new strip with each day, under the name of the day. */
 export function layOutDays(
   items: readonly EvidenceRow[],
   rules: RowRules,
@@ -59,13 +59,13 @@ function toStrips(
   })
 }
 
-/** The middle of a thing in its strip, in pixels from the left. */
+/** Returns the centre of an item in its strip, in pixels from the left. */
 export function centreIn({ widths }: Pick<Strip, 'widths'>, place: number, gap: number): number {
   const before = widths.slice(0, place).reduce((sum, one) => sum + one + gap, 0)
   return before + (widths[place] ?? 0) / 2
 }
 
-/** Where an arrow leads from the thing at `at`; up and down go to what stands nearest in the next strip. */
+/** Returns the item that an arrow key leads to; up and down lead to the nearest one in the next strip. */
 export function arrowTarget(key: string, at: number, strips: readonly Strip[], gap: number): number | null {
   const count = strips.reduce((sum, { items }) => sum + items.length, 0)
   const own = strips.findLastIndex(({ start }) => start <= at)

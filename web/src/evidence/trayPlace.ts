@@ -11,12 +11,12 @@ export interface TrayPlace {
   onAll(items: readonly EvidenceRow[]): void
 }
 
-/** What a thing is called while it is dragged out of the tray. */
+/** The data type of an item that is dragged out of the tray. */
 export const TRAY_DRAG = 'application/x-valise-evidence'
 
 export const trayPlace = createStore<TrayPlace | null>(null)
 
-/** Offers this screen to the tray while it is open. */
+/** Registers this screen as a target of the tray while it is open. */
 export function useTrayPlace(place: TrayPlace): void {
   useEffect(() => trayPlace.set(place), [place])
   useEffect(() => () => trayPlace.set(null), [])

@@ -15,7 +15,7 @@ export const trayQueries = {
     }),
 }
 
-/** Picks up or puts back. The tray shows it at once and goes back where the server refuses. */
+/** Puts items into the tray or takes them out, optimistically; rolls back when the server refuses. */
 export function useCarry() {
   const client = useQueryClient()
   const { queryKey } = trayQueries.all()

@@ -12,17 +12,17 @@ export const uploadQueries = {
     }),
 }
 
-/** What an upload became, asked once it has arrived. */
+/** Fetches what an upload became, once it has arrived. */
 export function getUpload(id: string): Promise<Upload> {
   return get<Upload>(`/api/uploads/${id}`)
 }
 
-/** What this person began and has not finished. */
+/** Fetches this person's unfinished uploads. */
 export function listUploads(): Promise<Uploads> {
   return get<Uploads>('/api/uploads')
 }
 
-/** Gives up a file that is on its way. The protocol wants its version named. */
+/** Cancels an upload. The protocol requires its version header. */
 export function giveUpUpload(id: string): Promise<undefined> {
   return ask<undefined>('DELETE', `/api/uploads/${id}`, { headers: { 'tus-resumable': '1.0.0' } })
 }

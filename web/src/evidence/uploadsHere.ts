@@ -4,7 +4,7 @@ import type { PictureRecipe } from '@valise/core/pictures'
 import type { ApiProblem } from '../api/index.ts'
 import { createStore } from '../ui/createStore.ts'
 
-/** `pausing` waits for the line and goes on by itself; `paused` waits for whoever paused it. */
+/** `pausing` waits for the connection and resumes by itself; `paused` waits for the person. */
 export type UploadState = 'waiting' | 'going' | 'pausing' | 'paused' | 'arrived' | 'refused'
 
 export interface UploadHere {
@@ -20,7 +20,7 @@ export interface UploadHere {
   readonly problem: ApiProblem | null
 }
 
-/** Where a file is to land, what is known of it already, and who hears of it. */
+/** Where a file goes, what is known of it already, and who is notified. */
 export interface UploadLanding {
   readonly classId?: string | null
   readonly assignmentId?: string
@@ -43,6 +43,6 @@ export const uploadsHere = createStore<readonly UploadHere[]>([])
 
 export const isUploading = ({ state }: UploadHere) => state !== 'arrived' && state !== 'refused'
 
-/** Whether the screen at a path lists them; every other one leads to those that do. */
+/** Returns whether the screen at a path lists uploads; the others link to one that does. */
 export const listsUploads = (pathname: string) =>
   pathname === '/' || (pathname.startsWith('/evidence') && !/\/(bench|collage)$/.test(pathname))

@@ -11,7 +11,9 @@ export interface Choosing {
   clear(): void
 }
 
-/** @param order the ids as they stand on the screen, for choosing a stretch of them */
+/**
+ * @param order the ids as on the screen, for selecting a range
+ */
 export function useChoosing(order: readonly string[]): Choosing {
   const [ids, setIds] = useState<readonly string[]>([])
   const [last, setLast] = useState<string | null>(null)

@@ -1,4 +1,4 @@
-// The query of the evidence screen: it lives in the address, so that it can be kept, sent and gone back to.
+// The search of the evidence screen: it is in the address, so that it can be saved, sent and returned to.
 import { queryNames, readEvidenceQuery, writeEvidenceQuery } from '@valise/core/evidence'
 import type { EvidenceQuery } from '@valise/core/evidence'
 import { useMemo } from 'react'
@@ -38,7 +38,7 @@ export function useEvidenceQuery(): EvidenceQueryState {
   }
 }
 
-/** The address of a query, and of how its result is looked at. */
+/** Returns the address of a search and of its view. */
 export function toSearch(query: EvidenceQuery, view: EvidenceView = 'grid'): URLSearchParams {
   const search = new URLSearchParams()
   for (const [name, value] of Object.entries(writeEvidenceQuery(query))) if (value) search.set(name, value)

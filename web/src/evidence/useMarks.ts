@@ -13,7 +13,7 @@ export interface Marks {
   readonly tray: Tray
 }
 
-/** The same ones as long as nothing changes, so that a thing that stays is not rendered anew. */
+/** Returns stable marks as long as nothing changes, so that items are not rendered again. */
 export function useMarks(): Marks {
   const { t } = useTranslation('evidence')
   const words = useEvidenceWords()

@@ -5,7 +5,7 @@ import { offerUndo } from '../ui/footNote.ts'
 import { evidenceQueries, useBin } from './queries.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 
-/** @returns for after items went into the bin: offers to take them out again */
+/** @returns a function that, after items went into the bin, offers to take them out again */
 export function useOfferBack(): (ids: readonly string[]) => void {
   const { t } = useTranslation('evidence')
   const words = useEvidenceWords()

@@ -13,7 +13,7 @@ export interface Speaking {
   /** A recording begins, and tells how long it has run whenever it is asked. */
   begin(elapsed: () => number): void
   end(): void
-  /** Forgets the moments of a recording that was kept or is to be done again. */
+  /** Clears the moments of a recording that was saved or is to be repeated. */
   clear(): void
   /** A voice is heard, and is so far. */
   hear(moments: readonly Moment[], atMs: number): void

@@ -3,7 +3,9 @@ import type { TagsInUse } from '@valise/core/evidence'
 import { toTagKey } from '@valise/core/evidence'
 import { useSession } from '../people/useSession.ts'
 
-/** @param more what the place one stands in suggests, such as the title of an assignment */
+/**
+ * @param more suggestions of the context, such as the title of an assignment
+ */
 export function useTagSuggestions(inUse: TagsInUse | undefined, more: readonly string[] = []): string[] {
   const { memberships } = useSession()
   const codes = memberships.map(({ classCode }) => classCode)

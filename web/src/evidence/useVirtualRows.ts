@@ -53,7 +53,7 @@ export function useVirtualRows({ count, estimate, keyOf, staying, holder, onEnd 
   const last = rows.at(-1)?.index ?? 0
   useLayoutEffect(() => {
     if (count > 0 && last >= count - 1 - OVERSCAN) onEnd()
-    // It is about coming near the end, not about who is told.
+    // What matters is that the end is near, not who is called.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [last, count])
   return {

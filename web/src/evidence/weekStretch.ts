@@ -7,7 +7,7 @@ export interface WeekCount {
   readonly count: number
 }
 
-/** Places of the first and the last chosen week, both included. */
+/** The indexes of the first and the last selected week, both included. */
 export interface Stretch {
   readonly first: number
   readonly last: number
@@ -36,7 +36,7 @@ export function moveEdge({ first, last }: Stretch, edge: keyof Stretch, to: numb
   return edge === 'first' ? { first: Math.min(within, last), last } : { first, last: Math.max(within, first) }
 }
 
-/** The week at a distance from the left edge of the ribbon. */
+/** Returns the week at a distance from the left edge of the ribbon. */
 export function weekAt(x: number, width: number, count: number): number {
   return Math.max(0, Math.min(count - 1, Math.floor((x / width) * count)))
 }

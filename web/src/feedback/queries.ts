@@ -18,7 +18,7 @@ export const newsQueries = {
     }),
 }
 
-/** Says that the news up to this one were seen. */
+/** Marks the news up to this one as seen. */
 export function useSeenNews() {
   const client = useQueryClient()
   return useMutation({

@@ -1,4 +1,4 @@
-// Beginning a collage: an empty board is kept at once, and opened to be filled.
+// Starting a collage: an empty board is saved at once and opened.
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'

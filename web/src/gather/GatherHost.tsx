@@ -4,7 +4,7 @@ import { needWords } from '../words/i18n.ts'
 import { openSource } from './gathering.ts'
 
 const GatherDialogs = lazy(async () => {
-  // The buttons over a text are those of pages; what cannot be mended in a photo is told as on the bench.
+  // The buttons over a text are those of pages; faults of a photo are shown as on the bench.
   await Promise.all([needWords('gather'), needWords('evidence'), needWords('pages'), needWords('bench')])
   return { default: (await import('./GatherDialogs.tsx')).GatherDialogs }
 })

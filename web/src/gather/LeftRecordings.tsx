@@ -1,4 +1,4 @@
-// Recordings whose window went before they were kept: offered again, on the device that made them.
+// Recordings whose window closed before they were saved: offered again, on the device that made them.
 import Button from '@mui/material/Button'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'

@@ -1,4 +1,4 @@
-// Adding a web link: an address becomes a title, a description and what it can show, before it is kept.
+// Adding a web link: an address becomes a title, a description and a preview before it is saved.
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import type { PreviewedLink } from '@valise/core/evidence'
@@ -15,15 +15,15 @@ import styles from './SourceDialog.module.css'
 
 export function LinkDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
-  const lookUp = usePreviewLink()
+  const previewLink = usePreviewLink()
   const keep = useKeepLink()
   const landed = useLanded(place)
   const [address, setAddress] = useState(() => pastedAddress.get())
   const [title, setTitle] = useState<string | null>(null)
-  const found = lookUp.data
+  const found = previewLink.data
   const look = () => {
     setTitle(null)
-    lookUp.mutate(address)
+    previewLink.mutate(address)
   }
   const onKeep = () => {
     if (!found) return
@@ -40,7 +40,7 @@ export function LinkDialog({ place }: SourceProps) {
         <Button
           variant="contained"
           color="primary"
-          disabled={!found || lookUp.isPending}
+          disabled={!found || previewLink.isPending}
           loading={keep.isPending}
           onClick={onKeep}
         >
@@ -66,11 +66,11 @@ export function LinkDialog({ place }: SourceProps) {
           sx={{ flex: '1 1 260px' }}
           slotProps={{ htmlInput: { inputMode: 'url', maxLength: 2000 } }}
         />
-        <Button type="submit" disabled={address.trim() === ''} loading={lookUp.isPending}>
+        <Button type="submit" disabled={address.trim() === ''} loading={previewLink.isPending}>
           {t('link.preview')}
         </Button>
       </form>
-      <Refusal error={lookUp.error ?? keep.error} />
+      <Refusal error={previewLink.error ?? keep.error} />
       {found ? <Found found={found} title={title ?? found.title} onTitle={setTitle} /> : null}
     </SourceDialog>
   )

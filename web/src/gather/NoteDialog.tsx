@@ -1,4 +1,4 @@
-// Writing evidence: a note that is kept while it is written.
+// Writing evidence: a note that is saved while it is written.
 import Button from '@mui/material/Button'
 import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -31,7 +31,7 @@ export function NoteDialog({ place }: SourceProps) {
       title={t('note.title')}
       maxWidth="md"
       cancel={t('note.close')}
-      // All of it is kept by itself: closing leaves it where it lies.
+      // Everything is saved by itself, so closing needs no question.
       onClose={() => {
         void finish()
         return false

@@ -49,7 +49,7 @@ export function PhotoDialog({ place }: SourceProps) {
     // The seconds alone drive it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [left])
-  // What is looked at is what is kept: the proposal, or the photo as it was taken.
+  // What is shown is what is saved: the proposal, or the original photo.
   const keep = (onSaved?: (id: string) => void) => {
     const recipe = view === 'proposed' && found?.bitmap ? found.proposal.recipe : null
     const landing = {

@@ -45,7 +45,7 @@ function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | '
       title={t(`recordingOf.${what}`)}
       maxWidth={isFilm ? 'md' : 'sm'}
       onClose={() => {
-        // Whoever goes while it runs finds it again: it is kept on this device.
+        // Leaving while it runs loses nothing: it is stored on this device.
         if (state === 'ready') return
         if (isOver) recorder.again()
       }}

@@ -1,4 +1,4 @@
-// What the camera sees. Whoever sees themselves sees a mirror; what is kept is not mirrored.
+// The camera picture. People who see themselves see a mirror image; what is saved is not mirrored.
 import { useEffect, useRef } from 'react'
 import type { Ref } from 'react'
 import { useImperativeHandle } from 'react'

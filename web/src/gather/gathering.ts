@@ -2,12 +2,12 @@
 import type { Landing } from '@valise/core/evidence'
 import { createStore } from '../ui/createStore.ts'
 
-/** The ways that open a dialog; files and folders open the device's own chooser instead. */
+/** The sources that open a dialog; files and folders open the device's own chooser instead. */
 export type SourceWithDialog =
   'photo' | 'film' | 'voice' | 'link' | 'drive' | 'shelf' | 'note' | 'collage' | 'phone'
 
 export interface LandingPlace extends Landing {
-  /** For a slot that wants the thing itself; told once it is kept. */
+  /** For a slot that needs the item itself; called once it is saved. */
   readonly onSaved?: (evidenceId: string) => void
 }
 

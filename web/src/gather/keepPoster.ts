@@ -6,14 +6,14 @@ import { refreshEvidence } from '../evidence/queries.ts'
 const WIDTH = 960
 const GIVE_UP_MS = 15_000
 
-/** Takes a picture of a film and keeps it with its item. A film that this browser cannot open stays without. */
+/** Takes a poster frame from a video and saves it with its item. A video that this browser cannot open gets none. */
 export async function keepPoster(evidenceId: string, film: Blob): Promise<void> {
   try {
     const picture = await takeMoment(film)
     await sendBody(`/api/evidence/${evidenceId}/poster`, picture)
     await refreshEvidence(queryClient)
   } catch {
-    // The film itself is kept; its card stands where a picture would.
+    // The video itself is saved; its card stands where a picture would.
     return
   }
 }

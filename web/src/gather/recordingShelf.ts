@@ -27,7 +27,7 @@ interface Shelf extends DBSchema {
 }
 
 export interface LeftRecording extends StoredHead {
-  /** All that was kept of it, in one piece. */
+  /** Everything that was stored of it, as one blob. */
   read(): Promise<File>
 }
 
@@ -43,11 +43,14 @@ export interface RecordingShelf {
   list(): Promise<LeftRecording[]>
 }
 
-/** Null where the browser offers no storage or no encryption: then a recording lives in its window alone. */
+/**
+ * Opens the store of recordings; null where the browser offers no storage or encryption: then a recording is lost
+ * with its window.
+ */
 export async function openRecordingShelf(personId: string): Promise<RecordingShelf | null> {
   if (!('indexedDB' in globalThis) || !globalThis.crypto?.subtle) return null
   const [shelf, key] = await Promise.all([openShelf(), fetchDeviceKey()])
-  const partsOf = (recordingId: string) =>
+  const regionsOf = (recordingId: string) =>
     IDBKeyRange.bound([personId, recordingId], [personId, recordingId, []])
   return {
     append: async (recording, n, chunk) => {
@@ -63,14 +66,14 @@ export async function openRecordingShelf(personId: string): Promise<RecordingShe
     },
     remove: async (recordingId) => {
       await shelf.delete('heads', [personId, recordingId])
-      await shelf.delete('parts', partsOf(recordingId))
+      await shelf.delete('parts', regionsOf(recordingId))
     },
     list: async () => {
       const heads = await shelf.getAll('heads', IDBKeyRange.bound([personId], [personId, []]))
       return heads.map((head) => ({
         ...head,
         read: async () => {
-          const parts = await shelf.getAll('parts', partsOf(head.recordingId))
+          const parts = await shelf.getAll('parts', regionsOf(head.recordingId))
           const open = ({ iv, sealed }: StoredChunk) =>
             crypto.subtle.decrypt({ name: 'AES-GCM', iv }, key, sealed)
           return toFile(await Promise.all(parts.map(open)), head)

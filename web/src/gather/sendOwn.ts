@@ -1,4 +1,4 @@
-// Sends a file of one's own and waits until it is kept.
+// Sends a file of one's own and waits until it is saved.
 import { addFiles } from '../evidence/addFiles.ts'
 
 export function sendOwn(file: File, isMine: boolean): Promise<void> {

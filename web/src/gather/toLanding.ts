@@ -1,4 +1,4 @@
-// What of a place the server is told.
+// What the server needs to know of a place.
 import type { Landing } from '@valise/core/evidence'
 import type { LandingPlace } from './gathering.ts'
 

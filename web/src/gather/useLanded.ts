@@ -11,7 +11,7 @@ export function useLanded({ onSaved }: LandingPlace): (item: Evidence) => void {
     endGathering()
     if (onSaved) return onSaved(id)
     noteArrival(id)
-    // On Today it is told there; from everywhere else the way leads to where it lies.
+    // Today lists new items itself; on other screens a link leads to the item.
     if (window.location.pathname !== '/') void navigate(`/evidence/${id}`)
   }
 }

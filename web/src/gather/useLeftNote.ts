@@ -14,10 +14,12 @@ interface NoteOnServer {
   readonly revision: number
 }
 
-/** Where the device keeps what is not saved yet of a note. */
+/** Returns where the device stores the unsaved text of a note. */
 export const notePlace = (id: string | undefined) => `/notes/${id ?? 'new'}`
 
-/** @param note as the server has it; undefined until that is known */
+/**
+ * @param note the note on the server; undefined until that is known
+ */
 export function useLeftNote(id: string, note: NoteOnServer | undefined): void {
   const client = useQueryClient()
   const { personId } = useSession()

@@ -1,7 +1,7 @@
 // The device's camera and microphone: which there are, the stream of the chosen ones, and why there is none.
 import { useEffect, useState } from 'react'
 
-/** Why nothing is seen or heard: not allowed, no such device, taken by another program, or no way to ask. */
+/** Why there is no picture or sound: permission refused, no device, device in use, or not supported. */
 export type MediaTrouble = 'refused' | 'none' | 'busy' | 'unsupported'
 
 export interface Devices {

@@ -16,9 +16,9 @@ export interface Writing {
   /** The item, once it is there. */
   readonly id: string | null
   readonly error: unknown
-  /** Keeps a text; texts are kept one after the other, and of several that wait the last. */
+  /** Saves a text; saves run one after the other, and of several waiting texts the last is saved. */
   write(text: RichText): void
-  /** Resolves once all that was written is kept, with the item, or null where nothing was. */
+  /** Resolves once everything written is saved, with the item, or null where nothing was written. */
   settle(): Promise<string | null>
 }
 
@@ -28,7 +28,9 @@ interface Known {
   readonly text: RichText
 }
 
-/** @param place under which what is not saved yet waits on the device; the editor brings it back */
+/**
+ * @param place where unsaved text waits on the device; the editor restores it
+ */
 export function useNote(known: Known | null, landing: Landing, place: string): Writing {
   const client = useQueryClient()
   const { personId } = useSession()

@@ -1,4 +1,4 @@
-// What the bench would do with a photo that was just taken: looked at in a worker, before the photo is kept.
+// The bench's proposal for a new photo, computed in a worker before the photo is saved.
 import type { Proposal } from '@valise/core/pictures'
 import { useEffect, useState } from 'react'
 import { newSeed, openDesk } from '../pictures/pictureDesk.ts'
@@ -9,7 +9,7 @@ export interface PhotoProposal {
   readonly bitmap: ImageBitmap | null
 }
 
-/** Null while it is being looked at, and where this device cannot: then the photo is kept as it is. */
+/** Null while it is computed, and where this device cannot compute it: then the photo is saved as it is. */
 export function usePhotoProposal(picture: File | null): {
   found: PhotoProposal | null
   isPreviewing: boolean

@@ -1,4 +1,4 @@
-// A recording: beginning, pausing, going on, ending; told in parts of a second, each kept on the device at once.
+// A recording: start, pause, resume, stop; split into chunks of a fraction of a second, each stored on the device at once.
 import { useEffect, useRef, useState } from 'react'
 import { useSession } from '../people/useSession.ts'
 import { openRecordingShelf, toFile } from './recordingShelf.ts'
@@ -43,7 +43,7 @@ export function useRecorder(stream: MediaStream | null, what: keyof typeof kinds
     const timer = setInterval(() => setLengthMs(clock.current.read()), 200)
     return () => clearInterval(timer)
   }, [state])
-  // What goes while it runs ends in good order: its last part is told and kept.
+  // Unmounting stops it in good order: its last chunk is emitted and stored.
   useEffect(
     () => () => {
       const { current } = running

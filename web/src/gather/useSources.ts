@@ -1,6 +1,6 @@
 // The ways in that this school and this device have, and what each does.
 import { queryOptions, useQuery } from '@tanstack/react-query'
-import type { Sources as SchoolWays } from '@valise/core/evidence'
+import type { Sources as SchoolSources } from '@valise/core/evidence'
 import { get } from '../api/index.ts'
 import { addFiles } from '../evidence/addFiles.ts'
 import { chooseFiles } from '../evidence/chooseFiles.ts'
@@ -13,7 +13,7 @@ import type { Source } from './sources.ts'
 /** What this school has set up; apart from what the dialogs ask, since Today asks it at once. */
 const schoolWays = queryOptions({
   queryKey: ['sources'],
-  queryFn: ({ signal }) => get<SchoolWays>('/api/sources', signal),
+  queryFn: ({ signal }) => get<SchoolSources>('/api/sources', signal),
   staleTime: Infinity,
 })
 
@@ -22,13 +22,18 @@ export interface Sources {
   go(source: Source): void
 }
 
-/** Whether the school has answered which ways in it has set up, or cannot be asked; asked for where it `matters`. */
-export function useAreWaysKnown(matters: boolean): boolean {
+/**
+ * Returns whether it is known which sources the school has set up, or that it cannot be asked; asks only where it
+ * `matters`.
+ */
+export function useAreSourcesKnown(matters: boolean): boolean {
   const { isPending } = useQuery({ ...schoolWays, enabled: matters })
   return !matters || !isPending
 }
 
-/** @param place where it is to land; the class in view goes without saying */
+/**
+ * @param place where new items go; the class in view is implied
+ */
 export function useSources(place: LandingPlace = {}): Sources {
   const classId = useClassInView()
   const { data: school } = useQuery(schoolWays)

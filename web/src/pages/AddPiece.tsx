@@ -21,9 +21,9 @@ const icons = {
 } as const satisfies Record<PieceKind, unknown>
 
 /**
- * It depends on nothing that typing changes, so typing does not render it.
+ * Independent of everything that typing changes, so typing does not render it.
  *
- * @param onAdded told once something stands on the page
+ * @param onAdded called once something is on the page
  */
 export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?: () => void }) {
   const { t } = useTranslation('pages')

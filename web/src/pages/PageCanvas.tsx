@@ -90,7 +90,7 @@ function inRow({ pieces }: Row, pieceId: string | null): string | null {
   return pieces.some(({ id }) => id === pieceId) ? pieceId : null
 }
 
-/** Rows differ much in height, so where a row would go is told by upper edges: centres would favour its own place. */
+/** Rows differ much in height, so the target is found by upper edges: centres would favour the row's own place. */
 const nearestTop: CollisionDetection = ({ collisionRect, droppableRects, droppableContainers }) =>
   droppableContainers
     .flatMap((droppableContainer) => {

@@ -27,9 +27,9 @@ const THICK = 4
 const EDGE = 32
 
 /**
- * The place nearest to a point. Rows, paper and point are told in the same pixels.
+ * Finds the place nearest to a point. Rows, paper and point are in the same pixels.
  *
- * @param paper between whose sides a row of its own would stand, and whose top is above the first row
+ * @param paper the paper, between whose sides a new row would stand and whose top is above the first row
  */
 export function findDropTarget(
   rows: readonly RowBox[],

@@ -5,7 +5,7 @@ export type PagePlace =
   | { readonly kind: 'in-row'; readonly rowId: string; readonly after: string | null }
   | { readonly kind: 'new-row'; readonly after: string | null }
 
-/** All places in reading order; the last one is under everything. */
+/** Lists all places in reading order; the last one is below everything. */
 export function listPlaces(document: PageDocument): PagePlace[] {
   const places: PagePlace[] = [{ kind: 'new-row', after: null }]
   for (const row of document.rows) {
@@ -20,7 +20,7 @@ export function isSamePlace(a: PagePlace | null, b: PagePlace): boolean {
   return a.kind === 'new-row' || (b.kind === 'in-row' && a.rowId === b.rowId)
 }
 
-/** What puts new pieces there, in order. */
+/** Returns the operations that put new pieces at a place, in order. */
 export function putPieces(place: PagePlace, pieces: readonly Piece[], newId: () => string): Operation[] {
   if (place.kind === 'new-row')
     return [{ op: 'insert-row', row: { id: newId(), pieces: [...pieces] }, after: place.after }]
@@ -32,7 +32,7 @@ export function putPieces(place: PagePlace, pieces: readonly Piece[], newId: () 
   }))
 }
 
-/** What moves a piece there. A row that it leaves empty goes. */
+/** Returns the operations that move a piece. A row that becomes empty is removed. */
 export function movePiece(
   document: PageDocument,
   pieceId: string,
@@ -57,7 +57,7 @@ export function movePiece(
   ]
 }
 
-/** What takes a piece off the page. A row that it leaves empty goes. */
+/** Returns the operations that remove a piece. A row that becomes empty is removed. */
 export function removePiece(document: PageDocument, pieceId: string): Operation[] {
   const row = document.rows.find(({ pieces }) => pieces.some(({ id }) => id === pieceId))
   if (!row) return []

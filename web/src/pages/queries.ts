@@ -65,7 +65,7 @@ export function usePublish(id: string) {
   })
 }
 
-/** Takes away a page that is as it was begun. */
+/** Removes a new page that was not changed. */
 export function useDiscardPage(id: string): () => void {
   const client = useQueryClient()
   return () => {
@@ -78,7 +78,9 @@ export function useDiscardPage(id: string): () => void {
   }
 }
 
-/** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
+/**
+ * Moves a page into or out of the bin, or removes it. Callbacks run before the refetch, because the screen may close.
+ */
 export function useBinPage() {
   const client = useQueryClient()
   return useMutation({

@@ -1,10 +1,10 @@
-// What a draft shows, as this window knows it: what the server told, and what was just put in from evidence at hand.
+// What a draft shows in this window: what the server sent, and new pieces from loaded evidence.
 import type { EvidenceRow } from '@valise/core/evidence'
 import type { PageView, Shown, ShownEvidence } from '@valise/core/pages'
 import type { PageDocument } from '@valise/core/pages'
 import { fileAddress, renditionAddress } from '../evidence/addresses.ts'
 
-/** The facts of an item until the server tells them; its credit comes with the next answer. */
+/** Returns the facts of an item until the server sends them; its credit comes with the next answer. */
 export function toShownEvidence({ id, kind, title, version, rightsState }: EvidenceRow): ShownEvidence {
   return {
     id,
@@ -22,7 +22,7 @@ export function toShownEvidence({ id, kind, title, version, rightsState }: Evide
   }
 }
 
-/** For the author's eyes: renditions and files come from the items themselves. */
+/** Renders for the author: renditions and files come from the items themselves. */
 export function draftView(lang: PageDocument['lang'], shown: Shown): PageView {
   return {
     shown,

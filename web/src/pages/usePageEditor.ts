@@ -14,7 +14,7 @@ import { toShownEvidence } from './shownHere.ts'
 import { standsAsWords, toPieces } from './wordsOfEvidence.ts'
 import type { PlacedItem } from './wordsOfEvidence.ts'
 
-/** What is in one's hand: something new from the tray, or a piece that moves. */
+/** What is being carried: something new from the tray, or a piece that moves. */
 export type Held =
   | { readonly kind: 'evidence'; readonly items: readonly EvidenceRow[] }
   | { readonly kind: 'piece'; readonly pieceId: string }
@@ -29,7 +29,7 @@ export interface PageState {
   readonly target: PagePlace | null
 }
 
-/** What can be done with the page; the acts stay the same ones while it is open. */
+/** The acts on the open page; they stay the same functions. */
 export interface PageActs {
   act(operations: readonly Operation[]): void
   setPiece(piece: Piece): void
@@ -53,14 +53,14 @@ const PageActsContext = createContext<PageActs | null>(null)
 export const PageStateProvider = PageStateContext.Provider
 export const PageActsProvider = PageActsContext.Provider
 
-/** All of the open page: whoever asks is rendered again at each change. */
+/** Returns the whole open page: the caller is rendered again at each change. */
 export function usePage(): PageEditorState {
   const state = useContext(PageStateContext)
   if (!state) throw new Error('there is no page around this')
   return state
 }
 
-/** The acts alone, which never change: for the many rows and pieces of a page. */
+/** Returns only the acts, which never change: for the many rows and pieces of a page. */
 export function usePageActs(): PageActs {
   const acts = useContext(PageActsContext)
   if (!acts) throw new Error('there is no page around this')
@@ -145,7 +145,7 @@ export function usePageEditor(page: Page): { readonly state: PageState; readonly
   }
 }
 
-/** What the server told of the things on the page. It is asked again once something new has been delivered. */
+/** The server's facts of the things on the page; refetched once something new has been delivered. */
 function useShown(page: Page, { document, delivery, revision, fromElsewhere }: OpenDraft): Shown {
   const client = useQueryClient()
   const { shown } = page.draft
@@ -160,7 +160,7 @@ function useShown(page: Page, { document, delivery, revision, fromElsewhere }: O
     if (isKnown || delivery !== 'delivered' || page.draft.revision >= revision) return
     void client.invalidateQueries({ queryKey: pageQueries.one(page.id).queryKey })
   }, [client, isKnown, delivery, revision, page.id, page.draft.revision])
-  // A text of ours that lost is told by the server alone, so what it keeps is looked at whenever others wrote.
+  // Only the server knows of our losing texts, so they are refetched whenever others wrote.
   useEffect(() => {
     if (fromElsewhere > 0) void client.invalidateQueries({ queryKey: pageQueries.one(page.id).queryKey })
   }, [client, fromElsewhere, page.id])

@@ -21,7 +21,9 @@ interface PaperDrop {
   }
 }
 
-/** @param onFiles takes the files that are dropped at a place */
+/**
+ * @param onFiles handles files that are dropped at a place
+ */
 export function usePaperDrop(
   paper: RefObject<HTMLElement | null>,
   onFiles: (files: readonly File[], place: PagePlace) => void,

@@ -12,8 +12,8 @@ import { usePageActs } from './usePageEditor.ts'
 import type { DraftSync } from '../drafts/DraftSync.ts'
 
 /**
- * Takes files and puts them at a place once all of them have arrived, in their order. One that is refused and tried again
- * later comes to stand at the end.
+ * Uploads files and puts them at a place, in order, once all have arrived. One that is refused and retried later
+ * comes last.
  */
 export function usePutFiles(sync: DraftSync): (files: readonly File[], place: PagePlace | null) => void {
   const client = useQueryClient()

@@ -4,7 +4,7 @@ import { COLUMNS } from '@valise/core/pages'
 export const widths = ['narrow', 'half', 'wide', 'full'] as const
 export type Width = (typeof widths)[number]
 
-/** How many columns a named width takes. */
+/** The columns of each named width. */
 export const spanOf: Readonly<Record<Width, number>> = {
   narrow: COLUMNS / 3,
   half: COLUMNS / 2,
@@ -12,7 +12,9 @@ export const spanOf: Readonly<Record<Width, number>> = {
   full: COLUMNS,
 }
 
-/** The name of a width that may also have been dragged: the widest named one that it reaches, else `narrow`. */
+/**
+ * Returns the name of any span, which may have been dragged: the widest named width that it reaches, else `narrow`.
+ */
 export function widthOf(span: number): Width {
   return widths.findLast((width) => span >= spanOf[width]) ?? 'narrow'
 }

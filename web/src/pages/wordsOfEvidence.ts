@@ -11,7 +11,7 @@ export interface PlacedItem {
   readonly piece: Piece
 }
 
-/** The piece for each item, in their order; notes and links are asked for their words first. */
+/** Makes the piece for each item, in order; the words of notes and links are fetched first. */
 export function toPieces(
   client: QueryClient,
   items: readonly EvidenceRow[],

@@ -1,4 +1,4 @@
-// The language of the screens before one is in; kept on this device.
+// The language of the signed-out screens, stored on this device.
 import { languages } from '@valise/core/people'
 import type { Language } from '@valise/core/people'
 import { useTranslation } from 'react-i18next'

@@ -58,7 +58,7 @@ export function PeopleScreen() {
 
 type Filter = ReturnType<typeof useFilter>
 
-/** The query lives in the address, so that it can be kept, shared and gone back to. */
+/** The filter is in the address, so that it can be saved, sent and returned to. */
 function useFilter() {
   const [params, setParams] = useSearchParams()
   const set = (name: string, value: string) =>

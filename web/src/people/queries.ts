@@ -65,7 +65,7 @@ export const peopleQueries = {
     }),
 }
 
-/** Signs in. Everything that was fetched before is forgotten: it may be another person's. */
+/** Signs in. All cached data is dropped: it may be another person's. */
 export function useSignIn() {
   const client = useQueryClient()
   return useMutation({
@@ -99,7 +99,7 @@ export async function signOut(): Promise<void> {
   leavePage()
 }
 
-/** Tells the server that somebody is here, though nothing is asked of it. */
+/** Reports activity to the server. */
 export function tellSeen(): Promise<void> {
   return ask('PUT', '/api/session/seen')
 }
@@ -125,7 +125,7 @@ export function useChangePassword() {
   })
 }
 
-/** Ends one of my other sessions; all of them where no id is given. */
+/** Ends one of my other sessions; all of them without an id. */
 export function useEndSessions() {
   const client = useQueryClient()
   return useMutation({

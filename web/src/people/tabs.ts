@@ -6,12 +6,12 @@ let opened: BroadcastChannel | null = null
 /** Opened when it is first needed: whatever merely asks the server needs none. */
 const channel = () => (opened ??= new BroadcastChannel('valise'))
 
-/** Tells the other tabs; the one that tells does not hear it. */
+/** Sends a message to the other tabs. */
 export function tellTabs(message: TabMessage): void {
   channel().postMessage(message)
 }
 
-/** Listens to the other tabs; gives the way to stop listening. */
+/** Subscribes to messages of other tabs; returns a function that unsubscribes. */
 export function hearTabs(listener: (message: TabMessage) => void): () => void {
   const hear = ({ data }: MessageEvent<TabMessage>) => listener(data)
   channel().addEventListener('message', hear)
@@ -20,7 +20,7 @@ export function hearTabs(listener: (message: TabMessage) => void): () => void {
 
 let leaving = false
 
-/** Whether the page goes because the person must leave: then nothing may hold it up with a question. */
+/** Returns whether the page is being left because the person must leave: then no question may block it. */
 export const isLeaving = () => leaving
 
 /** Leaves the page, so that nothing of this person stays in it. */

@@ -22,7 +22,7 @@ import { MovePad } from './MovePad.tsx'
 import { newSeed } from './pictureDesk.ts'
 import { ProposalBar } from './ProposalBar.tsx'
 import { overlapsAny } from './regions.ts'
-import { partsOf, withoutStep, withRegions, withStep } from './recipeChanges.ts'
+import { regionsOf, withoutStep, withRegions, withStep } from './recipeChanges.ts'
 import { RecipeList } from './RecipeList.tsx'
 import { ShowChecks } from './ShowChecks.tsx'
 import type { Line } from './HorizonOverlay.tsx'
@@ -132,7 +132,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
     const steps = seen.steps.filter(({ kind }) => kind !== 'conceal')
     const found = await desk.work.findNames(steps, newSeed())
     setIsLooking(false)
-    const parts = partsOf(recipe)
+    const parts = regionsOf(recipe)
     const added = found.filter((region) => !overlapsAny(region, parts))
     if (added.length > 0) keep(withRegions(recipe, [...parts, ...added]))
     setSaid(t('conceal.found', { count: added.length }))

@@ -1,4 +1,4 @@
-// The foot of a bench: that all is kept by itself, and the way back to where one came from.
+// The foot of a bench: the note that everything is saved, and the way back.
 import Button from '@mui/material/Button'
 import { useTranslation } from 'react-i18next'
 import { useLocation, useNavigate } from 'react-router'

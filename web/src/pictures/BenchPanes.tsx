@@ -31,7 +31,7 @@ import type { Result } from './useResult.ts'
 import { useZoom, ZoomBar } from './ZoomBar.tsx'
 
 export type Half = 'taken' | 'result'
-/** What has to be waited for until the result can be seen. */
+/** What is still running before the result is visible. */
 export type Doing = 'opening' | 'making' | 'looking'
 
 interface BenchPanesProps {

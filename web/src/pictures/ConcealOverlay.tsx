@@ -8,7 +8,7 @@ import { arrowStep, Handle, placeOf } from './Handle.tsx'
 import styles from './Handles.module.css'
 import { useHolding } from './heldHandle.ts'
 
-/** A part as it lies over the picture that is seen. */
+/** A concealed region as it lies over the visible picture. */
 export interface RegionInView {
   readonly points: readonly Point[]
   /** 0 for an outline; for a brush how far it covers about its line. */
@@ -180,7 +180,7 @@ function Grip(props: ConcealOverlayProps & { readonly region: RegionInView; read
   )
 }
 
-/** A stroke is told by points some way apart: more of them would say nothing more. */
+/** The distance of the points of a stroke: more points would add nothing. */
 function withPoint(drawn: RegionInView | null, to: Point, radius: number): RegionInView {
   const points = drawn?.points ?? []
   const last = points.at(-1)

@@ -1,4 +1,4 @@
-// Cropping: the box that is kept, over the picture before it is cropped.
+// Cropping: the crop box over the uncropped picture.
 import type { Box, Point, Size } from '@valise/core/pictures'
 import type { PointerEvent } from 'react'
 import { useRef } from 'react'

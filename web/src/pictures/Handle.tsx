@@ -22,7 +22,7 @@ const steps: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, 1],
 }
 
-/** How far an arrow key leads, in pixels; null for every other key. */
+/** Returns the step of an arrow key, in pixels; null for other keys. */
 export function arrowStep(event: KeyboardEvent): Point | null {
   const step = steps[event.key]
   if (!step || event.ctrlKey || event.altKey || event.metaKey) return null
@@ -30,7 +30,7 @@ export function arrowStep(event: KeyboardEvent): Point | null {
   return { x: step[0] * far, y: step[1] * far }
 }
 
-/** The place of a pointer in pixels of the picture that the surface stands for. */
+/** Converts a pointer position to pixels of the picture that the surface shows. */
 export function placeOf(event: PointerEvent, surface: Element, size: Size): Point {
   const box = surface.getBoundingClientRect()
   return {

@@ -9,7 +9,7 @@ import type { PictureRecipe } from '@valise/core/pictures'
 import { useEffect, useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useBlocker } from 'react-router'
-import { partsOf } from './recipeChanges.ts'
+import { regionsOf } from './recipeChanges.ts'
 
 interface LeaveProposalDialogProps {
   /** The recipe that is suggested and not saved. */
@@ -30,7 +30,7 @@ export function LeaveProposalDialog({ recipe, onUse }: LeaveProposalDialogProps)
     return () => window.removeEventListener('beforeunload', ask)
   }, [])
   if (blocker.state !== 'blocked') return null
-  const count = partsOf(recipe).length
+  const count = regionsOf(recipe).length
   return (
     <Dialog open onClose={() => blocker.reset()} aria-labelledby={titleId} fullWidth maxWidth="sm">
       <DialogTitle id={titleId} variant="h2">

@@ -4,7 +4,7 @@ import { IconCheck } from '@tabler/icons-react'
 import type { PictureRecipe } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import styles from './Bench.module.css'
-import { partsOf } from './recipeChanges.ts'
+import { regionsOf } from './recipeChanges.ts'
 
 interface ProposalBarProps {
   readonly recipe: PictureRecipe
@@ -14,7 +14,7 @@ interface ProposalBarProps {
 
 export function ProposalBar({ recipe, onKeep, onLeave }: ProposalBarProps) {
   const { t } = useTranslation('bench')
-  const parts = partsOf(recipe).length
+  const parts = regionsOf(recipe).length
   return (
     <section className={styles.proposal} aria-label={t('proposal.label')}>
       <p>

@@ -12,7 +12,7 @@ import { WordsForOthers } from '../evidence/WordsForOthers.tsx'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import styles from './Bench.module.css'
-import { partsOf } from './recipeChanges.ts'
+import { regionsOf } from './recipeChanges.ts'
 import { RedactIcon } from './RedactIcon.tsx'
 import { useStepWords } from './useStepWords.ts'
 
@@ -31,7 +31,7 @@ export function ShowChecks({ item, recipe, suggested, faults }: ShowChecksProps)
   const [open, setOpen] = useState<'words' | 'rights' | null>(null)
   const lacksWords = item.alternativeText === ''
   const lacksRights = item.rights.state === 'missing'
-  const uncovered = suggested ? partsOf(suggested).length : 0
+  const uncovered = suggested ? regionsOf(suggested).length : 0
   const left = [uncovered > 0, lacksWords, lacksRights, ...faults.map(() => true)].filter(Boolean).length
   const named = words.answer('named', recipe)
   return (

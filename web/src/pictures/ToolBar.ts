@@ -13,7 +13,7 @@ export interface LightBarProps extends ToolBarProps {
   readonly grey: Uint32Array | null
 }
 
-/** A value that goes both ways, with its sign. */
+/** Formats a number with its sign. */
 export function signed(value: number): string {
   return value > 0 ? `+${value}` : String(value)
 }

@@ -2,10 +2,10 @@
 import { LEAST_CROP } from '@valise/core/pictures'
 import type { Box, Point, Size } from '@valise/core/pictures'
 
-/** A side or a corner, as a compass tells it. */
+/** A side or a corner, as on a compass. */
 export type Side = 'n' | 'e' | 's' | 'w' | 'nw' | 'ne' | 'se' | 'sw'
 
-/** The box moved by some pixels, as far as the picture goes. */
+/** Moves a box by some pixels, within the picture. */
 export function moveBox(box: Box, by: Point, within: Size): Box {
   return {
     ...box,
@@ -14,7 +14,7 @@ export function moveBox(box: Box, by: Point, within: Size): Box {
   }
 }
 
-/** The box with a side or corner brought to a place; the other side stays, and the shape where one is held. */
+/** Resizes a box by dragging a side or corner to a point; the opposite side stays, and the proportions where held. */
 export function resizeBox(box: Box, side: Side, to: Point, within: Size, ratio: number | null): Box {
   const [left, top, right, bottom] = [box.x, box.y, box.x + box.width, box.y + box.height]
   const x0 = side.includes('w') ? clamp(to.x, 0, right - LEAST_CROP) : left
@@ -38,7 +38,7 @@ export function resizeBox(box: Box, side: Side, to: Point, within: Size, ratio: 
   }
 }
 
-/** The largest box of a shape in the middle of another. */
+/** Returns the largest box of these proportions, centred in another box. */
 export function fitShape(box: Box, ratio: number): Box {
   const width = Math.min(box.width, box.height * ratio)
   const height = width / ratio

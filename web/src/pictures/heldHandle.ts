@@ -1,4 +1,4 @@
-// The handle that was chosen last: buttons move it for those who do not drag, and its place is told.
+// The handle that was chosen last: buttons move it for those who do not drag, and its position is announced.
 import type { Point } from '@valise/core/pictures'
 import { useEffect, useId, useRef } from 'react'
 import { createStore } from '../ui/createStore.ts'
@@ -22,7 +22,7 @@ const held = createStore<Holding | null>(null)
 
 export const useHeldHandle = () => held.use()?.handle ?? null
 
-/** Makes a handle one that can be held; gives what to call once it is focused or pressed. */
+/** Makes a handle holdable; returns a function to call when it is focused or pressed. */
 export function useHolding(handle: HeldHandle): () => void {
   const id = useId()
   const newest = useRef(handle)

@@ -10,7 +10,7 @@ export function beginHistory<T>(present: T): History<T> {
   return { past: [], present, future: [] }
 }
 
-/** A change; the same as before is none. */
+/** Adds a change; an equal state adds none. */
 export function change<T>(history: History<T>, present: T): History<T> {
   if (JSON.stringify(present) === JSON.stringify(history.present)) return history
   return { past: [...history.past, history.present], present, future: [] }

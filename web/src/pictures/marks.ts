@@ -4,7 +4,7 @@ import type { MarkTool } from './tools.ts'
 
 type Spot = [number, number]
 
-/** Whether a mark is of those that a tool makes: only they can be taken hold of with it. */
+/** Returns whether a tool makes marks of this kind and so can move them. */
 export function isOfTool({ kind }: Mark, tool: MarkTool): boolean {
   if (tool === 'write') return kind === 'text'
   return tool === 'point' ? kind === 'pin' : kind !== 'text' && kind !== 'pin'
@@ -18,14 +18,14 @@ export function moveMark(mark: Mark, by: Point): Mark {
   return { ...mark, at: moved(mark.at), region: mark.region && mark.region.map(moved) }
 }
 
-/** Strokes, words and pins have no ends: they stay as they are. */
+/** Moves an end of a mark. Strokes, text and pins have no ends and stay. */
 export function moveMarkEnd(mark: Mark, end: 'from' | 'to', { x, y }: Point): Mark {
   return mark.kind === 'pen' || mark.kind === 'text' || mark.kind === 'pin'
     ? mark
     : { ...mark, [end]: [x, y] }
 }
 
-/** The box about a mark; words are taken to be about half as wide as they are high. */
+/** Returns the bounding box of a mark; letters are taken to be half as wide as high. */
 export function boundsOfMark(
   mark: Mark,
   pin: number,

@@ -2,13 +2,13 @@
 import { isSame } from '@valise/core/pages'
 
 /**
- * The merge base of a document in this window and the server's. What was sent and not answered may have arrived: then
- * the server's document holds it already, and what was changed since counts from there. Otherwise an undo of it would
- * look like no change at all, and would be lost.
+ * Returns the merge base of a document in this window and on the server. What was sent without an answer may have
+ * arrived: then the server's document contains it, and later changes are relative to it. Otherwise an undo of it
+ * would look like no change and be lost.
  *
  * @param join the three-way merge of the document
- * @param base what the server had when it was last heard of
- * @param sent what was sent since and never answered, the latest last
+ * @param base the last known document of the server
+ * @param sent what was sent since without an answer, latest last
  */
 export function mergeBase<T>(
   join: (base: T, mine: T, theirs: T) => T,

@@ -13,7 +13,7 @@ export function openDesk(): PictureDesk {
   return { work: wrap<PictureWorker>(worker), end: () => worker.terminate() }
 }
 
-/** A seed for the patterns over what is concealed: no two parts look the same. */
+/** Returns a seed for the pattern over a concealed region, so that no two look the same. */
 export function newSeed(): number {
   return crypto.getRandomValues(new Uint32Array(1))[0] ?? 1
 }

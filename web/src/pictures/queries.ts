@@ -13,7 +13,7 @@ export const recipeQueries = {
     queryOptions({
       queryKey: ['recipe', id, n],
       queryFn: ({ signal }) => get<SavedRecipe>(recipeAddress({ id, n }), signal),
-      // It is the bench that changes it; another window's change is told when this one keeps.
+      // The bench changes it; a change from another window shows when this one saves.
       staleTime: Infinity,
       gcTime: 0,
     }),
@@ -35,7 +35,7 @@ export function asTakenAddress({ id, n }: VersionOfItem): string {
   return `/api/evidence/${id}/versions/${n}/as-taken`
 }
 
-/** A picture's bytes. */
+/** Fetches the bytes of a picture. */
 export async function fetchPicture(address: string, signal: AbortSignal): Promise<Blob> {
   return new Blob([await getBytes(address, signal)])
 }

@@ -2,7 +2,7 @@ import { EMPTY_RECIPE } from '@valise/core/pictures'
 import type { RecipeStep } from '@valise/core/pictures'
 import { beginHistory, change, redo, undo } from './history.ts'
 import {
-  partsOf,
+  regionsOf,
   recipeForOther,
   withMarks,
   withoutStep,
@@ -39,7 +39,7 @@ describe('a recipe', () => {
   it('has no step without parts, and none without marks', () => {
     const recipe = withMarks(withRegions(EMPTY_RECIPE, [region]), [pin])
     expect(kinds(recipe)).toEqual(['conceal', 'mark'])
-    expect(partsOf(recipe)).toEqual([region])
+    expect(regionsOf(recipe)).toEqual([region])
     expect(kinds(withMarks(withRegions(recipe, []), []))).toEqual([])
   })
 

@@ -2,7 +2,7 @@
 import { stepOf } from '@valise/core/pictures'
 import type { ConcealedRegion, Mark, PictureRecipe, RecipeStep, StepKind } from '@valise/core/pictures'
 
-/** Puts a step in the place of the one of its kind, or at the end. */
+/** Replaces the step of the same kind, or appends it. */
 export function withStep(recipe: PictureRecipe, step: RecipeStep): PictureRecipe {
   const isThere = recipe.steps.some(({ kind }) => kind === step.kind)
   const steps = isThere
@@ -19,31 +19,31 @@ export function withSwitch(recipe: PictureRecipe, kind: StepKind, on: boolean): 
   return { ...recipe, steps: recipe.steps.map((step) => (step.kind === kind ? { ...step, on } : step)) }
 }
 
-/** The parts that are concealed, with or without being switched on. */
-export function partsOf(recipe: PictureRecipe): readonly ConcealedRegion[] {
+/** Returns the concealed regions, whether the step is on or off. */
+export function regionsOf(recipe: PictureRecipe): readonly ConcealedRegion[] {
   return stepOf(recipe.steps, 'conceal')?.parts ?? []
 }
 
-/** The marks that stand on the picture. */
+/** Returns the marks on the picture. */
 export function marksOf(recipe: PictureRecipe): readonly Mark[] {
   return stepOf(recipe.steps, 'mark')?.marks ?? []
 }
 
-/** With no mark left the step goes as well. */
+/** Replaces the marks; without marks the step is removed. */
 export function withMarks(recipe: PictureRecipe, marks: readonly Mark[]): PictureRecipe {
   return marks.length === 0
     ? withoutStep(recipe, 'mark')
     : withStep(recipe, { kind: 'mark', on: true, marks: [...marks] })
 }
 
-/** With no part left the step goes as well. */
+/** Replaces the concealed regions; without regions the step is removed. */
 export function withRegions(recipe: PictureRecipe, parts: readonly ConcealedRegion[]): PictureRecipe {
   return parts.length === 0
     ? withoutStep(recipe, 'conceal')
     : withStep(recipe, { kind: 'conceal', on: true, parts: [...parts] })
 }
 
-/** What of a recipe fits another picture: no marks, and places in the picture only where that has the same size. */
+/** Returns what of a recipe fits another picture: no marks, and positions only where the size is the same. */
 export function recipeForOther(recipe: PictureRecipe, isSameSize: boolean): PictureRecipe {
   const steps = recipe.steps.filter(
     ({ kind }) => kind !== 'mark' && (isSameSize || (kind !== 'square' && kind !== 'conceal')),

@@ -1,4 +1,4 @@
-// Concealed parts between the picture as taken, in which they are kept, and the views in which they are drawn.
+// Maps concealed regions between the original, in which they are stored, and the views in which they are drawn.
 import { MOST_CORNERS, mapPoint } from '@valise/core/pictures'
 import type { ConcealedRegion, Matrix, Point } from '@valise/core/pictures'
 
@@ -9,7 +9,7 @@ export function movePoints(points: readonly Point[], by: Point): Point[] {
   return points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }))
 }
 
-/** A box stays a box, whose opposite corner does not move; of a leaning shape only the corner moves. */
+/** Moves a corner of a box, whose opposite corner stays; of any other shape only the corner moves. */
 export function moveCorner(points: readonly Point[], corner: number, to: Point): Point[] {
   const from = points[corner]
   if (!from || !isBox(points)) return points.map((point, n) => (n === corner ? to : point))
@@ -28,7 +28,7 @@ function isBox([a, b, c, d]: readonly Point[]): boolean {
   return off.every((one) => Math.abs(one) < STRAIGHT)
 }
 
-/** The four corners of the box between two places, from its top left round. */
+/** Returns the four corners of the box between two points, from the top left, clockwise. */
 export function boxBetween(a: Point, b: Point): Point[] {
   const [left, right] = [Math.min(a.x, b.x), Math.max(a.x, b.x)]
   const [top, bottom] = [Math.min(a.y, b.y), Math.max(a.y, b.y)]
@@ -40,20 +40,20 @@ export function boxBetween(a: Point, b: Point): Point[] {
   ]
 }
 
-/** How many pixels one of the other side is, about a point. */
+/** Returns the scale of a map around a point. */
 export function scaleAt(map: Matrix, { x, y }: Point): number {
   const [at, beside] = [mapPoint(map, { x, y }), mapPoint(map, { x: x + 1, y })]
   return Math.hypot(beside.x - at.x, beside.y - at.y)
 }
 
-/** A part of the original as it lies in another view. */
+/** Maps a concealed region of the original to another view. */
 export function regionInView({ corners, radius }: ConcealedRegion, map: Matrix) {
   const points = corners.map(([x, y]) => mapPoint(map, { x, y }))
   const middle = corners[0] ?? [0, 0]
   return { points, radius: radius === 0 ? 0 : radius * scaleAt(map, { x: middle[0], y: middle[1] }) }
 }
 
-/** Points of a view as the corners of a part; a longer stroke is told by every second of its points. */
+/** Maps points of a view to the corners of a region; of a longer stroke every second point is used. */
 export function cornersOf(points: readonly Point[], map: Matrix, most = MOST_CORNERS): [number, number][] {
   let some = points
   while (some.length > most) some = some.filter((_, n) => n % 2 === 0)
@@ -63,7 +63,7 @@ export function cornersOf(points: readonly Point[], map: Matrix, most = MOST_COR
   })
 }
 
-/** Whether a part lies over one of the others: what is concealed already is not found again. */
+/** Returns whether a region overlaps one of the others, so that nothing is found twice. */
 export function overlapsAny(region: ConcealedRegion, others: readonly ConcealedRegion[]): boolean {
   const bounds = ({ corners }: ConcealedRegion) => ({
     left: Math.min(...corners.map(([x]) => x)),

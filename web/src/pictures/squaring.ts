@@ -3,7 +3,7 @@ import { cornersIn, resolveGeometry, stepOf, toOriginalPoint, toResultPoint } fr
 import type { PictureRecipe, Quad, Size, SquareStep } from '@valise/core/pictures'
 import { plainSquare } from './steps.ts'
 
-/** The corners of the step, or of the one that it would begin with, in pixels of the picture as taken. */
+/** Returns the corners of the step, or of a new one, in pixels of the original. */
 export function cornersAsTaken(original: Size, recipe: PictureRecipe): Quad {
   const before = resolveGeometry(original, recipe.steps, 'square')
   const step = stepOf(recipe.steps, 'square') ?? plainSquare
@@ -12,7 +12,7 @@ export function cornersAsTaken(original: Size, recipe: PictureRecipe): Quad {
   ) as unknown as Quad // four
 }
 
-/** The step for corners in pixels of the picture as taken. */
+/** Returns the step for corners in pixels of the original. */
 export function squareStepOf(original: Size, recipe: PictureRecipe, corners: Quad): SquareStep {
   const before = resolveGeometry(original, recipe.steps, 'square')
   const step = stepOf(recipe.steps, 'square') ?? plainSquare

@@ -28,7 +28,7 @@ export const plainCrop: CropStep = {
   box: { x: 0, y: 0, width: 1, height: 1 },
 }
 
-/** The whole picture's corners, a little inside, where no sheet was found. */
+/** The corners of the whole picture, a little inside, where no sheet was found. */
 export const plainSquare: SquareStep = {
   kind: 'square',
   on: true,
@@ -44,20 +44,20 @@ export const plainSquare: SquareStep = {
 
 export const shapes = { square: 1, '4:3': 4 / 3, '3:2': 3 / 2, 'a-series': Math.SQRT2 } as const
 
-/** Width over height that a crop holds, lying or standing as its box does; null for any. */
+/** Returns the proportions that a crop keeps, landscape or portrait like its box; null for free. */
 export function ratioOf({ shape, box }: CropStep, { width, height }: Size): number | null {
   if (shape === 'free' || shape === 'exact') return null
   const lying = shapes[shape]
   return box.width * width >= box.height * height ? lying : 1 / lying
 }
 
-/** A quarter turn more; what was drawn after it keeps its place as far as that can be told. */
+/** Adds a quarter turn; what was drawn later keeps its position as far as possible. */
 export function turnedBy(recipe: PictureRecipe, quarters: number): TurnStep {
   const step = stepOf(recipe.steps, 'turn') ?? plainTurn
   return { ...step, on: true, quarters: (((step.quarters + quarters) % 4) + 4) % 4 }
 }
 
-/** The turn by which a line that was traced in the picture as taken becomes level or upright, whichever is nearer. */
+/** Returns the turn that makes a line traced in the original level or upright, whichever is nearer. */
 export function levelledBy(
   original: Size,
   recipe: PictureRecipe,

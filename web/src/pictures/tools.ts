@@ -18,10 +18,10 @@ import { RedactIcon } from './RedactIcon.tsx'
 export const questions = ['straight', 'light', 'named', 'notice'] as const
 export type Question = (typeof questions)[number]
 
-/** Tools that put marks on a picture: three ways to one step of the recipe. */
+/** The tools that make marks: three tools for one step of the recipe. */
 export const markTools = ['draw', 'write', 'point'] as const
 export type MarkTool = (typeof markTools)[number]
-/** Speaking is no step: a voice lies beside the picture. */
+/** Speaking is not a step: a voice is stored beside the picture. */
 export type ToolKind = Exclude<StepKind, 'mark'> | MarkTool | 'speak'
 
 export interface Tool {
@@ -51,12 +51,12 @@ export function isMarkTool(kind: ToolKind | null): kind is MarkTool {
   return markTools.some((one) => one === kind)
 }
 
-/** The tool with which a step is changed. */
+/** Returns the tool of a step. */
 export function toolOf(kind: StepKind): ToolKind {
   return kind === 'mark' ? 'draw' : kind
 }
 
-/** The step that a tool changes; null where it changes none. */
+/** Returns the step of a tool; null for none. */
 export function stepOfTool(kind: ToolKind): StepKind | null {
   if (kind === 'speak') return null
   return isMarkTool(kind) ? 'mark' : kind

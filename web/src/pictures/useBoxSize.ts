@@ -3,7 +3,7 @@ import type { Size } from '@valise/core/pictures'
 import { useEffect, useState } from 'react'
 import type { RefObject } from 'react'
 
-/** The inner size in CSS pixels; 0 by 0 until it is known. */
+/** Returns the inner size in CSS pixels; 0 by 0 until it is known. */
 export function useBoxSize(ref: RefObject<HTMLElement | null>): Size {
   const [size, setSize] = useState<Size>({ width: 0, height: 0 })
   useEffect(() => {

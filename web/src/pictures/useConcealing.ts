@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { Drawing, RegionInView } from './ConcealOverlay.tsx'
 import { cornersOf, regionInView, scaleAt } from './regions.ts'
 import { newSeed } from './pictureDesk.ts'
-import { partsOf, withRegions } from './recipeChanges.ts'
+import { regionsOf, withRegions } from './recipeChanges.ts'
 
 export interface Concealing {
   readonly drawing: Drawing
@@ -32,7 +32,7 @@ export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Conc
   const [drawing, setDrawing] = useState<Drawing>('box')
   const [chosen, choose] = useState<number | null>(null)
   const [nextFill, setNextFill] = useState<ConcealFill>('cover')
-  const parts = partsOf(recipe)
+  const parts = regionsOf(recipe)
   const fill = (chosen === null ? undefined : parts[chosen]?.fill) ?? nextFill
   const append = (region: RegionInView, { toOriginal }: Geometry) => {
     const middle = region.points[0] ?? { x: 0, y: 0 }

@@ -22,7 +22,7 @@ export type DeskState =
   | { readonly state: 'open'; readonly desk: PictureDesk; readonly isWhole: boolean }
   | { readonly state: 'failed'; readonly error: unknown }
 
-/** Opens at the size of a screen first, then with all pixels, where the browser can. */
+/** Opens the picture at screen size first, then with all pixels, where the browser can. */
 export function usePictureDesk(of: VersionOfItem, mime: string, original: Size): DeskState {
   const [state, setState] = useState<DeskState>({ state: 'opening' })
   const { id, n } = of

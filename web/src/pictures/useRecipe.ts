@@ -1,4 +1,4 @@
-// The recipe under way, kept by itself; what another window did to the same picture is taken in.
+// The recipe being edited, saved by itself; changes of other windows are merged.
 import { useQueryClient } from '@tanstack/react-query'
 import { joinRecipes } from '@valise/core/pictures'
 import type { SavedRecipe, PictureRecipe } from '@valise/core/pictures'

@@ -18,7 +18,9 @@ export interface Result {
   cancel(): void
 }
 
-/** @param isWhole whether the desk holds more than a screen shows */
+/**
+ * @param isWhole whether the desk has more pixels than a screen shows
+ */
 export function useResult(desk: PictureDesk | null, recipe: PictureRecipe, isWhole: boolean): Result {
   const [preview, setPreview] = useState<Preview | null>(null)
   const [whole, setWhole] = useState<{ bitmap: ImageBitmap; recipe: PictureRecipe } | null>(null)

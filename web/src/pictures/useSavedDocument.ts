@@ -1,4 +1,4 @@
-// A document under way: changed at once, kept by itself one change after the other, and on the device until it is.
+// A document being edited: changed optimistically, saved one change after the other, and on the device until then.
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ApiProblem } from '../api/index.ts'
 import {
@@ -16,7 +16,7 @@ import type { History } from './history.ts'
 import { mergeBase } from './mergeBase.ts'
 
 const TRY_AGAIN_MS = 3000
-/** Who works on without a connection sends again and again; earlier ones than these are not told apart. */
+/** The most unanswered saves that are remembered: working on without a connection sends again and again. */
 const MOST_SENT = 3
 
 interface SavedOnServer<T> {
@@ -33,13 +33,13 @@ interface Unsent<T> {
 }
 
 export interface KeepingOf<T> {
-  /** Under which it is kept, on the server and meanwhile on the device. */
+  /** The key under which it is saved, on the server and on the device. */
   readonly address: string
   put(document: T, revision: number): Promise<SavedOnServer<T>>
   read(): Promise<SavedOnServer<T>>
   /** What two windows did since both knew the same. */
   join(base: T, mine: T, theirs: T): T
-  /** All that was changed so far is kept. */
+  /** Whether every change so far is saved. */
   onSettled(): void
 }
 
@@ -47,7 +47,7 @@ export interface DocumentInHand<T> {
   readonly document: T
   readonly canUndo: boolean
   readonly canRedo: boolean
-  /** Why the last change was not kept. */
+  /** Why the last change was not saved. */
   readonly refused: unknown
   /** Whether another window's changes were taken in. */
   readonly isJoined: boolean
@@ -56,7 +56,9 @@ export interface DocumentInHand<T> {
   redo(): void
 }
 
-/** @param keeping must stay the same while the document is open */
+/**
+ * @param keeping must be stable while the document is open
+ */
 export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<T>): DocumentInHand<T> {
   const { personId } = useSession()
   const [history, setHistory] = useState<History<T>>(() => beginHistory(saved.document))

@@ -1,4 +1,4 @@
-// Squaring up by hand: corners that are found, dragged, brought to edges, and told when they cannot be a sheet's.
+// Squaring up by hand: corners are found, dragged and snapped to edges, and reported when they cannot be a sheet's.
 import { findQuadFault, stepOf } from '@valise/core/pictures'
 import type { PictureRecipe, Quad, Size } from '@valise/core/pictures'
 import { useState } from 'react'

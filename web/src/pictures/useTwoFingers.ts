@@ -14,7 +14,9 @@ export interface TwoFingers {
   onPointerCancelCapture(event: PointerEvent): void
 }
 
-/** @param onMove how much larger, and how far the middle between both fingers moved, in CSS pixels */
+/**
+ * @param onMove gets the zoom factor, and how far the midpoint between both fingers moved, in CSS pixels
+ */
 export function useTwoFingers(onMove: (by: number, across: number, down: number) => void): TwoFingers {
   const fingers = useRef(new Map<number, Finger>())
   const isTwo = useRef(false)

@@ -1,4 +1,4 @@
-// Writing an entry: its day, its title, its words, and the evidence beside them. Everything is kept by itself.
+// Writing an entry: its day, title, text and evidence. Everything is saved by itself.
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { useQueryClient } from '@tanstack/react-query'
@@ -139,7 +139,7 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
   )
 }
 
-/** Texts of ours that lost are told by the server alone, so it is asked whenever others wrote. */
+/** Only the server knows of our losing texts, so they are refetched whenever others wrote. */
 function useFreshShown(entry: Entry, { fromElsewhere }: ReturnType<typeof useDraft>): void {
   const client = useQueryClient()
   useEffect(() => {
@@ -151,7 +151,7 @@ function useFreshShown(entry: Entry, { fromElsewhere }: ReturnType<typeof useDra
 function Day({ entry }: { readonly entry: Entry }) {
   const { t } = useTranslation('reflections')
   const date = useDateEntry(entry)
-  // Each part that is typed makes another day; only the one that stays is kept.
+  // Each typed section makes another date; only the final one is saved.
   const saved = useSavedText(entry.day, (day) => {
     if (day !== '') date.mutate(day)
   })

@@ -83,7 +83,10 @@ export function useDateEntry({ id, revision }: Entry) {
   })
 }
 
-/** Into the bin, out of it, or away for good. Whoever asks hears of it before anything is fetched anew: their screen may go then. */
+/**
+ * Moves an entry into or out of the bin, or removes it. Callbacks run before the refetch, because the screen may
+ * close.
+ */
 export function useBinEntry() {
   const client = useQueryClient()
   return useMutation({

@@ -23,7 +23,7 @@ export function StayingMarks({ row }: { readonly row: Pick<SubmissionRow, 'lateM
   )
 }
 
-/** A sealed copy’s number, or that there is none. */
+/** The number of a sealed copy, or that there is none. */
 export function NumberMark({ number }: { readonly number: string | null }) {
   const { t } = useTranslation('submissions')
   if (number === null) return null

@@ -78,7 +78,9 @@ describe('what goes in', () => {
 
   it('offers to publish what is newer first, or to seal the draft', () => {
     const words = list({ changes: 4 })
-    expect(words).toMatch(/You hand in what you published 21 Nov\. 4 newer changes are not in it:\s*Publish them first/)
+    expect(words).toMatch(
+      /You hand in what you published 21 Nov\. 4 newer changes are not in it:\s*Publish them first/,
+    )
     expect(words).toContain('Hand in the draft')
   })
 

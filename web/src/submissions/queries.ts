@@ -123,7 +123,7 @@ function refreshAround(client: QueryClient): void {
   void client.invalidateQueries({ queryKey: ['news'] })
 }
 
-/** Chooses what goes in. Changes go one after the other, each over what the one before came to. */
+/** Changes the chosen parts. Changes are sent one after the other, each at the revision of the one before. */
 export function useChoose(assignmentId: string) {
   const client = useQueryClient()
   const { queryKey } = submissionQueries.handIn(assignmentId)
@@ -169,7 +169,7 @@ export function useTakeBack() {
   })
 }
 
-/** Opening a copy for the first time is told to its student, so it is an act of its own. */
+/** Opens a copy. The student is notified of the first time, so it is a mutation of its own. */
 export function useOpenCopy(id: string) {
   const client = useQueryClient()
   return useMutation({
@@ -192,7 +192,7 @@ export interface Answer {
 
 const ANSWER = ['answer'] as const
 
-/** Gives an answer, which may be under way while one reads on: `onDone` and `onRefused` run on whatever screen. */
+/** Gives an outcome while the assessor reads on: `onDone` and `onRefused` run on any screen. */
 export function useAnswer({ onDone, onRefused }: AnswerCallbacks) {
   const client = useQueryClient()
   return useMutation({
@@ -219,7 +219,7 @@ export interface AnswerCallbacks {
   readonly onRefused: (error: unknown, answer: Answer) => void
 }
 
-/** Whether an answer to this copy is under way. */
+/** Returns whether an outcome of this copy is being sent. */
 export function useIsAnswering(id: string): boolean {
   return (
     useMutationState({
@@ -233,7 +233,7 @@ export function useIsAnswering(id: string): boolean {
   )
 }
 
-/** Undoes one's answer to a copy; `onDone` gets what it was. */
+/** Undoes an outcome; `onDone` gets the outcome that was undone. */
 export function useUndoAnswer(onDone: (outcome: Outcome, submission: Submission) => void) {
   const client = useQueryClient()
   return useMutation({
@@ -260,7 +260,7 @@ export function useSay(id: string) {
   })
 }
 
-/** Publishes the draft of a page as it is now, from beside the list of parts. */
+/** Publishes the current draft of a page from the list of parts. */
 export function usePublishPart(assignmentId: string) {
   const client = useQueryClient()
   return useMutation({

@@ -4,10 +4,10 @@ import type { SubmissionRow } from '@valise/core/submissions'
 type Place = Pick<SubmissionRow, 'id' | 'requestedAt'>
 
 /**
- * The copies around one in a queue, which need not hold it any more: one that was answered has left it.
+ * Returns the copies around one in a queue, even when that one has left the queue.
  *
- * @param rows in the order of the queue, the oldest first unless `isNewestFirst`
- * @param present null where none is open: then the first one comes next
+ * @param rows in the order of the queue, oldest first unless `isNewestFirst`
+ * @param present null for none: then the first one is next
  */
 export function around<T extends Place>(
   rows: readonly T[],
@@ -22,9 +22,9 @@ export function around<T extends Place>(
 }
 
 /**
- * The copy to go on with after one was answered: the next, else the first that was passed over.
+ * Returns the copy to open after one was answered: the next, else the first that was skipped.
  *
- * @param rows what is still to be read, the oldest first
+ * @param rows the unread copies, oldest first
  */
 export function nextToRead<T extends Place>(rows: readonly T[], present: Place): T | null {
   const others = rows.filter(({ id }) => id !== present.id)

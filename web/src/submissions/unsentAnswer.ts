@@ -4,7 +4,7 @@ import { unsentInWindow, writeUnsent } from '../drafts/unsentStore.ts'
 
 export type FeedbackOn = 'part' | 'whole'
 
-/** What the feedback is on, and who reads it. */
+/** What the feedback is about, and who can read it. */
 export interface FeedbackReach {
   readonly on: FeedbackOn
   readonly isOpen: boolean
@@ -12,7 +12,7 @@ export interface FeedbackReach {
 
 export const usualReach: FeedbackReach = { on: 'part', isOpen: false }
 
-/** The places of the device store that belong to one copy. */
+/** Returns the places in the device store of one copy. */
 export function placesOf(id: string) {
   const address = `/submissions/${id}`
   return {
@@ -24,13 +24,13 @@ export function placesOf(id: string) {
   }
 }
 
-/** Whether words for a copy wait on the device. */
+/** Returns whether unsent feedback for a copy is on the device. */
 export function hasUnsentWords(places: ReadonlySet<string>, id: string): boolean {
   const { changes, feedback } = placesOf(id)
   return places.has(changes) || places.has(feedback)
 }
 
-/** Removes what was sent with an answer. */
+/** Removes what was sent with an outcome. */
 export function clearAnswer(personId: string, id: string, { feedback }: Outcome): void {
   const places = placesOf(id)
   writeUnsent(personId, places.level, undefined)
@@ -38,7 +38,7 @@ export function clearAnswer(personId: string, id: string, { feedback }: Outcome)
   clearFeedback(personId, id, feedback?.text ?? '')
 }
 
-/** Removes feedback that was sent. Words that were typed meanwhile stay. */
+/** Removes sent feedback. Later typing stays. */
 export function clearFeedback(personId: string, id: string, sent: string): void {
   const places = placesOf(id)
   const present = unsentInWindow(personId, places.feedback) ?? ''
@@ -47,7 +47,7 @@ export function clearFeedback(personId: string, id: string, sent: string): void 
   writeUnsent(personId, places.reach, undefined)
 }
 
-/** Puts back what an answer said when it was undone, before whatever was typed since. */
+/** Restores the input of an undone outcome, before anything typed since. */
 export function restoreAnswer(personId: string, id: string, outcome: Outcome): void {
   const places = placesOf(id)
   if (outcome.act === 'accept') writeUnsent(personId, places.level, outcome.levelId)

@@ -28,7 +28,9 @@ export interface Answering {
   readonly submit: () => void
 }
 
-/** @param part the part that is being read */
+/**
+ * @param part the part that is being read
+ */
 export function useAnswering(submission: Submission, part: number, answers: Answers): Answering {
   const { id, scale, openedAt } = submission
   const places = placesOf(id)

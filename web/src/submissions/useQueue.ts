@@ -9,12 +9,14 @@ import { submissionQueries } from './queries.ts'
 import type { QueueShelf } from './queries.ts'
 import { around, nextToRead } from './queueOrder.ts'
 
-/** @param assignmentId null for the queue over all assignments */
+/**
+ * @param assignmentId null for the queue over all assignments
+ */
 export function queueAddress(assignmentId: string | null): string {
   return assignmentId === null ? '/review-desk' : `/review-desk/${assignmentId}`
 }
 
-/** The address of a copy beside the queue of its own assignment, or of all (null). */
+/** Returns the address of a copy in the queue of its assignment, or of all (null). */
 export function copyAddress(id: string, assignmentId: string | null): string {
   return assignmentId === null ? `/submissions/${id}?queue=all` : `/submissions/${id}`
 }
@@ -45,8 +47,10 @@ export interface DeskQueueState {
 }
 
 /**
- * @param present the copy that is open
- * @param firstShelf where it stands; shown until another is chosen
+ * Loads the queue.
+ *
+ * @param present the open copy
+ * @param firstShelf the shelf of that copy; shown until another is chosen
  */
 export function useQueue(
   assignmentId: string | null,

@@ -27,7 +27,9 @@ export interface WrittenFeedback {
   readonly send: () => Promise<void>
 }
 
-/** @param part the part that is being read */
+/**
+ * @param part the part that is being read
+ */
 export function useWrittenFeedback(submission: Submission, part: number): WrittenFeedback {
   const { personId } = useSession()
   const places = placesOf(submission.id)

@@ -1,7 +1,7 @@
 // A document for tests that need one: jsdom, with what it lacks of layout and the clipboard.
 import { JSDOM } from 'jsdom'
 
-/** Gives this process a window and a document until the returned function is called. */
+/** Gives this process a window and a document; returns a function that removes them. */
 export function fakeDocument(): () => void {
   const { window } = new JSDOM('<!doctype html><body></body>', { pretendToBeVisual: true })
   const names = [

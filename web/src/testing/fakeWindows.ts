@@ -1,6 +1,6 @@
 // What browsers have between their windows, for the one process of a test: locks, and channels that do not keep it.
 
-/** Gives this process both; a lock is held until its work ends. */
+/** Gives this process fake windows and locks; a lock is held until its work ends. */
 export function fakeWindows(): void {
   const held = new Set<string>()
   const request = async (name: string, _: LockOptions, work: (lock: Lock | null) => unknown) => {

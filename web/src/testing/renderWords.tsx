@@ -40,7 +40,7 @@ function wordsIn(language: Language): i18n {
   return instance
 }
 
-/** What screens read of a session. */
+/** A session for screens. */
 export const wren = {
   state: 'signed-in',
   personId: 'wren',
@@ -60,7 +60,7 @@ interface Around {
   readonly answers?: readonly (readonly [QueryKey, unknown])[]
 }
 
-/** The HTML of a component. */
+/** Renders a component to HTML. */
 export function renderHtml(component: ReactNode, around: Around = {}): string {
   const { language = 'en', session = wren, path = '/', answers = [] } = around
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: Infinity } } })
@@ -82,7 +82,7 @@ export function renderHtml(component: ReactNode, around: Around = {}): string {
   return html.replace(/<style[^>]*>.*?<\/style>/gs, '')
 }
 
-/** What it says, line by line as elements part it, without what only the eye gets. */
+/** Renders a component to its words, one line per element, without what is only visible. */
 export function renderWords(component: ReactNode, around: Around = {}): string {
   return wordsOf(renderHtml(component, around))
 }
@@ -99,7 +99,7 @@ export function wordsOf(html: string): string {
     .trim()
 }
 
-/** The words of some HTML on one line, each element parted from the next. */
+/** Returns the words of some HTML on one line. */
 export function inOneLine(html: string): string {
   return html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
 }

@@ -3,7 +3,7 @@ import type { Assignment, Requirement } from '@valise/core/assignments'
 import type { Feedback } from '@valise/core/feedback'
 import type { HandIn, ListedPart, ReadinessLine, Submission, SubmissionRow } from '@valise/core/submissions'
 
-/** A Thursday morning in Lisbon, where the clock shows the same. */
+/** A Thursday morning in Lisbon, where local time is UTC. */
 export const NOW = '2026-11-26T10:42:00.000Z'
 
 export const pageWanted: Requirement = {

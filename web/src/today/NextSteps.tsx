@@ -99,7 +99,7 @@ interface DueProps {
   readonly isOver: boolean
 }
 
-/** What is near is told in words, with the date below. */
+/** A near date in words, with the date below. */
 function Due({ at, now, isOver }: DueProps) {
   const when = useWhen()
   const words = useSubmissionWords()

@@ -11,7 +11,7 @@ import { DropSlot } from '../evidence/DropSlot.tsx'
 import { uploadQueries } from '../evidence/uploadQueries.ts'
 import { uploadsHere } from '../evidence/uploadsHere.ts'
 import { arrivals } from '../gather/arrivals.ts'
-import { useAreWaysKnown } from '../gather/useSources.ts'
+import { useAreSourcesKnown } from '../gather/useSources.ts'
 import { NewsList } from '../feedback/NewsList.tsx'
 import { newsQueries } from '../feedback/queries.ts'
 import { useSession } from '../people/useSession.ts'
@@ -39,7 +39,7 @@ export function TodayScreen() {
   const sentenceOf = useSentence()
   const studies = session.memberships.some(({ role }) => role === 'student')
   const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
-  const areWaysKnown = useAreWaysKnown(studies)
+  const areWaysKnown = useAreSourcesKnown(studies)
   if (homeOf(session) !== '/') return <Navigate to={homeOf(session)} replace state={{ isPutRight: true }} />
   const { memberships } = session
   const reads = memberships.some(({ role }) => isAssessorRole(role))

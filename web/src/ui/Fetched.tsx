@@ -28,7 +28,7 @@ export function Fetched<T>({ query, children }: FetchedProps<T>) {
   )
 }
 
-/** Stitched outlines where things will be; after a second the words. */
+/** Outlines of the content to come; after a second the words. */
 export function Loading() {
   const { t } = useTranslation()
   const [isSlow, setIsSlow] = useState(false)

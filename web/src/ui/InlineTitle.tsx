@@ -14,7 +14,7 @@ interface InlineTitleProps {
   readonly onBlur?: () => void
 }
 
-/** It takes the type of the heading around it, and grows with what is written. */
+/** Takes the font of the heading around it, and grows with its text. */
 export function InlineTitle({ label, most, isFocused = false, onChange, ...field }: InlineTitleProps) {
   const element = useRef<HTMLTextAreaElement>(null)
   useEffect(() => {

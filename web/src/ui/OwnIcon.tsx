@@ -5,7 +5,7 @@ interface OwnIconProps {
   readonly size?: number
 }
 
-/** The case, outlined on the shelf and filled in the tray; a caption with a gap where a picture has no words. */
+/** Our own icons: the case, outlined or filled; a caption with a gap for a missing description. */
 export function OwnIcon({ name, size = 18 }: OwnIconProps) {
   return (
     <svg

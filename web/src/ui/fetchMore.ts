@@ -1,17 +1,17 @@
 // The next page of a list that is fetched by cursor.
 import type { UseInfiniteQueryResult } from '@tanstack/react-query'
 
-/** What is used of a list that is fetched page by page. */
+/** The used fields of a list that is fetched page by page. */
 export type PagedQuery<T = unknown> = Pick<
   UseInfiniteQueryResult<T>,
   'hasNextPage' | 'isFetching' | 'isFetchingNextPage' | 'refetch' | 'fetchNextPage'
 >
 
 /**
- * Fetches the next page, after a fetch that is under way: left to itself it would cancel that one, and what has left the
- * list meanwhile would stay in the pages from before.
+ * Fetches the next page after a running fetch: otherwise it would cancel that fetch, and removed items would stay in
+ * earlier pages.
  *
- * @returns the pages that there are then; undefined where there are none
+ * @returns the pages; undefined for none
  */
 export async function fetchMore<T>(query: PagedQuery<T>): Promise<T | undefined> {
   if (query.isFetching) {

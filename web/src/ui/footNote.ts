@@ -18,12 +18,12 @@ export interface FootNote {
 
 export const footNote = createStore<FootNote | null>(null)
 
-/** Shows what was done with a button that undoes it; an earlier note goes. */
+/** Shows what was done with a button that undoes it; replaces an earlier note. */
 export function offerUndo(words: string, undo: () => unknown, staysMs?: number): void {
   footNote.set({ words, action: { label: 'undo', run: undo }, ...(staysMs !== undefined && { staysMs }) })
 }
 
-/** Runs the action of the note that is shown, if it has one. */
+/** Runs the action of the visible note, if it has one. */
 export async function runFootNote(): Promise<void> {
   const note = footNote.get()
   if (!note?.action) return

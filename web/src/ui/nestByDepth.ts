@@ -6,9 +6,9 @@ export interface Nested<T> {
 }
 
 /**
- * Each item with those that lie in it: all that follow it and are deeper, up to the next that is not.
+ * Nests a flat list: each item contains those that follow it and are deeper.
  *
- * @param depthOf 0 for what lies in nothing; an item may be deeper than the one before it by any number
+ * @param depthOf 0 for the top level; an item may be deeper than the one before it by any number
  */
 export function nestByDepth<T>(items: readonly T[], depthOf: (item: T) => number): Nested<T>[] {
   const nested: Nested<T>[] = []

@@ -1,7 +1,7 @@
 // The name of the place that is open, for the top bar and for the window's title.
 import { createStore } from './createStore.ts'
 
-/** The places of the rail. */
+/** The places of the navigation. */
 export type PlaceName =
   | 'today'
   | 'class'

@@ -2,17 +2,19 @@
 import { useEffect, useRef } from 'react'
 import { useLocation } from 'react-router'
 
-/** What the address of something that was just begun carries, so that its screen knows. */
+/** The navigation state that marks a new thing. */
 export const justBegun = { isNew: true }
 
-/** Whether the thing on this screen was just begun from here. */
+/** Returns whether the thing on this screen was just created. */
 export function useIsNew(): boolean {
   return useLocation().state?.isNew === true
 }
 
 /**
+ * Discards a new thing that was not changed.
+ *
  * @param isUntouched asked when the screen is left
- * @param discard takes the thing away; the server refuses where it was changed elsewhere meanwhile
+ * @param discard removes the thing; the server refuses where it was changed elsewhere
  */
 export function useDiscardUntouched(isUntouched: () => boolean, discard: () => void): void {
   const latest = useRef({ isUntouched, discard })

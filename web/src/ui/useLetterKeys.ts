@@ -2,13 +2,13 @@
 import { useEffect, useRef } from 'react'
 import { useSession } from '../people/useSession.ts'
 
-/** What each key does, by the letter in lower case or the digit. */
+/** What each key does, by lower-case letter or digit. */
 export type LetterKeys = Readonly<Record<string, (() => void) | undefined>>
 
 /**
- * Runs what belongs to a key when it is pressed. A key that is held down acts once.
+ * Runs the action of a pressed key. A held key acts once.
  *
- * @returns whether such keys act at all, so that their caps can be shown
+ * @returns whether letter keys are on, so that they can be shown
  */
 export function useLetterKeys(keys: LetterKeys): boolean {
   const { letterKeys } = useSession()

@@ -36,7 +36,7 @@ export function useProblemWords(): ProblemWords {
   }
 }
 
-/** A reason that a rule gave before anything was refused, as the sentence that the refusal would say. */
+/** Returns the sentence of a reason that a rule gave before any refusal. */
 export function useReasonWords(): (reason: string, params: ReasonParams) => string {
   const { i18n } = useTranslation('problems')
   return (reason, params) => {

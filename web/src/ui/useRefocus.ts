@@ -2,15 +2,17 @@
 import { useEffect, useRef } from 'react'
 import type { RefObject } from 'react'
 
-/** Whether nothing has the focus: what had it was removed, or can no longer be used. */
+/** Returns whether nothing has the focus, because its element was removed or disabled. */
 export function hasLostFocus(): boolean {
   const { activeElement } = document
   return activeElement === null || activeElement === document.body || activeElement.matches(':disabled')
 }
 
 /**
+ * Restores a lost focus.
+ *
  * @param key changes when something is opened, closed or done
- * @returns for the element that takes the focus then, unless it is somewhere else already
+ * @returns the ref of the element that gets the focus then, unless something else has it
  */
 export function useRefocus<E extends HTMLElement>(key: unknown): RefObject<E | null> {
   const element = useRef<E>(null)

@@ -11,7 +11,7 @@ export interface SavedText {
   leave(): void
 }
 
-/** What is typed stays in the field until `keep` has it; a value that comes from elsewhere shows only between. */
+/** Holds the typed text until `keep` has saved it; a value from elsewhere shows only in between. */
 export function useSavedText(value: string, keep: (text: string) => void): SavedText {
   const [typed, setTyped] = useState<string | null>(null)
   const [isLeft, setIsLeft] = useState(true)

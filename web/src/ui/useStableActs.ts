@@ -4,7 +4,7 @@ import { createStore } from './createStore.ts'
 
 type Acts = Readonly<Record<string, (...values: never[]) => unknown>>
 
-/** For components that are rendered again only when what they show has changed. Acts are called from events only. */
+/** Returns stable functions for memoized components. Call them from events only. */
 export function useStableActs<T extends Acts>(acts: T): T {
   const [newest] = useState(() => createStore<Acts>(acts))
   useLayoutEffect(() => newest.set(acts))

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react'
 import type { RefObject } from 'react'
 
-/** The inner width in CSS pixels; 0 until it is known. */
+/** Returns the inner width in CSS pixels; 0 until it is known. */
 export function useWidth(ref: RefObject<HTMLElement | null>): number {
   const [width, setWidth] = useState(0)
   useEffect(() => {

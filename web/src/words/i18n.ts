@@ -61,7 +61,7 @@ let markStarted: () => void = () => undefined
 /** The router asks for the words of the first screen before there are any. */
 const started = new Promise<void>((resolve) => (markStarted = resolve))
 
-/** Starts with the language that was used last on this device, else the browser's. */
+/** Starts with the language that was last used on this device, else the browser's. */
 export async function startWords(): Promise<void> {
   const language = rememberedLanguage()
   wanted = language
@@ -91,8 +91,8 @@ export async function speak(language: Language): Promise<void> {
 }
 
 /**
- * Fetches the words of a screen before it is shown; from then on they follow the language. What may go wrong there comes
- * along, so that it can be said when the server is away.
+ * Loads the words of a screen before it is shown; from then on they follow the language. The problem sentences are
+ * loaded along, so that they can be shown without the server.
  */
 export async function needWords(name: ScreenWords): Promise<void> {
   await started
@@ -124,7 +124,7 @@ function remember(language: Language): void {
   try {
     localStorage.setItem(KEPT_UNDER, language)
   } catch {
-    // The language is kept with the person as well; without storage only the sign-in screen forgets it.
+    // The language is saved with the person, too; without storage only the sign-in screen forgets it.
     return
   }
 }

@@ -1,9 +1,9 @@
-// The rule of access told as plainly as can be, and slowly: every chain is walked anew, no windows are joined.
+// The access rule as plain as possible, and slow: every chain is walked again, no windows are merged.
 import type { Instant } from '../../time/index.ts'
 import type { AccessRight } from '../valueLists.ts'
 import type { AccessPass, AccessWorld, Viewer } from '../world.ts'
 
-/** Whether the viewer may, at this moment. It shares no code with `resolveAccess`, so that they can disagree. */
+/** Computes access the naive way, without code of `resolveAccess`, so that a test can compare the two. */
 export function naiveAccess(
   viewer: Viewer,
   thingId: string,

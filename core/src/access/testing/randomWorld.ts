@@ -13,7 +13,7 @@ import type {
 } from '../world.ts'
 
 const START = Date.parse('2026-11-24T00:00:00.000Z')
-/** All moments at which anything in these worlds begins or ends. */
+/** All instants at which a window of these worlds starts or ends. */
 export const MOMENTS: readonly Instant[] = Array.from({ length: 8 }, (_, n) =>
   toInstant(START + n * 3_600_000),
 )
@@ -30,7 +30,9 @@ export interface RandomWorld extends AccessWorld {
   readonly viewers: readonly Viewer[]
 }
 
-/** @param pick gives a whole number from 0 to below its argument */
+/**
+ * @param pick returns a whole number from 0 to below its argument
+ */
 export function makeRandomWorld(pick: (below: number) => number): RandomWorld {
   const one = <T>(list: readonly [T, ...T[]] | readonly T[]): T => {
     const chosen = list[pick(list.length)]

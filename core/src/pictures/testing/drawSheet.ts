@@ -3,7 +3,7 @@ import { invert, mapPoint, type Point, type Quad, rectangleToQuad } from '../mat
 import { makeRaster, pixelsOf, type Raster } from '../raster.ts'
 import { noiseFrom, randomFrom } from './random.ts'
 
-/** What lies about the sheet. */
+/** What surrounds the sheet. */
 export const clutterKinds = ['plain', 'wood', 'cloth', 'papers', 'things', 'shadow', 'pale'] as const
 export type ClutterKind = (typeof clutterKinds)[number]
 
@@ -21,7 +21,7 @@ type Paint = (x: number, y: number) => Colour
 
 const NAME = [0.66, 0.035, 0.95, 0.075] as const
 
-/** A photo of a sheet; the same seed, clutter and width give the same photo. */
+/** Draws a photo of a sheet; the same seed, clutter and width give the same photo. */
 export function drawSheet(seed: number, clutter: ClutterKind, width = 960): SheetPhoto {
   const random = randomFrom(seed)
   const height = Math.round(width * 0.75)
@@ -42,7 +42,7 @@ export function drawSheet(seed: number, clutter: ClutterKind, width = 960): Shee
   return { raster, corners, clutter, name: NAME }
 }
 
-/** A picture without a sheet: a ground with things on it, or a view with a horizon. */
+/** Draws a picture without a sheet: things on a ground, or a view with a horizon. */
 export function drawNoSheet(seed: number, width = 960): Raster {
   const random = randomFrom(seed)
   const height = Math.round(width * 0.75)

@@ -4,7 +4,7 @@ import type { Quad } from '../matrix.ts'
 import { cornerError, orderCorners } from '../quad.ts'
 import { clutterKinds, drawNoSheet, drawSheet } from './drawSheet.ts'
 
-/** Shares of sheets whose corners are found within 1 % of the diagonal, mean over the four. */
+/** Shares of sheets whose corners are found within 1 % of the diagonal, averaged over the four. */
 export interface Measured {
   readonly sheets: number
   readonly all: number
@@ -17,7 +17,9 @@ export interface Measured {
 const FIRST_SEED = 50_000
 const [SHEETS, NO_SHEETS, WIDTH] = [200, 100, 480]
 
-/** @param part of all sheets and pictures, the first of them; tests take some, the bench takes all */
+/**
+ * @param fraction the share of sheets and pictures that is measured; tests take some, the bench takes all
+ */
 export function measureCorners(fraction = 1): Measured {
   const [sheets, pictures] = [Math.round(SHEETS * fraction), Math.round(NO_SHEETS * fraction)]
   const counts = new Map<string, { found: number; of: number }>()

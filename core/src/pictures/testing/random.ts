@@ -1,6 +1,6 @@
 // Numbers that look like chance and are the same for the same seed, for generated pictures.
 
-/** Numbers from 0 up to 1 (mulberry32, T. Ettinger, 2017). */
+/** Makes a generator of numbers from 0 up to 1 (mulberry32, T. Ettinger, 2017). */
 export function randomFrom(seed: number): () => number {
   let state = seed >>> 0
   return () => {
@@ -13,7 +13,7 @@ export function randomFrom(seed: number): () => number {
 
 const FIELD = 256
 
-/** A smooth field of chance over the plane, -1 to 1: values at whole points, with soft steps between them. */
+/** Makes smooth value noise over the plane, -1 to 1. */
 export function noiseFrom(seed: number): (x: number, y: number) => number {
   const random = randomFrom(seed)
   const values = Float32Array.from({ length: FIELD * FIELD }, () => random() * 2 - 1)

@@ -2,7 +2,7 @@
 import { greyOf, makeRaster, type Raster } from '../raster.ts'
 import { noiseFrom, randomFrom } from './random.ts'
 
-/** Light that changes slowly over the picture. */
+/** Makes a picture whose light changes slowly. */
 export function smoothRaster(width: number, height: number, seed = 1): Raster {
   const noise = noiseFrom(seed)
   return paint(width, height, (x, y) => {
@@ -11,7 +11,7 @@ export function smoothRaster(width: number, height: number, seed = 1): Raster {
   })
 }
 
-/** Dark strokes on light paper, some two pixels wide. */
+/** Makes a picture of dark strokes on light paper, some two pixels wide. */
 export function inkRaster(width: number, height: number, seed = 1): Raster {
   const random = randomFrom(seed)
   const raster = paint(width, height, () => [245, 243, 238])
@@ -40,12 +40,12 @@ export function copyOf(raster: Raster): Raster {
   return { ...raster, data: Uint8ClampedArray.from(raster.data) }
 }
 
-/** Quicker than looking for what differs. */
+/** Returns whether two rasters are equal; faster than comparing with a matcher. */
 export function isSame(one: Raster, other: Raster): boolean {
   return one.width === other.width && one.data.every((value, at) => value === other.data[at])
 }
 
-/** The root of the mean squared difference in grey levels, without `margin` pixels at the edges. */
+/** Returns the root mean squared difference in grey levels, without `margin` pixels at the edges. */
 export function rmsBetween(one: Raster, other: Raster, margin = 0): number {
   let [sum, count] = [0, 0]
   for (let y = margin; y < one.height - margin; y += 1) {
@@ -57,7 +57,7 @@ export function rmsBetween(one: Raster, other: Raster, margin = 0): number {
   return Math.sqrt(sum / count)
 }
 
-/** Mean structural similarity over windows of 8 by 8 (Z. Wang and others, 2004), 1 for the same picture. */
+/** Returns the mean structural similarity over windows of 8 by 8 (Z. Wang and others, 2004); 1 for equal pictures. */
 export function similarity(one: Raster, other: Raster, margin: number): number {
   const [a, b] = [greyOf(one), greyOf(other)]
   const [c1, c2, size] = [(0.01 * 255) ** 2, (0.03 * 255) ** 2, 8]

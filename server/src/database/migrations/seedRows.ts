@@ -19,7 +19,7 @@ const json: Readonly<Record<string, string>> = {
 }
 
 /**
- * Makes up the rows from the schema of a SQLite database, parents first.
+ * Generates a row per table from the schema of a SQLite database, parents first.
  *
  * @returns rows by table, in the order in which they can be inserted into either kind of database
  */
