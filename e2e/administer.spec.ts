@@ -41,7 +41,7 @@ test('a new student is added, added to a class, comes in with a link, and is end
   await expect(admin.getByText('Saved 10:42').first()).toBeVisible()
 
   await admin.getByRole('button', { name: 'Make a sign-in link' }).click()
-  const address = await admin.getByLabel(/Hand this link to Marisol/).inputValue()
+  const address = await admin.getByLabel(/Give this link to Marisol/).inputValue()
 
   const student = await site.pageOfNobody(browser)
   await student.goto(address)

@@ -8,7 +8,7 @@ const site = useSite()
 
 const sixtyWords = Array.from({ length: 60 }, (_, n) => `word${n}`).join(' ')
 const readinessOf = (page: Page) => page.getByRole('region', { name: 'What is needed' })
-const panelOf = (page: Page) => page.getByRole('region', { name: 'Hand in' })
+const panelOf = (page: Page) => page.getByRole('region', { name: 'Hand in', exact: true })
 
 async function openAssignment(page: Page, title: string) {
   await page.goto('/submissions')
@@ -99,7 +99,7 @@ test('what is newer is published first; taken back until it is opened, and not a
   await part.getByRole('button', { name: 'Publish them first' }).click()
   await expect(part).toContainText('No newer changes.')
   await agree(page)
-  await panelOf(page).getByRole('button', { name: 'Hand in' }).click()
+  await panelOf(page).getByRole('button', { name: 'Hand in', exact: true }).click()
   await sealedAt(page)
 
   await page.getByRole('button', { name: 'Take it back' }).click()
@@ -110,7 +110,7 @@ test('what is newer is published first; taken back until it is opened, and not a
 
   await page.getByRole('link', { name: 'Change and hand in' }).click()
   await agree(page)
-  await panelOf(page).getByRole('button', { name: 'Hand in' }).click()
+  await panelOf(page).getByRole('button', { name: 'Hand in', exact: true }).click()
   await sealedAt(page)
   // The student's window has not heard of the opening yet: its questions are held until the button was pressed.
   const held: (() => void)[] = []
@@ -189,5 +189,5 @@ test('an assignment is set, found by its students in their language, changed by 
   await odalys.getByRole('button', { name: 'End the assignment' }).click()
   await expect(odalys.getByText(/Nobody can hand in\.$/)).toBeVisible()
   await tomasz.reload()
-  await expect(panelOf(tomasz).getByRole('button', { name: 'Hand in' })).toBeDisabled()
+  await expect(panelOf(tomasz).getByRole('button', { name: 'Hand in', exact: true })).toBeDisabled()
 })

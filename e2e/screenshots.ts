@@ -94,7 +94,7 @@ const views: readonly View[] = [
   },
   { name: 'sharing', who: 'Wren', path: '/sharing' },
   {
-    name: 'opened-page',
+    name: 'shared-page',
     who: 'Odalys',
     path: '/shared-with-me',
     then: async (page) => {

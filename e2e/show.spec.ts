@@ -149,7 +149,7 @@ test('a link opens on a phone, signed out, what is published and nothing else; e
   await expect(visitor.getByRole('heading', { level: 1, name: 'Shore year' })).toBeVisible()
   // The address that stays has no secret in it.
   expect(visitor.url()).toMatch(/\/collections\/[0-9a-f-]{36}$/)
-  await expect(visitor.getByText('opened to Grandfather')).toBeVisible()
+  await expect(visitor.getByText('shared with Grandfather')).toBeVisible()
   await expect(visitor.getByRole('heading', { level: 2 })).toHaveText(['By the creek', 'Further out'])
   await expect(visitor.getByRole('listitem').filter({ hasNot: visitor.getByRole('list') })).toHaveText([
     ...['What the creek does to its bank', 'One stake, five visits', 'Birds of the north creek'],
