@@ -1,23 +1,23 @@
 // Screens once something was saved on them, and off-line: as accessible, whole and in words as when they came.
 import type { Browser, Page } from '@playwright/test'
-import { findingsOf, widthOver } from './support/looks.ts'
+import { findingsOf, widthOver } from './support/variants.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
 
 const widths = [1280, 360]
 
-async function expectSound(page: Page, look: string): Promise<void> {
+async function expectSound(page: Page, variant: string): Promise<void> {
   for (const width of widths) {
     await page.setViewportSize({ width, height: 800 })
-    await expect.poll(() => widthOver(page), { message: `${look}, ${width}` }).toBe(0)
+    await expect.poll(() => widthOver(page), { message: `${variant}, ${width}` }).toBe(0)
     // The top bar is cut off by nothing either: it scrolls by itself nowhere.
     const over = await page
       .locator('header')
       .first()
       .evaluate((bar) => Math.max(0, bar.scrollWidth - bar.clientWidth))
-    expect.soft([look, width, over]).toEqual([look, width, 0])
-    expect.soft(await findingsOf(page, 'all', `${look}, ${width}`)).toEqual([])
+    expect.soft([variant, width, over]).toEqual([variant, width, 0])
+    expect.soft(await findingsOf(page, 'all', `${variant}, ${width}`)).toEqual([])
   }
 }
 

@@ -39,7 +39,7 @@ interface Seen {
 }
 
 /** What a rendition holds; `part` is left, top, right, bottom as parts of its sides. */
-function look(page: Page, address: string, part: readonly [number, number, number, number]): Promise<Seen> {
+function seenAt(page: Page, address: string, area: readonly [number, number, number, number]): Promise<Seen> {
   return page.evaluate(
     async ([from, [left, top, right, bottom]]) => {
       const bitmap = await createImageBitmap(await (await fetch(from)).blob())
@@ -59,21 +59,21 @@ function look(page: Page, address: string, part: readonly [number, number, numbe
       }
       return { width, height, white: white / (width * height), dark: dark / inside }
     },
-    [address, part] as const,
+    [address, area] as const,
   )
 }
 
 async function screenOf(page: Page, title: string): Promise<string> {
-  let look = 0
+  let renderRevision = 0
   const { items } = await (await page.request.get('/api/evidence?limit=100')).json()
   const item = items.find((one: { title: string }) => one.title === title)
   await expect(async () => {
     const { version } = await (await page.request.get(`/api/evidence/${item.id}`)).json()
-    look = version.renderRevision
+    renderRevision = version.renderRevision
     expect([version.preview, version.renderRevision > 0]).toEqual(['there', true])
   }).toPass()
   // Under its own address, because the browser caches what was shown before.
-  return `/api/evidence/${item.id}/versions/1/screen?renderRevision=${look}`
+  return `/api/evidence/${item.id}/versions/1/screen?renderRevision=${renderRevision}`
 }
 
 test('a crooked, dark photo with a name on it is straight, white and nameless in three acts', async ({
@@ -90,7 +90,7 @@ test('a crooked, dark photo with a name on it is straight, white and nameless in
   await justGathered(page).getByLabel('Title').fill('Quadrat 7')
   await page.keyboard.press('Tab')
   await saved(page)
-  const seen = await look(page, await screenOf(page, 'Quadrat 7'), [0.68, 0.05, 0.9, 0.065])
+  const seen = await seenAt(page, await screenOf(page, 'Quadrat 7'), [0.68, 0.05, 0.9, 0.065])
   expect(seen.width / seen.height).toBeGreaterThan(0.68)
   expect(seen.width / seen.height).toBeLessThan(0.84)
   expect(seen.white).toBeGreaterThan(0.8)
@@ -136,10 +136,10 @@ test('the bench is worked by keys alone, and keeps all of it over a reload', asy
   await expect(recipe(page).getByText('Crop', { exact: true })).toBeVisible()
   await tool(page, 'Cover').press('Enter')
   await page.getByRole('button', { name: 'Add a box' }).press('Enter')
-  const part = page.getByRole('button', { name: 'Cover 2', exact: true }).last()
-  await part.press('Shift+ArrowDown')
+  const region = page.getByRole('button', { name: 'Cover 2', exact: true }).last()
+  await region.press('Shift+ArrowDown')
   await expect(recipe(page).getByText('2 places')).toBeVisible()
-  await part.press('Delete')
+  await region.press('Delete')
   await expect(recipe(page).getByText('1 place', { exact: true })).toBeVisible()
   await recipe(page).getByRole('switch', { name: 'Use this step: Even light' }).press('Space')
   await expect(recipe(page).getByText('Turned off')).toBeVisible()
@@ -150,7 +150,7 @@ test('the bench is worked by keys alone, and keeps all of it over a reload', asy
   await page.getByRole('button', { name: 'Remove: Crop' }).press('Enter')
   await expect(recipe(page).getByRole('listitem')).toHaveCount(3)
   await saved(page)
-  const seen = await look(page, await screenOf(page, 'Sketch sheet 12'), [0.68, 0.055, 0.9, 0.07])
+  const seen = await seenAt(page, await screenOf(page, 'Sketch sheet 12'), [0.68, 0.055, 0.9, 0.07])
   expect(seen.dark).toBeGreaterThan(0.9)
 })
 

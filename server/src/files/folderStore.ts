@@ -78,7 +78,7 @@ function makeIncoming(folder: string, placeOf: (sha256: string) => string): Inco
       }
       const sha256 = hash.digest('hex')
       // Another name for the same bytes, so that nothing is copied and this can be repeated after a crash.
-      const linked = `${path}-kept`
+      const linked = `${path}-placing`
       await rm(linked, { force: true })
       await link(path, linked)
       await moveIntoPlace(linked, placeOf(sha256))

@@ -263,10 +263,10 @@ describeEachDatabase('gathering', (open, onSqlite) => {
       'are refused where they lead inside, or are no addresses, and told before they are kept',
       async () => {
         const { wren } = await start()
-        const look = async (address: string) => (await wren.post('/api/links/preview', { address })).body
-        expect((await look('http://169.254.169.254/latest')).reason).toBe('link-unsafe')
-        expect((await look('javascript:alert(1)')).reason).toBe('link-unsafe')
-        expect((await look('not an address')).reason).toBe('link-unreadable')
+        const preview = async (address: string) => (await wren.post('/api/links/preview', { address })).body
+        expect((await preview('http://169.254.169.254/latest')).reason).toBe('link-unsafe')
+        expect((await preview('javascript:alert(1)')).reason).toBe('link-unsafe')
+        expect((await preview('not an address')).reason).toBe('link-unreadable')
         const saved = await wren.post('/api/links', { address: 'http://10.0.0.1/', landing: {} })
         expect([saved.status, saved.body.reason]).toEqual([422, 'link-unsafe'])
         expect((await wren.get('/api/evidence')).body.count).toBe(0)

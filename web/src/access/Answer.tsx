@@ -78,7 +78,7 @@ function Reasons({ sharing, audiences, name, chosen, answer }: AnswerProps & { r
           ? t('why.own', on)
           : below.length === 0
             ? t('why.inherited', on)
-            : t('why.byWay', { ...on, grant: below.map(titleOf).join(', ') })}
+            : t('why.through', { ...on, containers: below.map(titleOf).join(', ') })}
       </li>
       <li>{t(chosen.kind === 'page' ? 'why.page' : 'why.collection')}</li>
       <li>{t('why.rules')}</li>

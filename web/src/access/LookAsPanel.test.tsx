@@ -70,6 +70,13 @@ describe('an answer that is yes', () => {
   it('says from which collection a pass comes down', () => {
     const words = text(panel({ allowed: true, grants: [grant(['year'])], until: null }))
     expect(words).toMatch(/You share Shore year: .*This is in it\./)
+    const nested = sharing([pass()])
+    const things = [...nested.things, thing('banks', 'collection', 'Two banks')]
+    const through = panel(
+      { allowed: true, grants: [grant(['year', 'banks'])], until: null },
+      { ...nested, things },
+    )
+    expect(text(through)).toContain('This is in it, inside Two banks.')
   })
 
   it('counts the other passes that open it as well, each once', () => {

@@ -21,7 +21,7 @@ export function LinkDialog({ place }: SourceProps) {
   const [address, setAddress] = useState(() => pastedAddress.get())
   const [title, setTitle] = useState<string | null>(null)
   const found = previewLink.data
-  const look = () => {
+  const showPreview = () => {
     setTitle(null)
     previewLink.mutate(address)
   }
@@ -52,7 +52,7 @@ export function LinkDialog({ place }: SourceProps) {
         className={styles.line}
         onSubmit={(event) => {
           event.preventDefault()
-          if (address.trim() !== '') look()
+          if (address.trim() !== '') showPreview()
         }}
       >
         <TextField

@@ -40,7 +40,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
     <PageActsProvider value={acts}>
       <PageStateProvider value={editor}>
         <div className={styles.screen}>
-          <Seam isPreviewing={isPreviewing} onLook={() => setIsLooking((looking) => !looking)} />
+          <Seam isPreviewing={isPreviewing} onPreview={() => setIsLooking((looking) => !looking)} />
           {isPreviewing ? (
             <Look />
           ) : (

@@ -24,7 +24,7 @@ function seam(draft: PageDocument, published: PageDocument | null, seers = { peo
   const state = { page, draft: { document: draft }, shown } as unknown as PageEditorState
   return renderHtml(
     <PageStateProvider value={state}>
-      <Seam isPreviewing={false} onLook={() => undefined} />
+      <Seam isPreviewing={false} onPreview={() => undefined} />
     </PageStateProvider>,
     { answers: [[accessQueries.seers('pages', 'creek').queryKey, seers]] },
   )

@@ -17,10 +17,10 @@ const MOST_TICKS = 14
 
 interface SeamProps {
   readonly isPreviewing: boolean
-  readonly onLook: () => void
+  readonly onPreview: () => void
 }
 
-export function Seam({ isPreviewing, onLook }: SeamProps) {
+export function Seam({ isPreviewing, onPreview }: SeamProps) {
   const { t } = useTranslation('pages')
   const when = useWhen()
   const { page, draft, shown } = usePage()
@@ -87,7 +87,7 @@ export function Seam({ isPreviewing, onLook }: SeamProps) {
           startIcon={
             isPreviewing ? <IconPencil size={18} stroke={1.7} /> : <IconEye size={18} stroke={1.7} />
           }
-          onClick={onLook}
+          onClick={onPreview}
         >
           {isPreviewing ? t('seam.edit') : t('seam.preview')}
         </Button>

@@ -225,7 +225,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
             isSnapping={squaring.isSnapping}
             onSnapping={squaring.setIsSnapping}
             onFindSheet={squaring.find}
-            onLook={() => void findNames()}
+            onFindNames={() => void findNames()}
             onHorizon={turnHorizon}
           />
         )}

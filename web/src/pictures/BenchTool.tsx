@@ -33,7 +33,7 @@ interface BenchToolProps extends ToolBarProps {
   readonly hasHorizon: boolean
   readonly onSnapping: (isOn: boolean) => void
   readonly onFindSheet: () => void
-  readonly onLook: () => void
+  readonly onFindNames: () => void
   readonly onHorizon: () => void
 }
 
@@ -84,7 +84,7 @@ function Controls(props: BenchToolProps & { readonly tool: ToolKind }) {
           isPreviewing={props.isPreviewing}
           onFill={concealing.setFill}
           onDrawing={concealing.setDrawing}
-          onLook={props.onLook}
+          onFindNames={props.onFindNames}
           onAdd={() => concealing.add(props.geometry)}
           onDrop={() => concealing.chosen !== null && concealing.drop(concealing.chosen)}
         />

@@ -15,13 +15,13 @@ interface ConcealBarProps {
   readonly isPreviewing: boolean
   readonly onFill: (fill: ConcealFill) => void
   readonly onDrawing: (drawing: Drawing) => void
-  readonly onLook: () => void
+  readonly onFindNames: () => void
   readonly onAdd: () => void
   readonly onDrop: () => void
 }
 
 export function ConcealBar(props: ConcealBarProps) {
-  const { fill, drawing, hasChosen, isPreviewing, onFill, onDrawing, onLook, onAdd, onDrop } = props
+  const { fill, drawing, hasChosen, isPreviewing, onFill, onDrawing, onFindNames, onAdd, onDrop } = props
   const { t } = useTranslation('bench')
   return (
     <>
@@ -58,7 +58,7 @@ export function ConcealBar(props: ConcealBarProps) {
         startIcon={<IconTextScan2 size={18} stroke={1.7} />}
         loading={isPreviewing}
         loadingPosition="start"
-        onClick={onLook}
+        onClick={onFindNames}
       >
         {t('conceal.find')}
       </Button>

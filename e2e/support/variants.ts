@@ -17,7 +17,7 @@ const runs = {
 } as const satisfies Record<string, RunOptions>
 
 /** Returns what axe finds, one line per rule; axe is injected into a page once. */
-export async function findingsOf(page: Page, run: keyof typeof runs, look: string): Promise<string[]> {
+export async function findingsOf(page: Page, run: keyof typeof runs, variant: string): Promise<string[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source)
   const violations = await page.evaluate(async (options) => {
     const { axe } = window as unknown as { axe: { run(options: object): Promise<AxeResults> } }
@@ -27,7 +27,7 @@ export async function findingsOf(page: Page, run: keyof typeof runs, look: strin
     const found = await axe.run(options)
     return found.violations.map(({ id, nodes }) => ({ id, where: nodes.map(({ html }) => html) }))
   }, runs[run])
-  return violations.map(({ id, where }) => `${look}: ${id} ${where.join(' | ')}`)
+  return violations.map(({ id, where }) => `${variant}: ${id} ${where.join(' | ')}`)
 }
 
 /** Returns how many pixels a screen is wider than its window; -1 while something moves. */
