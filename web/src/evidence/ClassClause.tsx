@@ -3,11 +3,11 @@ import { IconUsersGroup } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
 import { useSession } from '../people/useSession.ts'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryClauseProps } from './QuerySentence.tsx'
+import type { ClauseProps, QueryClauseProps } from './QuerySentence.tsx'
 import { RemovableClause } from './RemovableClause.tsx'
 import styles from './QuerySentence.module.css'
 
-export function ClassClause({ query: { classId }, onChange }: QueryClauseProps) {
+export function ClassClause({ query: { classId }, onChange, end }: ClauseProps) {
   const { t } = useTranslation('evidence')
   const { memberships } = useSession()
   if (classId === null) return null
@@ -18,6 +18,7 @@ export function ClassClause({ query: { classId }, onChange }: QueryClauseProps) 
       {' '}
       <RemovableClause
         label={t('query.takeClassOff', { words })}
+        end={end}
         onRemove={() => onChange({ classId: null })}
       >
         {words}

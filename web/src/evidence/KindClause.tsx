@@ -4,21 +4,24 @@ import { evidenceKinds } from '@valise/core/evidence'
 import type { EvidenceKind } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryClauseProps } from './QuerySentence.tsx'
+import type { ClauseProps } from './QuerySentence.tsx'
 import { useListWords } from '../ui/useListWords.ts'
 import styles from './QuerySentence.module.css'
 
-export function KindClause({ query, counts, onChange }: QueryClauseProps) {
+export function KindClause({ query, counts, onChange, end }: ClauseProps) {
   const { t } = useTranslation('evidence')
   const list = useListWords()
   const { kinds } = query
   const named = kinds.map((kind) => t(`kindsOf.${kind}`))
   return (
-    <QueryMenu words={kinds.length === 0 ? t('query.anyKind') : list.any(named)} label={t('query.kind')}>
-      {() => (
-        <KindChoices kinds={kinds} counts={counts?.kinds} onChange={(next) => onChange({ kinds: next })} />
-      )}
-    </QueryMenu>
+    <span className={styles.joined}>
+      <QueryMenu words={kinds.length === 0 ? t('query.anyKind') : list.any(named)} label={t('query.kind')}>
+        {() => (
+          <KindChoices kinds={kinds} counts={counts?.kinds} onChange={(next) => onChange({ kinds: next })} />
+        )}
+      </QueryMenu>
+      {end}
+    </span>
   )
 }
 

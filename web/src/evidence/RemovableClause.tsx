@@ -5,15 +5,20 @@ import styles from './QuerySentence.module.css'
 
 interface RemovableClauseProps {
   readonly label: string
+  /** The punctuation after it. */
+  readonly end: string
   readonly onRemove: () => void
   readonly children: ReactNode
 }
 
-export function RemovableClause({ label, onRemove, children }: RemovableClauseProps) {
+export function RemovableClause({ label, end, onRemove, children }: RemovableClauseProps) {
   return (
-    <button type="button" className={styles.chip} aria-label={label} onClick={onRemove}>
-      {children}
-      <IconX size={16} stroke={1.7} aria-hidden="true" />
-    </button>
+    <span className={styles.joined}>
+      <button type="button" className={styles.chip} aria-label={label} onClick={onRemove}>
+        {children}
+        <IconX size={16} stroke={1.7} aria-hidden="true" />
+      </button>
+      {end}
+    </span>
   )
 }

@@ -9,11 +9,11 @@ import { useTranslation } from 'react-i18next'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { evidenceQueries } from './queries.ts'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryClauseProps } from './QuerySentence.tsx'
+import type { ClauseProps, QueryClauseProps } from './QuerySentence.tsx'
 import { RenameTags } from './RenameTags.tsx'
 import styles from './QuerySentence.module.css'
 
-export function TagClause({ query, onChange }: QueryClauseProps) {
+export function TagClause({ query, onChange, end }: ClauseProps) {
   const { t } = useTranslation('evidence')
   const { tags, tagged } = query
   if (tags.length === 0) return null
@@ -23,16 +23,19 @@ export function TagClause({ query, onChange }: QueryClauseProps) {
       {tags.map((tag, n) => (
         <Fragment key={tag}>
           {n === 0 ? '' : ` ${t(tagged === 'all' ? 'query.and' : 'query.or')} `}
-          <span className={styles.tagBox}>
-            <button
-              type="button"
-              className={styles.tag}
-              aria-label={t('tags.takeOff', { tag })}
-              onClick={() => onChange({ tags: tags.filter((one) => one !== tag) })}
-            >
-              {tag}
-              <IconX size={15} stroke={1.7} aria-hidden="true" />
-            </button>
+          <span className={styles.joined}>
+            <span className={styles.tagBox}>
+              <button
+                type="button"
+                className={styles.tag}
+                aria-label={t('tags.takeOff', { tag })}
+                onClick={() => onChange({ tags: tags.filter((one) => one !== tag) })}
+              >
+                {tag}
+                <IconX size={15} stroke={1.7} aria-hidden="true" />
+              </button>
+            </span>
+            {n === tags.length - 1 ? end : ''}
           </span>
         </Fragment>
       ))}

@@ -8,11 +8,11 @@ import { DayField } from '../ui/DayField.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { useToday } from '../reflections/useToday.ts'
 import { QueryMenu } from './QueryMenu.tsx'
-import type { QueryClauseProps } from './QuerySentence.tsx'
+import type { ClauseProps, QueryClauseProps } from './QuerySentence.tsx'
 import { RemovableClause } from './RemovableClause.tsx'
 import styles from './QuerySentence.module.css'
 
-export function TimeClause({ query: { from, until }, onChange }: QueryClauseProps) {
+export function TimeClause({ query: { from, until }, onChange, end }: ClauseProps) {
   const { t } = useTranslation('evidence')
   const words = useTimeWords(from, until)
   if (words === null) return null
@@ -21,6 +21,7 @@ export function TimeClause({ query: { from, until }, onChange }: QueryClauseProp
       {' '}
       <RemovableClause
         label={t('query.takeTimeOff', { words })}
+        end={end}
         onRemove={() => onChange({ from: null, until: null })}
       >
         {words}

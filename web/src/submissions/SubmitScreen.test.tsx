@@ -104,7 +104,7 @@ describe('what goes in', () => {
   })
 
   it('is counted: parts, pieces, files and their size', () => {
-    expect(list({})).toContain('Everything you chose, with 8 things on it and 3 files, 48 kB.')
+    expect(list({})).toContain('Everything you chose: 8 things and 3 files, 48 kB.')
     expect(list({ isIn: false }, { parts: 0, pieces: 0, files: 0, bytes: 0 })).toContain(
       'Nothing chosen yet.',
     )
