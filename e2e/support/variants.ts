@@ -21,10 +21,21 @@ export async function findingsOf(page: Page, run: keyof typeof runs, variant: st
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(source)
   const violations = await page.evaluate(async (options) => {
     const { axe } = window as unknown as { axe: { run(options: object): Promise<AxeResults> } }
-    // Colours that are still on their way from one appearance to the other are nobody's.
+    // Colours in transition from one appearance to the other are not judged. A transition takes a quarter of a second;
+    // one that never ends (its element is no longer rendered) is named instead of waited for.
     const passing = document.getAnimations().filter((one) => one.effect?.getTiming().iterations !== Infinity)
-    await Promise.allSettled(passing.map((one) => one.finished))
-    const found = await axe.run(options)
+    const late = new Promise<never>((_, reject) => {
+      setTimeout(() => {
+        const stuck = passing.filter(({ playState }) => playState !== 'finished')
+        const names = stuck.map((one) => {
+          const { target } = one.effect as KeyframeEffect
+          return `${one.playState} ${target?.outerHTML.slice(0, 120) ?? ''}`
+        })
+        reject(new Error(`transitions that do not end: ${names.join('; ') || 'none, so it is axe'}`))
+      }, 60_000)
+    })
+    const judged = Promise.allSettled(passing.map((one) => one.finished)).then(() => axe.run(options))
+    const found = await Promise.race([judged, late])
     return found.violations.map(({ id, nodes }) => ({ id, where: nodes.map(({ html }) => html) }))
   }, runs[run])
   return violations.map(({ id, where }) => `${variant}: ${id} ${where.join(' | ')}`)
