@@ -1,7 +1,7 @@
 // How many things several places hold, in one answer: the rail of every screen asks for all of its counts at once.
 import { Type } from 'typebox'
 import { route } from './http/index.ts'
-import type { Route } from './http/index.ts'
+import type { CountAnswer, Route } from './http/index.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
@@ -33,7 +33,7 @@ export function countsRoute(routes: readonly Route[]): Route {
           if (!one) return []
           // Counting takes nothing but who asks.
           const counted = one.handle(call as unknown as Parameters<Route['handle']>[0])
-          return [counted.then((answer) => [name, (answer as { live: number }).live] as const)]
+          return [counted.then((answer) => [name, (answer as CountAnswer).live] as const)]
         }),
       )
       return Object.fromEntries(counts)

@@ -14,7 +14,7 @@ import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { instantSchema } from '@valise/core/time'
 import { Type } from 'typebox'
-import { route } from '../http/index.ts'
+import { countAnswer, route } from '../http/index.ts'
 import { countSeers } from './audienceStore.ts'
 import { findBinEffects } from './binEffectsStore.ts'
 import { countSharedWithMe, listSharedWithMe } from './sharedWithMeStore.ts'
@@ -171,7 +171,7 @@ export const accessRoutes = [
       path: '/api/shared-with-me/count',
       summary: 'How many things others opened to me',
       who: 'signed-in',
-      answer: object({ live: Type.Integer() }),
+      answer: countAnswer,
     },
     async ({ reader, actor }) => ({ live: await countSharedWithMe(reader, actor) }),
   ),

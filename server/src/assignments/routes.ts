@@ -7,7 +7,7 @@ import {
 } from '@valise/core/assignments'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
-import { route } from '../http/index.ts'
+import { countAnswer, route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countAssignments, listAssignments } from './store.ts'
 
@@ -52,9 +52,9 @@ export const assignmentRoutes = [
       path: '/api/assignments/count',
       summary: 'How many of them are running',
       who: 'signed-in',
-      answer: object({ saved: Type.Integer() }),
+      answer: countAnswer,
     },
-    async ({ reader, actor }) => ({ saved: await countAssignments(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countAssignments(reader, actor) }),
   ),
   route(
     {

@@ -10,7 +10,7 @@ import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
 import { binRoutes } from '../drafts/index.ts'
-import { route } from '../http/index.ts'
+import { countAnswer, route } from '../http/index.ts'
 import { readCollection } from './readStore.ts'
 import * as service from './service.ts'
 import { countCollections, listCollections } from './store.ts'
@@ -47,7 +47,7 @@ export const collectionRoutes = [
       path: '/api/collections/count',
       summary: 'How many collections I have',
       who: 'signed-in',
-      answer: object({ live: Type.Integer() }),
+      answer: countAnswer,
     },
     async ({ reader, actor }) => ({ live: await countCollections(reader, actor) }),
   ),

@@ -18,7 +18,7 @@ import type { queryNames } from '@valise/core/evidence'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import type { TSchema } from 'typebox'
-import { route } from '../http/index.ts'
+import { countAnswer, route } from '../http/index.ts'
 import { countItems, findIds, findItems, listBin } from './queryStore.ts'
 import { createSavedQuery, removeSavedQuery } from './savedQueryService.ts'
 import { listSavedQueries } from './savedQueryStore.ts'
@@ -121,7 +121,7 @@ export const queryRoutes = [
       path: '/api/evidence/count',
       summary: 'How many items I have',
       who: 'signed-in',
-      answer: object({ live: Type.Integer() }),
+      answer: countAnswer,
     },
     async ({ reader, actor }) => ({ live: await countEvidence(reader, actor) }),
   ),

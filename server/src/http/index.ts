@@ -1,4 +1,6 @@
 // HTTP plumbing: routes as data, refusals as problem details, headers, limits, the log.
+export { countAnswer } from './countAnswer.ts'
+export type { CountAnswer } from './countAnswer.ts'
 export type { FileAnswer } from './fileAnswer.ts'
 export { allowedMethods } from './allowedMethods.ts'
 export { answerIdempotently } from './idempotency.ts'

@@ -8,7 +8,7 @@ import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
 import { binRoutes, draftRoutes } from '../drafts/index.ts'
 import { findFileForOthers, findSharedRendition, getEvidence } from '../evidence/index.ts'
-import { fileRoute, route } from '../http/index.ts'
+import { countAnswer, fileRoute, route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countPages, listPages, listUses } from './store.ts'
 
@@ -48,7 +48,7 @@ export const pageRoutes = [
       path: '/api/pages/count',
       summary: 'How many pages I have',
       who: 'signed-in',
-      answer: object({ live: Type.Integer() }),
+      answer: countAnswer,
     },
     async ({ reader, actor }) => ({ live: await countPages(reader, actor) }),
   ),

@@ -11,7 +11,7 @@ import {
 } from '@valise/core/reflections'
 import { Type } from 'typebox'
 import { binRoutes, draftRoutes } from '../drafts/index.ts'
-import { route } from '../http/index.ts'
+import { countAnswer, route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countLogbooks, listEntries, listLogbooks } from './store.ts'
 
@@ -38,7 +38,7 @@ export const reflectionRoutes = [
       path: '/api/logbooks/count',
       summary: 'How many logbooks I have',
       who: 'signed-in',
-      answer: object({ live: Type.Integer() }),
+      answer: countAnswer,
     },
     async ({ reader, actor }) => ({ live: await countLogbooks(reader, actor) }),
   ),

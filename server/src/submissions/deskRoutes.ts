@@ -14,7 +14,7 @@ import {
 } from '@valise/core/submissions'
 import { Type } from 'typebox'
 import type { PageWish } from '../database/index.ts'
-import { fileRoute, route } from '../http/index.ts'
+import { countAnswer, fileRoute, route } from '../http/index.ts'
 import * as desk from './deskService.ts'
 import { countReading, listReading } from './listStore.ts'
 import { checkCopy } from './checkCopy.ts'
@@ -52,7 +52,7 @@ export const deskRoutes = [
       path: '/api/review-desk/count',
       summary: 'How many sealed copies I am to read',
       who: 'signed-in',
-      answer: object({ live: Type.Integer() }),
+      answer: countAnswer,
     },
     async ({ reader, actor }) => ({ live: await countReading(reader, actor) }),
   ),

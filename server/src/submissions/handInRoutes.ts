@@ -9,7 +9,7 @@ import {
   todaySchema,
 } from '@valise/core/submissions'
 import { Type } from 'typebox'
-import { route } from '../http/index.ts'
+import { countAnswer, route } from '../http/index.ts'
 import * as service from './handInService.ts'
 import { countOwnSubmissions, listOwnSubmissions } from './listStore.ts'
 import { getReceipt } from './readService.ts'
@@ -94,7 +94,7 @@ export const handInRoutes = [
       path: '/api/submissions/count',
       summary: 'How often I handed something in',
       who: 'signed-in',
-      answer: object({ live: Type.Integer() }),
+      answer: countAnswer,
     },
     async ({ reader, actor }) => ({ live: await countOwnSubmissions(reader, actor) }),
   ),
