@@ -165,9 +165,12 @@ test('on paper there is the page itself, on as many sheets as it needs', async (
   await expect(page.locator('article.paper')).toBeVisible()
   const sheet = await page.evaluate(() => ({
     height: document.documentElement.scrollHeight,
+    width: document.querySelector('article.paper')?.clientWidth ?? 0,
     colour: getComputedStyle(document.querySelector('article.paper p') ?? document.body).color,
   }))
   expect(sheet.height).toBeGreaterThan(1200)
+  // Nothing is left of the columns of the screen: the page has the sheet to itself.
+  expect(sheet.width).toBeGreaterThan(600)
   expect(sheet.colour).toBe('rgb(0, 0, 0)')
 })
 
