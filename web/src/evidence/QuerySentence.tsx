@@ -57,7 +57,7 @@ function WordsClause({ query: { words }, onChange, end }: ClauseProps) {
         end={end}
         onRemove={() => onChange({ words: '' })}
       >
-        “{words}”
+        {t('query.quoted', { words })}
       </RemovableClause>
     </>
   )

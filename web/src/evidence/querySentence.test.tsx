@@ -27,7 +27,7 @@ describe('the query as a sentence', () => {
     }
     for (const language of ['en', 'es'] as const) {
       const said = sentence(asked, language)
-      expect(said).toContain('“low water”')
+      expect(said).toContain(language === 'en' ? '“low water”' : '«low water»')
       expect(said).toContain('Transect')
       expect(said.match(/Transect/g)).toHaveLength(1)
       expect(said).not.toContain('<')

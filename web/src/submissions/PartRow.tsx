@@ -103,7 +103,7 @@ function PageCopy({ part, assignmentId, onCopy }: PageCopyProps) {
       </Link>{' '}
       {copy === 'draft' ? null : (
         <>
-          {t('parts.or')}{' '}
+          <span data-print="off">{t('parts.or')}</span>{' '}
           <Link component="button" type="button" onClick={() => onCopy('draft')}>
             {t('parts.sealDraft')}
           </Link>
@@ -137,7 +137,7 @@ function PageCopy({ part, assignmentId, onCopy }: PageCopyProps) {
             {changes > 0 ? (
               <>
                 {' '}
-                {t('parts.or')} {verbs(t('parts.publishFirst'))}
+                <span data-print="off">{t('parts.or')}</span> {verbs(t('parts.publishFirst'))}
               </>
             ) : null}
           </>
