@@ -138,6 +138,7 @@ test('things are chosen, moved, aligned, grouped and taken back by keys alone', 
   await expect(listed(page)).toHaveCount(0)
   await page.keyboard.press('Control+z')
   await expect(listed(page)).toHaveCount(3)
+  await saved(page)
   await page.reload()
   await expect(listed(page)).toHaveCount(3)
 })
@@ -165,6 +166,29 @@ test('an undo that is typed faster than the change before is answered outlives t
   isHeld = false
   await page.reload()
   await expect(listed(page)).toHaveCount(2)
+})
+
+test('closing the window sends an undo that waits, also where the device stores nothing', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  const id = await begin(page, ['Quadrat 7', 'Heron at the weir'])
+  await page.addInitScript(() => Object.defineProperty(window, 'indexedDB', { value: undefined }))
+  await page.reload()
+  await layer(page, 'Heron at the weir').focus()
+  // The first save arrives; its answer never comes.
+  let count = 0
+  await page.route(`/api/collages/${id}`, async (route) => {
+    if (route.request().method() !== 'PUT' || ++count > 1) return route.fallback()
+    await route.fetch()
+  })
+  await page.keyboard.press('Control+a')
+  await page.keyboard.press('Delete')
+  await expect(async () => expect((await documentOf(page, id)).layers).toHaveLength(0)).toPass()
+  await page.keyboard.press('Control+z')
+  await expect(listed(page)).toHaveCount(2)
+  await page.reload()
+  await expect(async () => expect((await documentOf(page, id)).layers).toHaveLength(2)).toPass()
 })
 
 test('things are dragged to where they snap, resized, drawn over and rubbed out', async ({ browser }) => {

@@ -145,6 +145,20 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<
     },
     [personId, keeping, send],
   )
+  // A window that closes sends what waits behind an unanswered save, as if that save had arrived. If it had not, the
+  // server refuses this one, and the device has it.
+  useEffect(() => {
+    const flush = () => {
+      if (!waiting.current) return
+      const { document } = waiting.current
+      const revision = known.current.revision + sent.current.length
+      sent.current = [...sent.current, document].slice(-MOST_SENT)
+      // Nobody is there to hear the answer; a window that comes back sends it again and takes in what there is.
+      keeping.put(document, revision).catch(() => undefined)
+    }
+    window.addEventListener('pagehide', flush)
+    return () => window.removeEventListener('pagehide', flush)
+  }, [keeping])
   // What an earlier window left on the device is joined with what stands here, and saved.
   useEffect(() => {
     let isGone = false
