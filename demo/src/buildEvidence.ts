@@ -5,8 +5,8 @@ import { addDays } from '@valise/core/time'
 import type { Instant, LocalDay } from '@valise/core/time'
 import {
   inTransaction,
-  keepFile,
-  keepPoster,
+  saveFile,
+  savePoster,
   listPresentPeople,
   streamOf,
   putIntoBin,
@@ -107,11 +107,11 @@ async function keep(
   const { title, tags, rights, fileName, statement } = item
   const id = uuidv7({ msecs: Date.parse(database.clock.now()) })
   const file = { id, stored, examined, fileName, replaces: null, classId, rights }
-  await inTransaction(database, (trx) => keepFile(trx, services.jobs, owner, file))
+  await inTransaction(database, (trx) => saveFile(trx, services.jobs, owner, file))
   const said = { title, tags: [...tags], ...(statement !== undefined && { statement }) }
   await updateEvidence(database, owner, id, 2, { ...said, alternativeText: showsOf(item) })
   if (moment) {
-    await keepPoster(services, owner, { id, n: 1 }, streamOf(moment))
+    await savePoster(services, owner, { id, n: 1 }, streamOf(moment))
   }
   if (item.inTray) await putIntoTray(database, owner, id)
   if (item.binned) await putIntoBin(lately(services, today), owner, id)

@@ -10,7 +10,7 @@ import {
   createNote,
   indexWords,
   insertDriveDocument,
-  keepContent,
+  saveContent,
   streamOf,
   saveLink,
   shiftedClock,
@@ -29,7 +29,7 @@ export async function buildOutside(services: Services, owner: PersonActor, today
     return { ...services, database: { ...services.database, clock, reader: services.database.reader } }
   }
   for (const { daysAgo, title, tags, link } of linksFrom(origin)) {
-    const { evidenceId } = await keepContent(on(daysAgo), owner, {
+    const { evidenceId } = await saveContent(on(daysAgo), owner, {
       content: streamOf(Buffer.from(`# ${title}\r\n${link.address}\r\n`)),
       mime: LINK_MIME,
       fileName: '127.0.0.1.url.txt',
@@ -132,7 +132,7 @@ async function buildDriveDocument(services: Services, owner: PersonActor): Promi
     'Visit 1: eleven stakes set, low water at 07:10.',
     'Visit 2: stake 6 leans, silt up by two centimetres.',
   ]
-  const { evidenceId } = await keepContent(services, owner, {
+  const { evidenceId } = await saveContent(services, owner, {
     content: streamOf(Buffer.from(`${lines.join('\n')}\n`)),
     fileName: 'Crew log, line 3.txt',
     tags: ['Transect', 'Crew'],

@@ -9,7 +9,7 @@ import {
   createEntry,
   createLogbook,
   createPage,
-  keepEdit,
+  saveEdit,
   findItems,
   listPresentPeople,
   pageRoom,
@@ -86,7 +86,7 @@ export async function buildPage(building: PageBuilding, wish: SamplePage): Promi
   const ids = { editId: uuidv7(), windowId: uuidv7() }
   const soonAfter = at(building, Math.max(wish.publishedDaysAgo - 3, 0), 9)
   const edit = { base: page.draft.revision, ...ids, operations }
-  await keepEdit(soonAfter, pageRoom, { actor, id: page.id, edit })
+  await saveEdit(soonAfter, pageRoom, { actor, id: page.id, edit })
 }
 
 function laterOperations(

@@ -39,8 +39,8 @@ export {
   indexEverything,
   indexWords,
   insertDriveDocument,
-  keepFile,
-  keepPoster,
+  saveFile,
+  savePoster,
   putIntoBin,
   putIntoTray,
   saveLink,
@@ -48,9 +48,9 @@ export {
   updateEvidence,
 } from './evidence/index.ts'
 export { streamOf } from './files/index.ts'
-export { createNote, keepContent } from './gathering/index.ts'
+export { createNote, saveContent } from './gathering/index.ts'
 export { listNews, markNewsSeen } from './feedback/index.ts'
-export { keepEdit } from './drafts/index.ts'
+export { saveEdit } from './drafts/index.ts'
 export { endPass, givePass, listPasses, listThingsToShare } from './access/index.ts'
 export { changeCollection, createCollection } from './collections/index.ts'
 export { createPage, pageRoom, publishPage } from './pages/index.ts'

@@ -36,7 +36,7 @@ export const collageRoutes = [
     {
       method: 'put',
       path: '/api/collages/{id}',
-      summary: 'Keep a collage as it is now',
+      summary: 'Save a collage as it is now',
       who: 'signed-in',
       params: byId,
       body: collageSchema,

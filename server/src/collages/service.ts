@@ -25,7 +25,7 @@ import {
   replaceContent,
   writeItem,
 } from '../evidence/index.ts'
-import { keepContent } from '../gathering/index.ts'
+import { saveContent } from '../gathering/index.ts'
 import type { Services } from '../services.ts'
 import { findBoardPictures, listPictured } from './pictureStore.ts'
 
@@ -56,7 +56,7 @@ export async function createCollage(
   const shown = await findBoardPictures(reader, actor.personId, collage)
   const turn = { lane: 'requests', personId: actor.personId } as const
   const { file } = await services.workers.run('board', { collage, pictures: shown }, turn)
-  const { evidenceId } = await keepContent(services, actor, {
+  const { evidenceId } = await saveContent(services, actor, {
     content: await services.files.open(file.sha256),
     fileName: 'collage.png',
     kind: 'collage',

@@ -21,7 +21,7 @@ export interface DraftRoom {
 /**
  * Saves an edit. @throws AppError `stale` when it conflicts with an earlier one; its text is saved as another version
  */
-export async function keepEdit(
+export async function saveEdit(
   on: Writable,
   room: DraftRoom,
   { actor, id, edit }: { readonly actor: PersonActor; readonly id: string; readonly edit: Edit },
@@ -69,13 +69,13 @@ export function draftRoutes(path: string, room: DraftRoom): Route[] {
         method: 'post',
         path: `${path}/edits`,
         summary:
-          'Keep an edit of the draft; edits of other windows are joined, and the same piece is refused',
+          'Save an edit of the draft; edits of other windows are merged, and the same piece is refused',
         who: 'signed-in',
         params: Type.Object({ id: idSchema }, { additionalProperties: false }),
         body: editSchema,
         answer: editAnswerSchema,
       },
-      ({ writable, actor, params, body }) => keepEdit(writable, room, { actor, id: params.id, edit: body }),
+      ({ writable, actor, params, body }) => saveEdit(writable, room, { actor, id: params.id, edit: body }),
     ),
     route(
       {

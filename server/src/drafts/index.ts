@@ -1,7 +1,7 @@
 // Drafts: the machinery under pages and entries, which keeps every edit and joins those of several windows.
 export { binRoutes } from './binRoutes.ts'
 export type { BinActs } from './binRoutes.ts'
-export { draftRoutes, keepEdit } from './draftRoom.ts'
+export { draftRoutes, saveEdit } from './draftRoom.ts'
 export type { DraftRoom } from './draftRoom.ts'
 export { createDraft } from './editDraft.ts'
 export { getPresentDraft, listPresentDrafts } from './presentDraft.ts'

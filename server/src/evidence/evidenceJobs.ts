@@ -15,7 +15,7 @@ import {
   RENDER_VERSION,
   SWEEP,
 } from './jobNames.ts'
-import { enqueueReading, keepExamined } from './keepFile.ts'
+import { enqueueReading, saveExamined } from './saveFile.ts'
 import { unread } from './readInside.ts'
 import type { ReadFile } from './readInside.ts'
 import { giveUpRecipe, renderRecipe } from './recipeService.ts'
@@ -31,7 +31,7 @@ export function evidenceJobs(services: Services): Readonly<Record<string, JobHan
   return {
     [EXAMINE_VERSION]: handlerOf(
       (of) => examineVersion(services, of),
-      (of) => keepExamination(services, of, unexamined),
+      (of) => saveExamination(services, of, unexamined),
     ),
     [RENDER_VERSION]: handlerOf(
       (of) => renderVersion(services, of),
@@ -48,7 +48,7 @@ export function evidenceJobs(services: Services): Readonly<Record<string, JobHan
       (of) => readVersion(services, of),
       (of, isBurst) => {
         const problem = isBurst ? 'document-too-large' : 'document-damaged'
-        return keepReading(services, of, { ...unread, problem }, null)
+        return saveReading(services, of, { ...unread, problem }, null)
       },
     ),
     [INDEX_EVIDENCE]: { run: () => indexEverything(services) },
@@ -87,21 +87,21 @@ async function examineVersion(services: Services, of: VersionOfItem): Promise<vo
   if (!version) return
   const { fileSha256: sha256, bytes, fileName, ownerId: personId } = version
   const turn = { lane: 'jobs', personId } as const
-  await keepExamination(
+  await saveExamination(
     services,
     of,
     await services.workers.run('examine', { sha256, bytes, fileName }, turn),
   )
 }
 
-async function keepExamination(
+async function saveExamination(
   { database, jobs }: Services,
   of: VersionOfItem,
   examined: Examined,
 ): Promise<void> {
   await inTransaction(database, async (trx) => {
     const version = await findVersion(trx, of.id, of.n)
-    if (version) await keepExamined(trx, jobs, version, examined)
+    if (version) await saveExamined(trx, jobs, version, examined)
   })
 }
 
@@ -135,10 +135,10 @@ async function readVersion(services: Services, of: VersionOfItem): Promise<void>
   const turn = { lane: 'jobs', personId } as const
   const read = await workers.run('read', { sha256, bytes, mime }, turn)
   const rendered = read.picture && (await workers.run('render', { sha256: read.picture.sha256 }, turn))
-  await keepReading(services, of, read, rendered)
+  await saveReading(services, of, read, rendered)
 }
 
-async function keepReading(
+async function saveReading(
   { database }: Services,
   of: VersionOfItem,
   read: ReadFile,

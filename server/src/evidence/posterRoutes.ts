@@ -5,7 +5,7 @@ import { bytesOfBody, getSignedIn } from '../http/index.ts'
 import type { Authenticate } from '../http/index.ts'
 import type { Services } from '../services.ts'
 import { getEvidence } from './service.ts'
-import { keepPoster } from './showPicture.ts'
+import { savePoster } from './showPicture.ts'
 
 const MOST_BYTES = 4 * 1_048_576
 
@@ -17,7 +17,7 @@ export function mountPosters(app: Hono, services: Services, authenticate: Authen
     if (bytes > MOST_BYTES) throw new AppError('too-large', 'too-large')
     const id = c.req.param('id')
     const { version } = await getEvidence(services.database.reader(), actor, id)
-    await keepPoster(services, actor, { id, n: version.n }, bytesOfBody(c.req.raw, bytes))
+    await savePoster(services, actor, { id, n: version.n }, bytesOfBody(c.req.raw, bytes))
     return c.body(null, 204)
   })
 }

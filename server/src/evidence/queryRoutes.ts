@@ -139,7 +139,7 @@ export const queryRoutes = [
     {
       method: 'post',
       path: '/api/evidence/queries',
-      summary: 'Keep a query under a name; the same name keeps the new one',
+      summary: 'Save a search under a name; under the same name it is replaced',
       who: 'signed-in',
       body: newSavedQuerySchema,
       answer: savedQuerySchema,

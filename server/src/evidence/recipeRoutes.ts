@@ -4,7 +4,7 @@ import { savedRecipeSchema, recipeSchema } from '@valise/core/pictures'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { fileRoute, route } from '../http/index.ts'
-import { keepRecipe, readRecipe } from './recipeService.ts'
+import { saveRecipe, readRecipe } from './recipeService.ts'
 import { findAsTaken } from './versionStore.ts'
 
 const byVersion = Type.Object(
@@ -50,6 +50,6 @@ export const recipeRoutes = [
       needsRevision: true,
     },
     ({ services, writable, actor, params, revision, body }) =>
-      keepRecipe(writable, services.jobs, actor, params, revision, body),
+      saveRecipe(writable, services.jobs, actor, params, revision, body),
   ),
 ]

@@ -56,7 +56,7 @@ export async function readRecipe(
  * Saves a recipe as the next revision. @throws AppError `invalid` when it cannot be run, `stale` when another window
  * saved first
  */
-export function keepRecipe(
+export function saveRecipe(
   on: Writable,
   jobs: Jobs,
   actor: PersonActor,
@@ -81,7 +81,7 @@ export async function carryRecipeOver(trx: Trx, jobs: Jobs, from: StoredVersion,
 }
 
 /** Saves the recipe that a new picture came with. An invalid one is ignored: no photo is refused for it. */
-export async function keepFirstRecipe(
+export async function saveFirstRecipe(
   trx: Trx,
   jobs: Jobs,
   evidenceId: string,

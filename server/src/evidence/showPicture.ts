@@ -28,7 +28,7 @@ export async function showPicture(
 }
 
 /** Saves the poster frame that the owner's browser took from a video. */
-export async function keepPoster(
+export async function savePoster(
   services: Services,
   actor: PersonActor,
   { id, n }: { readonly id: string; readonly n: number },

@@ -12,10 +12,10 @@ import { ProcessBurst } from '../jobs/index.ts'
 import type { Services } from '../services.ts'
 import { unexamined } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
-import { keepFile } from './keepFile.ts'
-import type { FileToKeep } from './keepFile.ts'
+import { saveFile } from './saveFile.ts'
+import type { FileToSave } from './saveFile.ts'
 import { findLanding } from './landingStore.ts'
-import { keepFirstRecipe } from './recipeService.ts'
+import { saveFirstRecipe } from './recipeService.ts'
 import { findEvidence } from './store.ts'
 import * as store from './uploadStore.ts'
 import { beginToSpeak } from './voiceService.ts'
@@ -143,14 +143,14 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
   try {
     await inTransaction(database, async (trx) => {
       if (!(await store.isStillOpen(trx, id))) return
-      const file: FileToKeep = {
+      const file: FileToSave = {
         ...{ id, stored, examined, fileName, replaces, classId, assignmentId, durationMs, intoTray: true },
         ...(title !== null && { title }),
         ...(isMine === 1 && { rights: { state: 'mine' } }),
       }
-      const { outcome, evidenceId } = await keepFile(trx, jobs, actor, file)
+      const { outcome, evidenceId } = await saveFile(trx, jobs, actor, file)
       if (upload.recipe !== null && outcome !== 'same')
-        await keepFirstRecipe(trx, jobs, evidenceId, upgradeRecipe(JSON.parse(upload.recipe)))
+        await saveFirstRecipe(trx, jobs, evidenceId, upgradeRecipe(JSON.parse(upload.recipe)))
       if (upload.aboutId !== null && outcome === 'new') {
         const over = { id: upload.aboutId, voiceId: evidenceId }
         await beginToSpeak(trx, actor, over, JSON.parse(upload.moments ?? '[]'))

@@ -9,7 +9,7 @@ import type {
 } from '@valise/core/evidence'
 import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
-import { keepFileRow } from '../files/index.ts'
+import { saveFileRow } from '../files/index.ts'
 import { MAKER_VERSION } from './renderPicture.ts'
 import type { RenderedPicture } from './renderPicture.ts'
 
@@ -93,7 +93,7 @@ export function toVersion(row: VersionRecord): EvidenceVersion {
 }
 
 export async function insertVersion(trx: Trx, version: NewVersion): Promise<void> {
-  await keepFileRow(trx, { sha256: version.fileSha256, bytes: version.bytes })
+  await saveFileRow(trx, { sha256: version.fileSha256, bytes: version.bytes })
   await trx.sql('evidenceVersions').insert({ ...version, createdAt: trx.now })
 }
 
@@ -168,7 +168,7 @@ export async function saveRender(
   revisions: RenderRevisions,
 ): Promise<void> {
   for (const { sha256, bytes, kind, mime, width, height } of made) {
-    await keepFileRow(trx, { sha256, bytes })
+    await saveFileRow(trx, { sha256, bytes })
     const row = { evidenceId, n, kind, ...revisions, makerVersion: MAKER_VERSION }
     const content = { ownerId, fileSha256: sha256, mime, bytes, width, height, createdAt: trx.now }
     await trx
@@ -185,7 +185,7 @@ export async function replaceContent(
   { evidenceId, n }: Pick<NewVersion, 'evidenceId' | 'n'>,
   content: Pick<NewVersion, 'fileSha256' | 'bytes' | 'document'>,
 ): Promise<void> {
-  await keepFileRow(trx, { sha256: content.fileSha256, bytes: content.bytes })
+  await saveFileRow(trx, { sha256: content.fileSha256, bytes: content.bytes })
   await trx
     .sql('evidenceVersions')
     .where({ evidenceId, n })

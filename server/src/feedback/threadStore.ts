@@ -6,7 +6,7 @@ import type { Knex } from 'knex'
 import type { Reader, Trx } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
 
-export interface FeedbackToKeep extends NewFeedback {
+export interface FeedbackToSave extends NewFeedback {
   readonly submissionId: string
   readonly authorId: string
   /** The page that it stands on, where it is open. */
@@ -14,7 +14,7 @@ export interface FeedbackToKeep extends NewFeedback {
   readonly isRequest: boolean
 }
 
-export async function insertFeedback(trx: Trx, feedback: FeedbackToKeep): Promise<string> {
+export async function insertFeedback(trx: Trx, feedback: FeedbackToSave): Promise<string> {
   const { isOpen, isRequest, ...row } = feedback
   const id = trx.newId()
   await trx

@@ -9,7 +9,7 @@ const LOOSE_KEPT_HOURS = 48
 const LOOSE_KEPT_MS = LOOSE_KEPT_HOURS * 3_600_000
 
 /** Registers a stored file, so that rows can refer to it. Registering it again only renews the claim to it. */
-export async function keepFileRow(trx: Trx, file: StoredFile): Promise<void> {
+export async function saveFileRow(trx: Trx, file: StoredFile): Promise<void> {
   const row = { sha256: file.sha256, bytes: file.bytes, createdAt: trx.now, looseSince: null }
   await trx.sql('files').insert(row).onConflict('sha256').merge({ looseSince: null })
 }

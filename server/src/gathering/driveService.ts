@@ -20,7 +20,7 @@ import type { Drive } from '../outside/index.ts'
 import { findSignInName } from '../people/index.ts'
 import type { Services } from '../services.ts'
 import { FOLLOW_DOCUMENT } from './jobNames.ts'
-import { keepContent } from './keepContent.ts'
+import { saveContent } from './saveContent.ts'
 
 const LOOK_EVERY_MINUTES = 10
 
@@ -35,7 +35,7 @@ export async function readFolder(
 }
 
 /** Saves a document of the drive as an item. Returns the existing item of a connected document. */
-export async function keepFromDrive(
+export async function saveFromDrive(
   services: Services,
   actor: PersonActor,
   { documentId, how, landing }: FromDrive,
@@ -50,7 +50,7 @@ export async function keepFromDrive(
   const document = await drive.document(person, documentId).catch(refuse)
   const response = await drive.content(person, documentId).catch(refuse)
   const { revision, changedAt } = document
-  const { evidenceId } = await keepContent(services, actor, {
+  const { evidenceId } = await saveContent(services, actor, {
     content: bytesOf(response, config.largestFile),
     fileName: document.name,
     intoTray: true,
@@ -113,7 +113,7 @@ async function follow(services: Services, evidenceId: string): Promise<boolean> 
     }
     const response = await services.outside.drive.content(person, documentId)
     const { revision, changedAt, name } = document
-    await keepContent(services, ownerOf(ownerId), {
+    await saveContent(services, ownerOf(ownerId), {
       content: bytesOf(response, config.largestFile),
       fileName: name,
       replaces: evidenceId,

@@ -2,5 +2,5 @@
 export { gatheringJobs } from './gatheringJobs.ts'
 export { mountPhone } from './phoneRoutes.ts'
 export { gatheringRoutes } from './routes.ts'
-export { keepContent } from './keepContent.ts'
+export { saveContent } from './saveContent.ts'
 export { createNote } from './noteService.ts'

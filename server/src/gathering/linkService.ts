@@ -19,7 +19,7 @@ import { OutsideError, readLink } from '../outside/index.ts'
 import type { ReadLink } from '../outside/index.ts'
 import { streamOf } from '../files/index.ts'
 import type { Services } from '../services.ts'
-import { keepContent } from './keepContent.ts'
+import { saveContent } from './saveContent.ts'
 
 /** What an address is, and whether one has it already. */
 export async function previewLink(
@@ -41,7 +41,7 @@ export async function createLink(services: Services, actor: PersonActor, wish: N
   const said = toPlainLine(wish.title ?? '')
   const title = said === '' ? read.title : said
   const { picture, address, siteName, description, frame, state } = read
-  const { evidenceId } = await keepContent(services, actor, {
+  const { evidenceId } = await saveContent(services, actor, {
     content: streamOf(Buffer.from(`# ${title}\r\n${address}\r\n`)),
     mime: LINK_MIME,
     fileName: `${new URL(address).hostname}.url.txt`,

@@ -19,7 +19,7 @@ import {
 } from '../evidence/index.ts'
 import { streamOf } from '../files/index.ts'
 import type { Services } from '../services.ts'
-import { keepContent } from './keepContent.ts'
+import { saveContent } from './saveContent.ts'
 
 export interface NewNote {
   readonly text: RichText
@@ -39,7 +39,7 @@ export async function createNote(services: Services, actor: PersonActor, note: N
   assertText(note.text)
   const reader = services.database.reader()
   const said = note.title ?? ''
-  const { evidenceId } = await keepContent(services, actor, {
+  const { evidenceId } = await saveContent(services, actor, {
     content: streamOf(pageOf(note.text)),
     fileName: 'note.html',
     mime: 'text/html',

@@ -4,7 +4,7 @@ import { AppError } from '@valise/core/problems'
 import type { Context, Hono } from 'hono'
 import { getCookie, setCookie } from 'hono/cookie'
 import type { Services } from '../services.ts'
-import { getLentCamera, keepFromPhone, MOST_PHONE_BYTES, openCode, PHONE_PATH } from './phoneService.ts'
+import { getLentCamera, saveFromPhone, MOST_PHONE_BYTES, openCode, PHONE_PATH } from './phoneService.ts'
 
 const COOKIE = 'valise-phone'
 const API_PATH = '/api/phone'
@@ -39,7 +39,7 @@ export function mountPhone(app: Hono, services: Services): void {
       throw new AppError('too-large', 'file-too-large', { params: { most: MOST_PHONE_BYTES / 1_048_576 } })
     const fileName = (c.req.query('name') ?? '').slice(0, 2000)
     const content = bytesOfBody(c.req.raw, bytes)
-    await keepFromPhone(services, keyOf(c), {
+    await saveFromPhone(services, keyOf(c), {
       ...{ fileName, bytes, content },
       isMine: c.req.query('mine') === 'yes',
     })

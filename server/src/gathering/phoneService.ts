@@ -10,7 +10,7 @@ import { assertRoomFor, findLanding } from '../evidence/index.ts'
 import { hashToken, newToken } from '../keys.ts'
 import { findNameAndLanguage } from '../people/index.ts'
 import type { Services } from '../services.ts'
-import { keepContent } from './keepContent.ts'
+import { saveContent } from './saveContent.ts'
 import * as store from './phoneStore.ts'
 import type { PhoneLinkRow } from './phoneStore.ts'
 
@@ -72,7 +72,7 @@ export interface PhoneFile {
 }
 
 /** Saves what a phone sends as its owner's own work. */
-export async function keepFromPhone(
+export async function saveFromPhone(
   services: Services,
   key: string | null,
   { fileName, bytes, isMine, content }: PhoneFile,
@@ -87,7 +87,7 @@ export async function keepFromPhone(
     memberships: [],
   }
   await assertRoomFor(services, owner, bytes)
-  await keepContent(services, owner, {
+  await saveContent(services, owner, {
     content,
     fileName,
     classId,

@@ -19,11 +19,11 @@ import { richTextSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import { fileRoute, route } from '../http/index.ts'
-import { keepFromDrive, letGo, checkDocument, readFolder } from './driveService.ts'
+import { saveFromDrive, letGo, checkDocument, readFolder } from './driveService.ts'
 import { createLink, checkAgain, previewLink } from './linkService.ts'
 import { createNote, getNote, updateNote } from './noteService.ts'
 import { endLending, getPhoneState, lendCamera } from './phoneService.ts'
-import { keepFromShelf, reportPicture, searchShelf, smallPicture } from './shelfService.ts'
+import { saveFromShelf, reportPicture, searchShelf, smallPicture } from './shelfService.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
@@ -57,7 +57,7 @@ export const gatheringRoutes = [
     {
       method: 'post',
       path: '/api/links',
-      summary: 'Keep a web link',
+      summary: 'Save a web link',
       who: 'signed-in',
       body: newLinkSchema,
       answer: evidenceSchema,
@@ -148,7 +148,7 @@ export const gatheringRoutes = [
       answer: evidenceSchema,
       status: 201,
     },
-    ({ services, actor, body }) => keepFromDrive(services, actor, body),
+    ({ services, actor, body }) => saveFromDrive(services, actor, body),
   ),
   route(
     {
@@ -202,7 +202,7 @@ export const gatheringRoutes = [
       answer: evidenceSchema,
       status: 201,
     },
-    ({ services, actor, body }) => keepFromShelf(services, actor, body),
+    ({ services, actor, body }) => saveFromShelf(services, actor, body),
   ),
   route(
     {

@@ -11,7 +11,7 @@ import type { Shelf } from '../outside/index.ts'
 import { findShelfReach } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
 import type { Services } from '../services.ts'
-import { keepContent } from './keepContent.ts'
+import { saveContent } from './saveContent.ts'
 import { insertShelfReport, listReported } from './shelfStore.ts'
 
 const MOST_SMALL_BYTES = 2 * 1_048_576
@@ -44,7 +44,7 @@ export async function smallPicture(
   return { ...stored, mime, fileName: 'picture', inline: mime.startsWith('image/') && !mime.includes('svg') }
 }
 
-export async function keepFromShelf(
+export async function saveFromShelf(
   services: Services,
   actor: PersonActor,
   { pictureId, landing }: FromShelf,
@@ -55,7 +55,7 @@ export async function keepFromShelf(
   const picture = await shelf.picture(pictureId, await findShelfReach(reader, actor.personId)).catch(gone)
   const response = await shelf.file(pictureId, 'whole').catch(gone)
   const { title, maker, source, licence, shows } = picture
-  const { evidenceId } = await keepContent(services, actor, {
+  const { evidenceId } = await saveContent(services, actor, {
     content: bytesOf(response, config.largestFile),
     fileName: `${title}.jpg`,
     title,

@@ -155,7 +155,7 @@ function withContents({ isIn }: ChosenPart, contents: ShownDocument | null) {
 
 /** An item that goes in by itself, as a page that shows it alone. */
 function documentOf({ id, kind, title }: ItemRow, lang: PageDocument['lang']): PageDocument {
-  // The column holds one of the kinds, because only `keepFile` writes it.
+  // The column holds one of the kinds, because only `saveFile` writes it.
   const piece = newEvidencePiece(ITEM_PIECE, { id, kind: kind as EvidenceKind }, 12)
   return newDocument(title, lang, [{ id: ITEM_PIECE, pieces: [piece] }])
 }

@@ -2,7 +2,7 @@
 import type { PageDocument, Shown, Statement } from '@valise/core/pages'
 import type { SealedPartRow } from '@valise/core/submissions'
 import type { Reader, Trx } from '../database/index.ts'
-import { keepFileRow } from '../files/index.ts'
+import { saveFileRow } from '../files/index.ts'
 
 /** A part as it was when it was handed in. */
 export interface PinnedPart extends SealedPartRow {
@@ -58,7 +58,7 @@ export async function insertFiles(
   files: readonly SealedFileRow[],
 ): Promise<void> {
   for (const file of files) {
-    await keepFileRow(trx, { sha256: file.fileSha256, bytes: file.bytes })
+    await saveFileRow(trx, { sha256: file.fileSha256, bytes: file.bytes })
     await trx
       .sql('sealedFiles')
       .insert({ submissionId, ...file })

@@ -133,20 +133,20 @@ export function AssignmentForm({ assignment }: { readonly assignment: Assignment
             {...field('terms')}
           />
         </section>
-        <Keep assignment={assignment} classId={classId} draft={draft} unsent={unsent} />
+        <SaveAssignment assignment={assignment} classId={classId} draft={draft} unsent={unsent} />
       </div>
     </Screen>
   )
 }
 
-interface KeepProps {
+interface SaveAssignmentProps {
   readonly assignment: Assignment | null
   readonly classId: string
   readonly draft: AssignmentDraft
   readonly unsent: Unsent<Partial<AssignmentDraft>>
 }
 
-function Keep({ assignment, classId, draft, unsent }: KeepProps) {
+function SaveAssignment({ assignment, classId, draft, unsent }: SaveAssignmentProps) {
   const { t } = useTranslation('assignments')
   const navigate = useNavigate()
   const set = useSetAssignment()
@@ -157,7 +157,7 @@ function Keep({ assignment, classId, draft, unsent }: KeepProps) {
     : fromLines(draft.scale).length < FEWEST_LEVELS
       ? t('form.scaleShort')
       : null
-  const onKeep = () => {
+  const onSave = () => {
     const input = toInput(draft, assignment?.scale ?? [], () => crypto.randomUUID())
     if (assignment) return change.mutate(input, { onSuccess: unsent.clear })
     set.mutate(
@@ -178,7 +178,7 @@ function Keep({ assignment, classId, draft, unsent }: KeepProps) {
         disabled={problem !== null}
         {...(problem !== null && { 'aria-describedby': 'assignment-problem' })}
         loading={set.isPending || change.isPending}
-        onClick={onKeep}
+        onClick={onSave}
       >
         {assignment ? t('form.keep') : t('form.set')}
       </Button>

@@ -18,7 +18,7 @@ interface BoardFieldsProps {
 
 export function BoardFields({ arranging, onMeet }: BoardFieldsProps) {
   const { t } = useTranslation('collage')
-  const { collage, keepCollage } = arranging
+  const { collage, saveCollage } = arranging
   const { background } = collage
   const [isChoosing, setIsChoosing] = useState(false)
   return (
@@ -29,14 +29,14 @@ export function BoardFields({ arranging, onMeet }: BoardFieldsProps) {
         fullWidth
         choices={collageSizes.map((size) => [size, t(`sizes.${size}`)] as const)}
         // One of the sizes that are offered.
-        onChange={(size) => keepCollage({ ...collage, size: size as CollageSize })}
+        onChange={(size) => saveCollage({ ...collage, size: size as CollageSize })}
       />
       <ColourField
         label={t('fields.ground')}
         value={background.kind === 'colour' ? background.colour : 'none'}
         choices={background.kind === 'colour' ? collageColours : (['none', ...collageColours] as const)}
         onChange={(colour: CollageColour | 'none') => {
-          if (colour !== 'none') keepCollage({ ...collage, background: { kind: 'colour', colour } })
+          if (colour !== 'none') saveCollage({ ...collage, background: { kind: 'colour', colour } })
         }}
       />
       <Button
@@ -55,7 +55,7 @@ export function BoardFields({ arranging, onMeet }: BoardFieldsProps) {
             if (!picture) return
             onMeet(pictures)
             const { evidenceId, n } = picture
-            keepCollage({ ...collage, background: { kind: 'picture', evidenceId, n } })
+            saveCollage({ ...collage, background: { kind: 'picture', evidenceId, n } })
           }}
         />
       ) : null}

@@ -53,7 +53,7 @@ export function CollageEditor({ item, saved }: { readonly item: Evidence; readon
   const arranging = useArranging({
     collage,
     onShow: setMoving,
-    onKeep: (next) => {
+    onSave: (next) => {
       setMoving(null)
       inHand.set(next)
     },
@@ -178,7 +178,7 @@ function Title({ item }: { readonly item: Evidence }) {
   const change = useChangeEvidence(item.id)
   return (
     <>
-      <TitleField title={item.title} readOnly={false} onKeep={(title) => change.mutate({ title })} />
+      <TitleField title={item.title} readOnly={false} onSave={(title) => change.mutate({ title })} />
       <Refusal error={change.error} />
     </>
   )
@@ -203,9 +203,9 @@ function Fields({ layer, arranging, writing }: FieldsProps) {
         layer={layer}
         writing={writing}
         onShow={(to) => arranging.show(withThem(to))}
-        onKeep={(to) => arranging.keep(withThem(to))}
+        onSave={(to) => arranging.keep(withThem(to))}
       />
-      <PlaceFields layer={layer} onKeep={(to) => arranging.keep(withThem(to))} />
+      <PlaceFields layer={layer} onSave={(to) => arranging.keep(withThem(to))} />
     </>
   )
 }

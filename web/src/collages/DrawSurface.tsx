@@ -44,7 +44,7 @@ export function DrawSurface({ arranging, pen }: DrawSurfaceProps) {
   const end = () => {
     const next = drawn.current.length === 0 ? null : shown(drawn.current)
     drawn.current = []
-    if (next) arranging.keepCollage({ ...before.current, layers: next.layers })
+    if (next) arranging.saveCollage({ ...before.current, layers: next.layers })
   }
   const cancel = () => {
     if (drawn.current.length > 0) arranging.showCollage(before.current)

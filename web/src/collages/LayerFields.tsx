@@ -28,7 +28,7 @@ export interface LayerFieldsProps<L extends Layer> {
   /** Where words are written. */
   readonly writing: Ref<HTMLTextAreaElement>
   readonly onShow: (to: Partial<L>) => void
-  readonly onKeep: (to: Partial<L>) => void
+  readonly onSave: (to: Partial<L>) => void
 }
 
 export function LayerFields({ layer, ...others }: LayerFieldsProps<Layer>) {
@@ -50,7 +50,7 @@ export function LayerFields({ layer, ...others }: LayerFieldsProps<Layer>) {
 
 const percent = (value: number) => `${Math.round(value * 100)}\u00a0%`
 
-function PictureFields({ layer, onShow, onKeep }: LayerFieldsProps<PictureLayer>) {
+function PictureFields({ layer, onShow, onSave }: LayerFieldsProps<PictureLayer>) {
   const { t } = useTranslation('collage')
   const { focus } = layer
   const slide = (what: 'x' | 'y' | 'zoom', most: number, least: number) => (
@@ -62,7 +62,7 @@ function PictureFields({ layer, onShow, onKeep }: LayerFieldsProps<PictureLayer>
       step={0.01}
       format={percent}
       onMove={(value) => onShow({ focus: { ...focus, [what]: value } })}
-      onDone={(value) => onKeep({ focus: { ...focus, [what]: value } })}
+      onDone={(value) => onSave({ focus: { ...focus, [what]: value } })}
     />
   )
   return (
@@ -73,7 +73,7 @@ function PictureFields({ layer, onShow, onKeep }: LayerFieldsProps<PictureLayer>
         fullWidth
         choices={pictureShapes.map((shape) => [shape, t(`cuts.${shape}`)] as const)}
         // One of the shapes that are offered.
-        onChange={(shape) => onKeep({ shape: shape as PictureShape })}
+        onChange={(shape) => onSave({ shape: shape as PictureShape })}
       />
       {slide('zoom', 5, 1)}
       {slide('x', 1, 0)}
@@ -83,7 +83,7 @@ function PictureFields({ layer, onShow, onKeep }: LayerFieldsProps<PictureLayer>
 }
 
 function ShapeFields(props: LayerFieldsProps<ShapeLayer>) {
-  const { layer, onShow, onKeep } = props
+  const { layer, onShow, onSave } = props
   const { t } = useTranslation('collage')
   const bubble = layer.shape === 'speech' || layer.shape === 'thought'
   return (
@@ -98,20 +98,20 @@ function ShapeFields(props: LayerFieldsProps<ShapeLayer>) {
           const shape = chosen as CollageShape
           const isBubble = shape === 'speech' || shape === 'thought'
           const tail: [number, number] = [-layer.width * 0.28, layer.height * 0.85]
-          onKeep({ shape, ...(isBubble !== bubble && { tail: isBubble ? tail : null }) })
+          onSave({ shape, ...(isBubble !== bubble && { tail: isBubble ? tail : null }) })
         }}
       />
       <ColourField
         label={t('fields.fill')}
         value={layer.fill ?? 'none'}
         choices={['none', ...collageColours]}
-        onChange={(fill) => onKeep({ fill: fill === 'none' ? null : fill })}
+        onChange={(fill) => onSave({ fill: fill === 'none' ? null : fill })}
       />
       <ColourField
         label={t('fields.line')}
         value={layer.line ?? 'none'}
         choices={['none', ...collageColours]}
-        onChange={(line) => onKeep({ line: line === 'none' ? null : line })}
+        onChange={(line) => onSave({ line: line === 'none' ? null : line })}
       />
       {layer.line === null ? null : (
         <SliderField
@@ -120,7 +120,7 @@ function ShapeFields(props: LayerFieldsProps<ShapeLayer>) {
           min={1}
           max={40}
           onMove={(lineWidth) => onShow({ lineWidth })}
-          onDone={(lineWidth) => onKeep({ lineWidth })}
+          onDone={(lineWidth) => onSave({ lineWidth })}
         />
       )}
       <WordsFields {...props} />
@@ -132,10 +132,10 @@ function WordsFields({
   layer,
   writing,
   onShow,
-  onKeep,
+  onSave,
 }: LayerFieldsProps<ShapeLayer> | LayerFieldsProps<TextLayer>) {
   const { t } = useTranslation('collage')
-  const saved = useSavedText(layer.words, (words) => onKeep({ words }))
+  const saved = useSavedText(layer.words, (words) => onSave({ words }))
   return (
     <>
       <TextField
@@ -160,7 +160,7 @@ function WordsFields({
         fullWidth
         choices={collageFonts.map((font) => [font, t(`fonts.${font}`)] as const)}
         // One of the fonts that are offered.
-        onChange={(font) => onKeep({ font: font as CollageFont })}
+        onChange={(font) => onSave({ font: font as CollageFont })}
       />
       <SliderField
         label={t('fields.size')}
@@ -168,13 +168,13 @@ function WordsFields({
         min={12}
         max={200}
         onMove={(size) => onShow({ size })}
-        onDone={(size) => onKeep({ size })}
+        onDone={(size) => onSave({ size })}
       />
       <ColourField
         label={t('fields.ink')}
         value={layer.ink}
         choices={collageColours}
-        onChange={(ink) => onKeep({ ink })}
+        onChange={(ink) => onSave({ ink })}
       />
       <ChoiceBar
         label={t('fields.align')}
@@ -182,13 +182,13 @@ function WordsFields({
         choices={(['left', 'center', 'right'] as const).map(
           (align) => [align, t(`aligns.${align}`)] as const,
         )}
-        onChange={(align) => onKeep({ align })}
+        onChange={(align) => onSave({ align })}
       />
     </>
   )
 }
 
-function ArrowFields({ layer, onShow, onKeep }: LayerFieldsProps<ArrowLayer>) {
+function ArrowFields({ layer, onShow, onSave }: LayerFieldsProps<ArrowLayer>) {
   const { t } = useTranslation('collage')
   return (
     <>
@@ -196,7 +196,7 @@ function ArrowFields({ layer, onShow, onKeep }: LayerFieldsProps<ArrowLayer>) {
         label={t('fields.colour')}
         value={layer.colour}
         choices={collageColours}
-        onChange={(colour) => onKeep({ colour })}
+        onChange={(colour) => onSave({ colour })}
       />
       <SliderField
         label={t('fields.width')}
@@ -204,7 +204,7 @@ function ArrowFields({ layer, onShow, onKeep }: LayerFieldsProps<ArrowLayer>) {
         min={2}
         max={60}
         onMove={(lineWidth) => onShow({ lineWidth })}
-        onDone={(lineWidth) => onKeep({ lineWidth })}
+        onDone={(lineWidth) => onSave({ lineWidth })}
       />
       <SliderField
         label={t('fields.bend')}
@@ -214,14 +214,14 @@ function ArrowFields({ layer, onShow, onKeep }: LayerFieldsProps<ArrowLayer>) {
         step={0.05}
         format={percent}
         onMove={(bend) => onShow({ bend })}
-        onDone={(bend) => onKeep({ bend })}
+        onDone={(bend) => onSave({ bend })}
       />
       <FormControlLabel
         control={
           <Switch
             size="small"
             checked={layer.hasHead}
-            onChange={(event) => onKeep({ hasHead: event.target.checked })}
+            onChange={(event) => onSave({ hasHead: event.target.checked })}
           />
         }
         label={t('fields.head')}
@@ -230,9 +230,9 @@ function ArrowFields({ layer, onShow, onKeep }: LayerFieldsProps<ArrowLayer>) {
   )
 }
 
-function NumberFields({ layer, onKeep }: LayerFieldsProps<NumberLayer>) {
+function NumberFields({ layer, onSave }: LayerFieldsProps<NumberLayer>) {
   const { t } = useTranslation('collage')
-  const saved = useSavedText(layer.note, (note) => onKeep({ note }))
+  const saved = useSavedText(layer.note, (note) => onSave({ note }))
   return (
     <>
       <TextField
@@ -250,7 +250,7 @@ function NumberFields({ layer, onKeep }: LayerFieldsProps<NumberLayer>) {
         label={t('fields.colour')}
         value={layer.colour}
         choices={collageColours}
-        onChange={(colour) => onKeep({ colour })}
+        onChange={(colour) => onSave({ colour })}
       />
     </>
   )

@@ -11,15 +11,15 @@ type Field = (typeof fields)[number]
 
 interface PlaceFieldsProps {
   readonly layer: Layer
-  readonly onKeep: (to: Partial<Layer>) => void
+  readonly onSave: (to: Partial<Layer>) => void
 }
 
-export function PlaceFields({ layer, onKeep }: PlaceFieldsProps) {
+export function PlaceFields({ layer, onSave }: PlaceFieldsProps) {
   const { t } = useTranslation('collage')
   return (
     <div className={styles.places} role="group" aria-label={t('placeFields.label')}>
       {fields.map((field) => (
-        <PlaceField key={field} field={field} value={layer[field]} onKeep={onKeep} />
+        <PlaceField key={field} field={field} value={layer[field]} onSave={onSave} />
       ))}
     </div>
   )
@@ -28,10 +28,10 @@ export function PlaceFields({ layer, onKeep }: PlaceFieldsProps) {
 interface PlaceFieldProps {
   readonly field: Field
   readonly value: number
-  readonly onKeep: (to: Partial<Layer>) => void
+  readonly onSave: (to: Partial<Layer>) => void
 }
 
-function PlaceField({ field, value, onKeep }: PlaceFieldProps) {
+function PlaceField({ field, value, onSave }: PlaceFieldProps) {
   const { t } = useTranslation('collage')
   const [typed, setTyped] = useState<string | null>(null)
   const finish = () => {
@@ -39,7 +39,7 @@ function PlaceField({ field, value, onKeep }: PlaceFieldProps) {
     const number = Number((typed ?? '').replace(',', '.'))
     // What is no number leaves things where they are.
     if (typed === null || typed.trim() === '' || !Number.isFinite(number)) return
-    onKeep({ [field]: limited(field, number) })
+    onSave({ [field]: limited(field, number) })
   }
   return (
     <TextField

@@ -19,7 +19,7 @@ const arranging = (layers: readonly Layer[], chosen: readonly Layer[] = layers):
   ...{ collage: { ...empty, layers: [...layers] }, chosen, ids: new Set(chosen.map(({ id }) => id)) },
   bounds: boundsOfAll(chosen),
   ...{ choose: nothing, chooseMany: nothing, show: nothing, done: nothing, keep: nothing, move: nothing },
-  ...{ keepCollage: nothing, showCollage: nothing, change: nothing, add: nothing, addLayers: nothing },
+  ...{ saveCollage: nothing, showCollage: nothing, change: nothing, add: nothing, addLayers: nothing },
   ...{ align: nothing, distribute: nothing, order: nothing, duplicate: nothing, group: nothing },
   ...{ ungroup: nothing, lock: nothing, drop: nothing },
 })
@@ -64,7 +64,7 @@ describe('what can be done with what is chosen', () => {
 
 describe('what can be said of a layer', () => {
   const fields = (layer: Layer) =>
-    renderHtml(<LayerFields layer={layer} writing={null} onShow={nothing} onKeep={nothing} />)
+    renderHtml(<LayerFields layer={layer} writing={null} onShow={nothing} onSave={nothing} />)
 
   it.each<[Addable, string[], string[]]>([
     ['words', ['Text', 'Font', 'Size', 'Text colour'], ['Outline', 'Bend']],
@@ -91,7 +91,7 @@ describe('what can be said of a layer', () => {
 
   it('is where it stands, in whole numbers', () => {
     const html = renderHtml(
-      <PlaceFields layer={shape('a', { x: 12.4, y: -3.6, turn: 90 })} onKeep={nothing} />,
+      <PlaceFields layer={shape('a', { x: 12.4, y: -3.6, turn: 90 })} onSave={nothing} />,
     )
     for (const value of ['12', '-4', '90']) expect(html).toContain(`value="${value}"`)
   })

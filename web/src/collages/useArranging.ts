@@ -28,7 +28,7 @@ export interface Arranging {
   show(layers: Layer[]): void
   done(): void
   keep(layers: Layer[]): void
-  keepCollage(collage: Collage): void
+  saveCollage(collage: Collage): void
   showCollage(collage: Collage): void
   /** Changes each chosen layer. */
   change(to: (layer: Layer) => Layer, isShownOnly?: boolean): void
@@ -49,18 +49,18 @@ interface ArrangingOf {
   /** As it is shown now. */
   readonly collage: Collage
   onShow(collage: Collage): void
-  onKeep(collage: Collage): void
+  onSave(collage: Collage): void
 }
 
 const newId = () => crypto.randomUUID()
 
-export function useArranging({ collage, onShow, onKeep }: ArrangingOf): Arranging {
+export function useArranging({ collage, onShow, onSave }: ArrangingOf): Arranging {
   const [wanted, setWanted] = useState<ReadonlySet<string>>(new Set())
   const { layers } = collage
   const chosen = layers.filter(({ id }) => wanted.has(id))
   const ids = new Set(chosen.map(({ id }) => id))
   const board = { x: 0, y: 0, ...boardSizes[collage.size] }
-  const keep = (next: Layer[]) => onKeep({ ...collage, layers: next })
+  const keep = (next: Layer[]) => onSave({ ...collage, layers: next })
   const show = (next: Layer[]) => onShow({ ...collage, layers: next })
   const addLayers = (added: readonly Layer[]) => {
     keep([...layers, ...added])
@@ -82,9 +82,9 @@ export function useArranging({ collage, onShow, onKeep }: ArrangingOf): Arrangin
     },
     chooseMany: (some) => setWanted(withGroups(layers, new Set(some))),
     show,
-    done: () => onKeep(collage),
+    done: () => onSave(collage),
     keep,
-    keepCollage: onKeep,
+    saveCollage: onSave,
     showCollage: onShow,
     change: (to, isShownOnly = false) => {
       const next = changeLayers(layers, ids, to)

@@ -5,10 +5,10 @@ import type { Collage, SavedCollage, Pictured } from '@valise/core/pictures'
 import { useMemo, useState } from 'react'
 import { refreshEvidence } from '../evidence/queries.ts'
 import { useSavedDocument } from '../pictures/useSavedDocument.ts'
-import type { DocumentInHand, KeepingOf } from '../pictures/useSavedDocument.ts'
+import type { OpenDocument, DocumentStore } from '../pictures/useSavedDocument.ts'
 import { collageAddress, collageQueries, putCollage, readCollage } from './queries.ts'
 
-export interface CollageInHand extends DocumentInHand<Collage> {
+export interface CollageInHand extends OpenDocument<Collage> {
   readonly pictures: readonly Pictured[]
   /** Tells of pictures that are about to be laid on the board, so that they are seen before the server names them. */
   meet(pictures: readonly Pictured[]): void
@@ -16,7 +16,7 @@ export interface CollageInHand extends DocumentInHand<Collage> {
 
 export function useCollage(id: string, saved: SavedCollage): CollageInHand {
   const client = useQueryClient()
-  const keeping = useMemo((): KeepingOf<Collage> => {
+  const store = useMemo((): DocumentStore<Collage> => {
     const toSaved = (answer: SavedCollage) => {
       client.setQueryData(collageQueries.one(id).queryKey, answer)
       return { document: answer.collage, revision: answer.revision }
@@ -31,7 +31,7 @@ export function useCollage(id: string, saved: SavedCollage): CollageInHand {
   }, [id, client])
   const { data } = useQuery({ ...collageQueries.one(id), enabled: false })
   const [met, setMet] = useState<readonly Pictured[]>([])
-  const inHand = useSavedDocument({ document: saved.collage, revision: saved.revision }, keeping)
+  const inHand = useSavedDocument({ document: saved.collage, revision: saved.revision }, store)
   const toSaved = data?.pictures ?? saved.pictures
   return {
     ...inHand,

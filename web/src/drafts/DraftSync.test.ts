@@ -89,7 +89,7 @@ function openWindow(server: SmallServer, snapshot?: DraftSnapshot) {
       timers.push(then)
       return () => void timers.splice(timers.indexOf(then), 1)
     },
-    keepHere: (one) => void onDevice.push(one),
+    saveOnDevice: (one) => void onDevice.push(one),
   }
   const confirmed = { revision: server.revision, document: server.document }
   const sync = new DraftSync(snapshot ?? { windowId, confirmed, queue: [] }, ports)

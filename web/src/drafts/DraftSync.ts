@@ -39,7 +39,7 @@ export interface DraftPorts {
   /** Calls back after some time; gives what calls it off. */
   wait(milliseconds: number, then: () => void): () => void
   /** Called at each change of what is here; the snapshot has an empty queue when all is delivered. */
-  keepHere(snapshot: DraftSnapshot): void
+  saveOnDevice(snapshot: DraftSnapshot): void
 }
 
 export type DeliveryState = 'delivered' | 'delivering' | 'on-device' | 'refused'
@@ -322,7 +322,7 @@ export class DraftSync {
       queued: this.#queue.length,
       canUndo: this.#undo.length > 0,
     }
-    this.#ports.keepHere({
+    this.#ports.saveOnDevice({
       windowId: this.#windowId,
       confirmed: this.#confirmed,
       queue: this.#queue,

@@ -132,7 +132,7 @@ function portsOf(personId: string, path: string, wasOnDevice: boolean): DraftPor
       const timer = setTimeout(then, milliseconds)
       return () => clearTimeout(timer)
     },
-    keepHere: (snapshot) => {
+    saveOnDevice: (snapshot) => {
       latest = snapshot
       // A device that fails takes nothing away: what waits is still in this window.
       void write().catch(() => undefined)

@@ -8,12 +8,12 @@ interface CaptionFieldProps {
   readonly caption: string
   readonly isPicture: boolean
   readonly readOnly: boolean
-  readonly onKeep: (caption: string) => void
+  readonly onSave: (caption: string) => void
 }
 
-export function CaptionField({ caption, isPicture, readOnly, onKeep }: CaptionFieldProps) {
+export function CaptionField({ caption, isPicture, readOnly, onSave }: CaptionFieldProps) {
   const { t } = useTranslation('evidence')
-  const saved = useSavedText(caption, onKeep)
+  const saved = useSavedText(caption, onSave)
   return (
     <TextField
       label={t(isPicture ? 'drawer.caption' : 'drawer.captionPlain')}

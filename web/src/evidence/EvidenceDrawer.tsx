@@ -101,26 +101,26 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           key={item.id}
           title={item.title}
           readOnly={isBinned}
-          onKeep={(title) => change.mutate({ title })}
+          onSave={(title) => change.mutate({ title })}
         />
         <Facts item={item} />
         <StatementField
           statement={item.statement}
           readOnly={isBinned}
-          onKeep={(statement) => change.mutate({ statement })}
+          onSave={(statement) => change.mutate({ statement })}
         />
-        <WordsForOthers item={item} readOnly={isBinned} onKeep={(words) => change.mutate(words)} />
+        <WordsForOthers item={item} readOnly={isBinned} onSave={(words) => change.mutate(words)} />
         <CaptionField
           caption={item.caption}
           isPicture={isShownAsPicture(item.kind)}
           readOnly={isBinned}
-          onKeep={(caption) => change.mutate({ caption })}
+          onSave={(caption) => change.mutate({ caption })}
         />
         <TagsField
           tags={item.tags}
           readOnly={isBinned}
           suggested={item.assignment ? [textIn(item.assignment.title, i18n.language)] : []}
-          onKeep={(tags) => change.mutateAsync({ tags })}
+          onSave={(tags) => change.mutateAsync({ tags })}
         />
         <Refusal error={change.error} />
         {isBinned || item.kind === 'audio' ? null : (
@@ -142,16 +142,16 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
             title={item.title}
             readOnly={isBinned}
             isKeeping={change.isPending}
-            onKeep={(rights) => change.mutateAsync({ rights })}
+            onSave={(rights) => change.mutateAsync({ rights })}
           />
         </dd>
         <dt>{t('drawer.made')}</dt>
         <dd>
-          <MadeField item={item} readOnly={isBinned} onKeep={(madeOn) => change.mutate({ madeOn })} />
+          <MadeField item={item} readOnly={isBinned} onSave={(madeOn) => change.mutate({ madeOn })} />
         </dd>
         <dt>{t('drawer.madeFor')}</dt>
         <dd>
-          <MadeForField item={item} readOnly={isBinned} onKeep={(made) => change.mutate(made)} />
+          <MadeForField item={item} readOnly={isBinned} onSave={(made) => change.mutate(made)} />
         </dd>
         {item.parts.length === 0 ? null : (
           <>

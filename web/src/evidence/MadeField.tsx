@@ -13,10 +13,10 @@ import styles from './Fields.module.css'
 interface MadeFieldProps {
   readonly item: Evidence
   readonly readOnly: boolean
-  readonly onKeep: (day: LocalDay) => void
+  readonly onSave: (day: LocalDay) => void
 }
 
-export function MadeField({ item, readOnly, onKeep }: MadeFieldProps) {
+export function MadeField({ item, readOnly, onSave }: MadeFieldProps) {
   const { t } = useTranslation('evidence')
   const when = useWhen()
   const today = useToday()
@@ -38,7 +38,7 @@ export function MadeField({ item, readOnly, onKeep }: MadeFieldProps) {
           value=""
           onChange={(day) => {
             if (day === '' || day > today) return
-            onKeep(day)
+            onSave(day)
             setIsOpen(false)
           }}
           help={t('drawer.madeHelp')}

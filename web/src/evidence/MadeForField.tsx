@@ -11,10 +11,10 @@ import styles from './Fields.module.css'
 interface MadeForFieldProps {
   readonly item: Evidence
   readonly readOnly: boolean
-  readonly onKeep: (change: Pick<EvidenceChange, 'classId' | 'assignmentId'>) => void
+  readonly onSave: (change: Pick<EvidenceChange, 'classId' | 'assignmentId'>) => void
 }
 
-export function MadeForField({ item, readOnly, onKeep }: MadeForFieldProps) {
+export function MadeForField({ item, readOnly, onSave }: MadeForFieldProps) {
   const { t, i18n } = useTranslation('evidence')
   const { memberships } = useSession()
   const { classId, className, assignment } = item
@@ -37,7 +37,7 @@ export function MadeForField({ item, readOnly, onKeep }: MadeForFieldProps) {
             ...memberships.map((one) => [one.classId, one.className] as const),
             ...(isElsewhere ? [[classId, className ?? ''] as const] : []),
           ]}
-          onChange={(next) => onKeep({ classId: next === '' ? null : next, assignmentId: null })}
+          onChange={(next) => onSave({ classId: next === '' ? null : next, assignmentId: null })}
           fullWidth
         />
       )}

@@ -17,10 +17,10 @@ interface RightsFieldProps {
   readonly title: string
   readonly readOnly: boolean
   readonly isKeeping: boolean
-  readonly onKeep: (rights: Rights) => Promise<unknown>
+  readonly onSave: (rights: Rights) => Promise<unknown>
 }
 
-export function RightsField({ rights, title, readOnly, isKeeping, onKeep }: RightsFieldProps) {
+export function RightsField({ rights, title, readOnly, isKeeping, onSave }: RightsFieldProps) {
   const { t } = useTranslation('evidence')
   const [isOpen, setIsOpen] = useState(false)
   /** What was typed and put away without being declared. */
@@ -31,7 +31,7 @@ export function RightsField({ rights, title, readOnly, isKeeping, onKeep }: Righ
       <RightsForm
         rights={rights}
         typed={typed}
-        onKeep={onKeep}
+        onSave={onSave}
         onClose={(draft) => {
           setTyped(draft ?? null)
           setIsOpen(false)
@@ -47,7 +47,7 @@ export function RightsField({ rights, title, readOnly, isKeeping, onKeep }: Righ
           {rights.state === 'mine' ? null : (
             <Button
               size="small"
-              onClick={() => isKeeping || void onKeep({ state: 'mine' }).catch(() => undefined)}
+              onClick={() => isKeeping || void onSave({ state: 'mine' }).catch(() => undefined)}
             >
               {t('rights.mine')}
             </Button>

@@ -16,7 +16,7 @@ interface RightsFormProps {
   readonly rights: Rights
   /** What was typed before and put away. */
   readonly typed?: RightsValues | null
-  readonly onKeep: (rights: Rights) => Promise<unknown>
+  readonly onSave: (rights: Rights) => Promise<unknown>
   /** @param typed what is to stand here when it is opened again; nothing once it was declared or cancelled */
   readonly onClose: (typed?: RightsValues) => void
 }
@@ -26,7 +26,7 @@ export interface RightsValues {
   readonly source: string
 }
 
-export function RightsForm({ rights, typed = null, onKeep, onClose }: RightsFormProps) {
+export function RightsForm({ rights, typed = null, onSave, onClose }: RightsFormProps) {
   const { t } = useTranslation(['evidence', 'problems', 'app'])
   const problems = useProblemWords()
   const licenceName = useLicenceName()
@@ -40,7 +40,7 @@ export function RightsForm({ rights, typed = null, onKeep, onClose }: RightsForm
   const wrong = (name: 'maker' | 'source') =>
     form.formState.errors[name]?.message ?? problems.field(problem, `rights/${name}`)
   const keep = form.handleSubmit(({ maker, source }) =>
-    onKeep({ state: 'licensed', maker, source, licence }).then(() => onClose(), setProblem),
+    onSave({ state: 'licensed', maker, source, licence }).then(() => onClose(), setProblem),
   )
   return (
     <form

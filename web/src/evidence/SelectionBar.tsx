@@ -219,7 +219,7 @@ function RightsForMany({ ids, onDone, onClose }: RightsForManyProps) {
     await declare.mutateAsync({ ids: [...ids], rights })
     onDone()
   }
-  if (isOther) return <RightsForm rights={{ state: 'missing' }} onKeep={keep} onClose={onClose} />
+  if (isOther) return <RightsForm rights={{ state: 'missing' }} onSave={keep} onClose={onClose} />
   return (
     <div className={styles.form}>
       <p>{t('uploads.whoMade', { count: ids.length })}</p>

@@ -8,12 +8,12 @@ import styles from './Fields.module.css'
 interface StatementFieldProps {
   readonly statement: string
   readonly readOnly: boolean
-  readonly onKeep: (statement: string) => void
+  readonly onSave: (statement: string) => void
 }
 
-export function StatementField({ statement, readOnly, onKeep }: StatementFieldProps) {
+export function StatementField({ statement, readOnly, onSave }: StatementFieldProps) {
   const { t } = useTranslation('evidence')
-  const saved = useSavedText(statement, onKeep)
+  const saved = useSavedText(statement, onSave)
   return (
     <TextField
       className={styles.statement ?? ''}

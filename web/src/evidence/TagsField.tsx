@@ -12,10 +12,10 @@ interface TagsFieldProps {
   readonly readOnly: boolean
   /** What the place suggests beside the tags in use. */
   readonly suggested?: readonly string[]
-  readonly onKeep: (tags: string[]) => Promise<unknown>
+  readonly onSave: (tags: string[]) => Promise<unknown>
 }
 
-export function TagsField({ tags, readOnly, suggested = [], onKeep }: TagsFieldProps) {
+export function TagsField({ tags, readOnly, suggested = [], onSave }: TagsFieldProps) {
   const { t } = useTranslation('evidence')
   const inUse = useQuery(evidenceQueries.tags())
   const options = useTagSuggestions(inUse.data, suggested)
@@ -25,7 +25,7 @@ export function TagsField({ tags, readOnly, suggested = [], onKeep }: TagsFieldP
     const clean = cleanTags(next)
     setPending(clean)
     const settle = () => setPending((latest) => (latest === clean ? null : latest))
-    void onKeep(clean).then(settle, settle)
+    void onSave(clean).then(settle, settle)
   }
   return (
     <TagInput

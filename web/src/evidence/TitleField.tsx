@@ -8,12 +8,12 @@ import styles from './Fields.module.css'
 interface TitleFieldProps {
   readonly title: string
   readonly readOnly: boolean
-  readonly onKeep: (title: string) => void
+  readonly onSave: (title: string) => void
 }
 
-export function TitleField({ title, readOnly, onKeep }: TitleFieldProps) {
+export function TitleField({ title, readOnly, onSave }: TitleFieldProps) {
   const { t } = useTranslation('evidence')
-  const saved = useSavedText(title, onKeep)
+  const saved = useSavedText(title, onSave)
   return (
     <TextField
       className={styles.title ?? ''}

@@ -8,15 +8,15 @@ import { useSavedText } from '../ui/useSavedText.ts'
 interface WordsForOthersProps {
   readonly item: Evidence
   readonly readOnly: boolean
-  readonly onKeep: (words: EvidenceChange) => void
+  readonly onSave: (words: EvidenceChange) => void
 }
 
-export function WordsForOthers({ item, readOnly, onKeep }: WordsForOthersProps) {
+export function WordsForOthers({ item, readOnly, onSave }: WordsForOthersProps) {
   const { t } = useTranslation('evidence')
   const isPicture = isShownAsPicture(item.kind)
   const isHeard = item.kind === 'audio' || item.kind === 'video'
   const saved = useSavedText(isPicture ? item.alternativeText : item.transcript, (words) =>
-    onKeep(isPicture ? { alternativeText: words } : { transcript: words }),
+    onSave(isPicture ? { alternativeText: words } : { transcript: words }),
   )
   if (!isPicture && !isHeard) return null
   const owed =

@@ -7,7 +7,7 @@ import { loseWhereSignedOut } from '../app/lostSession.ts'
 import { queryClient } from '../app/queryClient.ts'
 import { isLeaving } from '../people/tabs.ts'
 import { noteArrival } from '../gather/arrivals.ts'
-import { keepPoster } from '../gather/keepPoster.ts'
+import { savePoster } from '../gather/savePoster.ts'
 import { isUnreadable } from './droppedFiles.ts'
 import { refreshEvidence } from './queries.ts'
 import { sendFile } from './resumableUpload.ts'
@@ -168,7 +168,7 @@ function tellArrival({ file, landing }: UploadHere, outcome: Upload['outcome']):
   if (outcome === null) return
   if (landing.onSaved) landing.onSaved(outcome.evidenceId)
   else if (outcome.kind === 'new') noteArrival(outcome.evidenceId)
-  if (outcome.kind !== 'same' && file.type.startsWith('video/')) void keepPoster(outcome.evidenceId, file)
+  if (outcome.kind !== 'same' && file.type.startsWith('video/')) void savePoster(outcome.evidenceId, file)
 }
 
 function finish(key: number): void {

@@ -25,7 +25,7 @@ export function LinkDialog({ place }: SourceProps) {
     setTitle(null)
     previewLink.mutate(address)
   }
-  const onKeep = () => {
+  const onSave = () => {
     if (!found) return
     const said = (title ?? found.title).trim()
     keep.mutate(
@@ -42,7 +42,7 @@ export function LinkDialog({ place }: SourceProps) {
           color="primary"
           disabled={!found || previewLink.isPending}
           loading={keep.isPending}
-          onClick={onKeep}
+          onClick={onSave}
         >
           {t('link.keep')}
         </Button>

@@ -41,12 +41,12 @@ export function useNote(known: Known | null, landing: Landing, place: string): W
   const [id, setId] = useState(known?.id ?? null)
   const [error, setError] = useState<unknown>(null)
 
-  const keepNext = async (): Promise<void> => {
+  const saveNext = async (): Promise<void> => {
     const text = next.current
     if (text === null) return
     next.current = null
     const { current } = present
-    if (current ? isSame(current.text, text) : isSame(text, emptyText)) return keepNext()
+    if (current ? isSame(current.text, text) : isSame(text, emptyText)) return saveNext()
     noteSaving()
     sending.current = text
     try {
@@ -70,10 +70,10 @@ export function useNote(known: Known | null, landing: Landing, place: string): W
       loseWhereSignedOut(problem)
       return
     }
-    return keepNext()
+    return saveNext()
   }
   const work = () => {
-    working.current ??= keepNext().finally(() => {
+    working.current ??= saveNext().finally(() => {
       working.current = null
       void refreshEvidence(client)
     })

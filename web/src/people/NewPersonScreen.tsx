@@ -52,7 +52,7 @@ export function NewPersonScreen() {
         submit={t('form.add')}
         error={create.error}
         isPending={create.isPending}
-        onKeep={add}
+        onSave={add}
       />
     </Screen>
   )

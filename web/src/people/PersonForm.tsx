@@ -20,7 +20,7 @@ interface PersonFormProps {
   readonly submit: string
   readonly error: unknown
   readonly isPending: boolean
-  readonly onKeep: (input: PersonInput) => void
+  readonly onSave: (input: PersonInput) => void
 }
 
 /** Fields as the form holds them: text fields are never null. */
@@ -31,7 +31,7 @@ type Fields = Omit<PersonInput, 'chosenName' | 'email' | 'yearGroupId'> & {
 }
 type TextName = 'fullName' | 'firstName' | 'chosenName' | 'signInName' | 'email'
 
-export function PersonForm({ person, submit, error, isPending, onKeep }: PersonFormProps) {
+export function PersonForm({ person, submit, error, isPending, onSave }: PersonFormProps) {
   const { t } = useTranslation(['people', 'problems'])
   const yearGroups = useQuery(peopleQueries.yearGroups())
   const form = useForm<Fields>({ values: toFields(person), resetOptions: { keepDirtyValues: true } })
@@ -42,7 +42,7 @@ export function PersonForm({ person, submit, error, isPending, onKeep }: PersonF
   return (
     <form
       className={styles.form}
-      onSubmit={form.handleSubmit((fields) => onKeep(toInput(fields)))}
+      onSubmit={form.handleSubmit((fields) => onSave(toInput(fields)))}
       noValidate
     >
       <PersonText form={form} name="fullName" needed error={error} />

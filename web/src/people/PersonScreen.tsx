@@ -62,7 +62,7 @@ function About({ detail }: { readonly detail: PersonDetail }) {
         submit={t('form.keep')}
         error={update.error}
         isPending={update.isPending}
-        onKeep={(input) => update.mutate({ revision: person.revision, input })}
+        onSave={(input) => update.mutate({ revision: person.revision, input })}
       />
     </>
   )

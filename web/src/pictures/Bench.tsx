@@ -76,11 +76,11 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
     setSaid(null)
     inHand.set(next)
   }
-  const concealing = useConcealing({ recipe, onShow: show, onKeep: keep })
-  const marking = useMarking({ recipe, onShow: show, onKeep: keep })
+  const concealing = useConcealing({ recipe, onShow: show, onSave: keep })
+  const marking = useMarking({ recipe, onShow: show, onSave: keep })
   const squaring = useSquaring({
     ...{ desk, original, recipe, before: inHand.document },
-    ...{ onShow: show, onKeep: keep, onSaid: setSaid },
+    ...{ onShow: show, onSave: keep, onSaid: setSaid },
   })
   const speaking = useSpeaking()
   useBenchKeys(inHand)
@@ -193,7 +193,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
           }}
           onHorizonDone={() => keep(recipe)}
           onShow={show}
-          onKeep={keep}
+          onSave={keep}
         />
         {result.progress === null ? (
           <div className={styles.noProgress} />
@@ -211,7 +211,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
         )}
         {offered ? (
           <>
-            <ProposalBar recipe={offered} onKeep={() => keep(offered)} onLeave={() => setIsOffered(false)} />
+            <ProposalBar recipe={offered} onSave={() => keep(offered)} onLeave={() => setIsOffered(false)} />
             <LeaveProposalDialog recipe={offered} onUse={() => keep(offered)} />
           </>
         ) : (
@@ -221,7 +221,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
             hasHorizon={horizon !== null}
             cropped={resolveGeometry(original, recipe.steps, 'crop').size}
             onShow={show}
-            onKeep={keep}
+            onSave={keep}
             isSnapping={squaring.isSnapping}
             onSnapping={squaring.setIsSnapping}
             onFindSheet={squaring.find}

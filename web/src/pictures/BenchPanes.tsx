@@ -60,7 +60,7 @@ interface BenchPanesProps {
   readonly onHorizon: (line: Line) => void
   readonly onHorizonDone: () => void
   readonly onShow: (recipe: PictureRecipe) => void
-  readonly onKeep: (recipe: PictureRecipe) => void
+  readonly onSave: (recipe: PictureRecipe) => void
 }
 
 const [LEAST, MOST] = [12, 88]
@@ -171,7 +171,7 @@ function TakenOverlay(props: BenchPanesProps & { readonly image: HTMLImageElemen
 }
 
 function ResultOverlay(props: BenchPanesProps) {
-  const { tool, recipe, geometry, onShow, onKeep } = props
+  const { tool, recipe, geometry, onShow, onSave } = props
   if (tool === 'conceal') return <Concealed {...props} />
   if (isMarkTool(tool)) return <MarkOverlay tool={tool} marking={props.marking} geometry={geometry} />
   if (tool === 'speak') return <SpeakOverlay speaking={props.speaking} geometry={geometry} />
@@ -203,7 +203,7 @@ function ResultOverlay(props: BenchPanesProps) {
           }),
         )
       }
-      onDone={() => onKeep(recipe)}
+      onDone={() => onSave(recipe)}
     />
   )
 }

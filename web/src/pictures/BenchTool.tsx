@@ -49,8 +49,8 @@ export function BenchTool(props: BenchToolProps) {
 }
 
 function Controls(props: BenchToolProps & { readonly tool: ToolKind }) {
-  const { tool, recipe, onShow, onKeep, concealing, grey } = props
-  const acts = { recipe, onShow, onKeep }
+  const { tool, recipe, onShow, onSave, concealing, grey } = props
+  const acts = { recipe, onShow, onSave }
   switch (tool) {
     case 'turn':
       return <TurnBar {...acts} hasHorizon={props.hasHorizon} onHorizon={props.onHorizon} />

@@ -17,7 +17,7 @@ interface CropBarProps extends ToolBarProps {
   readonly size: Size
 }
 
-export function CropBar({ recipe, size, onKeep }: CropBarProps) {
+export function CropBar({ recipe, size, onSave }: CropBarProps) {
   const { t } = useTranslation('bench')
   const step = stepOf(recipe.steps, 'crop') ?? plainCrop
   const pixels = {
@@ -27,7 +27,7 @@ export function CropBar({ recipe, size, onKeep }: CropBarProps) {
     height: step.box.height * size.height,
   }
   const put = (shape: CropStep['shape'], box: typeof pixels) =>
-    onKeep(
+    onSave(
       withStep(recipe, {
         ...{ kind: 'crop', on: true, shape },
         box: {

@@ -9,7 +9,7 @@ import { plainEven } from './steps.ts'
 import { signed } from './ToolBar.ts'
 import type { LightBarProps } from './ToolBar.ts'
 
-export function EvenBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
+export function EvenBar({ recipe, grey, onShow, onSave }: LightBarProps) {
   const { t } = useTranslation('bench')
   const step = stepOf(recipe.steps, 'even') ?? plainEven
   const isOwn = step.levels !== 'found'
@@ -25,7 +25,7 @@ export function EvenBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
         min={0}
         max={100}
         onMove={(value) => onShow(strongly(value))}
-        onDone={(value) => onKeep(strongly(value))}
+        onDone={(value) => onSave(strongly(value))}
       />
       <ChoiceBar
         label={t('even.levels')}
@@ -35,7 +35,7 @@ export function EvenBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
           ['own', t('even.byHand')],
         ]}
         onChange={(choice) =>
-          onKeep(withStep(recipe, { ...step, on: true, levels: choice === 'found' ? 'found' : levels }))
+          onSave(withStep(recipe, { ...step, on: true, levels: choice === 'found' ? 'found' : levels }))
         }
       />
       {isOwn ? (
@@ -46,7 +46,7 @@ export function EvenBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
             min={0}
             max={150}
             onMove={(black) => onShow(withLevels({ black }))}
-            onDone={(black) => onKeep(withLevels({ black }))}
+            onDone={(black) => onSave(withLevels({ black }))}
           />
           <SliderField
             label={t('even.white')}
@@ -54,7 +54,7 @@ export function EvenBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
             min={160}
             max={255}
             onMove={(white) => onShow(withLevels({ white }))}
-            onDone={(white) => onKeep(withLevels({ white }))}
+            onDone={(white) => onSave(withLevels({ white }))}
           />
           <SliderField
             label={t('even.middle')}
@@ -63,7 +63,7 @@ export function EvenBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
             max={100}
             format={signed}
             onMove={(value) => onShow(withLevels({ middle: 2 ** (value / 50) }))}
-            onDone={(value) => onKeep(withLevels({ middle: 2 ** (value / 50) }))}
+            onDone={(value) => onSave(withLevels({ middle: 2 ** (value / 50) }))}
           />
         </>
       ) : null}

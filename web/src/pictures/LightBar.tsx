@@ -8,7 +8,7 @@ import { plainLight } from './steps.ts'
 import { signed } from './ToolBar.ts'
 import type { LightBarProps } from './ToolBar.ts'
 
-export function LightBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
+export function LightBar({ recipe, grey, onShow, onSave }: LightBarProps) {
   const { t } = useTranslation('bench')
   const step = stepOf(recipe.steps, 'light') ?? plainLight
   return (
@@ -24,7 +24,7 @@ export function LightBar({ recipe, grey, onShow, onKeep }: LightBarProps) {
             max={100}
             format={what === 'sharpness' ? String : signed}
             onMove={(value) => onShow(set(value))}
-            onDone={(value) => onKeep(set(value))}
+            onDone={(value) => onSave(set(value))}
           />
         )
       })}

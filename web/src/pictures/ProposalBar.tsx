@@ -8,11 +8,11 @@ import { regionsOf } from './recipeChanges.ts'
 
 interface ProposalBarProps {
   readonly recipe: PictureRecipe
-  readonly onKeep: () => void
+  readonly onSave: () => void
   readonly onLeave: () => void
 }
 
-export function ProposalBar({ recipe, onKeep, onLeave }: ProposalBarProps) {
+export function ProposalBar({ recipe, onSave, onLeave }: ProposalBarProps) {
   const { t } = useTranslation('bench')
   const parts = regionsOf(recipe).length
   return (
@@ -29,7 +29,7 @@ export function ProposalBar({ recipe, onKeep, onLeave }: ProposalBarProps) {
         variant="contained"
         color="primary"
         startIcon={<IconCheck size={18} stroke={2} />}
-        onClick={onKeep}
+        onClick={onSave}
       >
         {t('proposal.keep')}
       </Button>

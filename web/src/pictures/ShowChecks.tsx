@@ -74,11 +74,11 @@ export function ShowChecks({ item, recipe, suggested, faults }: ShowChecksProps)
           title={item.title}
           readOnly={false}
           isKeeping={change.isPending}
-          onKeep={(rights) => change.mutateAsync({ rights })}
+          onSave={(rights) => change.mutateAsync({ rights })}
         />
       ) : null}
       {open === 'words' ? (
-        <WordsForOthers item={item} readOnly={false} onKeep={(said) => change.mutate(said)} />
+        <WordsForOthers item={item} readOnly={false} onSave={(said) => change.mutate(said)} />
       ) : null}
       <Refusal error={change.error} />
     </>

@@ -23,7 +23,7 @@ const sheetShapes = {
 } as const
 type SheetShape = keyof typeof sheetShapes
 
-export function SquareBar({ recipe, onKeep, isSnapping, onSnapping, onFind }: SquareBarProps) {
+export function SquareBar({ recipe, onSave, isSnapping, onSnapping, onFind }: SquareBarProps) {
   const { t } = useTranslation('bench')
   const step = stepOf(recipe.steps, 'square')
   const shape = (Object.keys(sheetShapes) as SheetShape[]).find(
@@ -41,7 +41,7 @@ export function SquareBar({ recipe, onKeep, isSnapping, onSnapping, onFind }: Sq
           (one) => [one, t(`square.shapes.${one}`)] as const,
         )}
         onChange={(one) =>
-          step && onKeep(withStep(recipe, { ...step, proportions: sheetShapes[one as SheetShape] }))
+          step && onSave(withStep(recipe, { ...step, proportions: sheetShapes[one as SheetShape] }))
         }
       />
       <FormControlLabel

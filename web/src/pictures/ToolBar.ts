@@ -6,7 +6,7 @@ export interface ToolBarProps {
   /** Shows a recipe while something moves. */
   readonly onShow: (recipe: PictureRecipe) => void
   /** Keeps it. */
-  readonly onKeep: (recipe: PictureRecipe) => void
+  readonly onSave: (recipe: PictureRecipe) => void
 }
 
 export interface LightBarProps extends ToolBarProps {

@@ -15,7 +15,7 @@ interface TurnBarProps extends ToolBarProps {
   readonly onHorizon: (isOn: boolean) => void
 }
 
-export function TurnBar({ recipe, onShow, onKeep, hasHorizon, onHorizon }: TurnBarProps) {
+export function TurnBar({ recipe, onShow, onSave, hasHorizon, onHorizon }: TurnBarProps) {
   const { t } = useTranslation('bench')
   const step = stepOf(recipe.steps, 'turn') ?? plainTurn
   const finely = (value: number) => withStep(recipe, { ...step, on: true, degrees: value })
@@ -24,14 +24,14 @@ export function TurnBar({ recipe, onShow, onKeep, hasHorizon, onHorizon }: TurnB
       <Button
         size="small"
         startIcon={<IconRotate2 size={18} stroke={1.7} />}
-        onClick={() => onKeep(withStep(recipe, turnedBy(recipe, -1)))}
+        onClick={() => onSave(withStep(recipe, turnedBy(recipe, -1)))}
       >
         {t('turn.quarterLeft')}
       </Button>
       <Button
         size="small"
         startIcon={<IconRotateClockwise size={18} stroke={1.7} />}
-        onClick={() => onKeep(withStep(recipe, turnedBy(recipe, 1)))}
+        onClick={() => onSave(withStep(recipe, turnedBy(recipe, 1)))}
       >
         {t('turn.quarterRight')}
       </Button>
@@ -39,7 +39,7 @@ export function TurnBar({ recipe, onShow, onKeep, hasHorizon, onHorizon }: TurnB
         size="small"
         startIcon={<IconFlipVertical size={18} stroke={1.7} />}
         aria-pressed={step.mirrored}
-        onClick={() => onKeep(withStep(recipe, { ...step, on: true, mirrored: !step.mirrored }))}
+        onClick={() => onSave(withStep(recipe, { ...step, on: true, mirrored: !step.mirrored }))}
       >
         {t('turn.mirror')}
       </Button>
@@ -51,7 +51,7 @@ export function TurnBar({ recipe, onShow, onKeep, hasHorizon, onHorizon }: TurnB
         step={0.1}
         format={degrees}
         onMove={(value) => onShow(finely(value))}
-        onDone={(value) => onKeep(finely(value))}
+        onDone={(value) => onSave(finely(value))}
       />
       <Button
         size="small"

@@ -2,9 +2,9 @@
 import Button from '@mui/material/Button'
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
-import type { DocumentInHand } from './useSavedDocument.ts'
+import type { OpenDocument } from './useSavedDocument.ts'
 
-type UndoButtonsProps = Pick<DocumentInHand<unknown>, 'canUndo' | 'canRedo' | 'undo' | 'redo'>
+type UndoButtonsProps = Pick<OpenDocument<unknown>, 'canUndo' | 'canRedo' | 'undo' | 'redo'>
 
 export function UndoButtons({ canUndo, canRedo, undo, redo }: UndoButtonsProps) {
   const { t } = useTranslation('bench')

@@ -25,10 +25,10 @@ export interface Concealing {
 interface ConcealingProps {
   readonly recipe: PictureRecipe
   readonly onShow: (recipe: PictureRecipe) => void
-  readonly onKeep: (recipe: PictureRecipe) => void
+  readonly onSave: (recipe: PictureRecipe) => void
 }
 
-export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Concealing {
+export function useConcealing({ recipe, onShow, onSave }: ConcealingProps): Concealing {
   const [drawing, setDrawing] = useState<Drawing>('box')
   const [chosen, choose] = useState<number | null>(null)
   const [nextFill, setNextFill] = useState<ConcealFill>('cover')
@@ -38,7 +38,7 @@ export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Conc
     const middle = region.points[0] ?? { x: 0, y: 0 }
     const radius = region.radius === 0 ? 0 : Math.max(1, region.radius * scaleAt(toOriginal, middle))
     const added = { corners: cornersOf(region.points, toOriginal), radius, fill: nextFill, seed: newSeed() }
-    onKeep(withRegions(recipe, [...parts, added]))
+    onSave(withRegions(recipe, [...parts, added]))
     choose(parts.length)
   }
   return {
@@ -50,7 +50,7 @@ export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Conc
     setFill: (wanted) => {
       setNextFill(wanted)
       if (chosen !== null && parts[chosen])
-        onKeep(
+        onSave(
           withRegions(
             recipe,
             parts.map((region, n) => (n === chosen ? { ...region, fill: wanted } : region)),
@@ -68,10 +68,10 @@ export function useConcealing({ recipe, onShow, onKeep }: ConcealingProps): Conc
           ),
         ),
       ),
-    done: () => onKeep(recipe),
+    done: () => onSave(recipe),
     drop: (n) => {
       choose(null)
-      onKeep(
+      onSave(
         withRegions(
           recipe,
           parts.filter((_, at) => at !== n),

@@ -35,14 +35,14 @@ export interface Marking {
 interface MarkingProps {
   readonly recipe: PictureRecipe
   readonly onShow: (recipe: PictureRecipe) => void
-  readonly onKeep: (recipe: PictureRecipe) => void
+  readonly onSave: (recipe: PictureRecipe) => void
 }
 
 /** Strokes are a part of the picture's longer side, so that they look the same on every size. */
 const STROKE = 0.0022
 const LETTERS = 0.012
 
-export function useMarking({ recipe, onShow, onKeep }: MarkingProps): Marking {
+export function useMarking({ recipe, onShow, onSave }: MarkingProps): Marking {
   const [kind, setKind] = useState<DrawKind>('arrow')
   const [colour, setNextColour] = useState<MarkColour>('brick')
   const [weight, setNextWeight] = useState(3)
@@ -50,7 +50,7 @@ export function useMarking({ recipe, onShow, onKeep }: MarkingProps): Marking {
   const marks = marksOf(recipe)
   const current = marks.find(({ id }) => id === chosen)
   const add = (mark: Mark) => {
-    onKeep(withMarks(recipe, [...marks, mark]))
+    onSave(withMarks(recipe, [...marks, mark]))
     choose(mark.id)
   }
   const changed = (id: string, change: (mark: Mark) => Mark) =>
@@ -74,13 +74,13 @@ export function useMarking({ recipe, onShow, onKeep }: MarkingProps): Marking {
     setColour: (wanted) => {
       setNextColour(wanted)
       if (current && 'colour' in current)
-        onKeep(changed(current.id, (mark) => ({ ...mark, colour: wanted }) as Mark)) // it has one
+        onSave(changed(current.id, (mark) => ({ ...mark, colour: wanted }) as Mark)) // it has one
     },
     setWeight: (wanted) => {
       setNextWeight(wanted)
       if (!current || current.kind === 'pin') return
       const factor = wanted / weight
-      onKeep(
+      onSave(
         changed(current.id, (mark) => {
           if (mark.kind === 'text') return { ...mark, size: mark.size * factor }
           return mark.kind === 'pin' ? mark : { ...mark, width: mark.width * factor }
@@ -112,16 +112,16 @@ export function useMarking({ recipe, onShow, onKeep }: MarkingProps): Marking {
     move: (id, by) => onShow(changed(id, (mark) => moveMark(mark, by))),
     moveEnd: (id, end, to) => onShow(changed(id, (mark) => moveMarkEnd(mark, end, to))),
     say: (id, words) =>
-      onKeep(
+      onSave(
         changed(id, (mark) => {
           if (mark.kind === 'text') return { ...mark, words }
           return mark.kind === 'pin' ? { ...mark, note: words } : mark
         }),
       ),
-    done: () => onKeep(recipe),
+    done: () => onSave(recipe),
     drop: (id) => {
       choose(null)
-      onKeep(
+      onSave(
         withMarks(
           recipe,
           marks.filter((mark) => mark.id !== id),

@@ -7,13 +7,13 @@ import { refreshEvidence } from '../evidence/queries.ts'
 import { putRecipe, readRecipe, recipeAddress, recipeQueries } from './queries.ts'
 import type { VersionOfItem } from './queries.ts'
 import { useSavedDocument } from './useSavedDocument.ts'
-import type { DocumentInHand, KeepingOf } from './useSavedDocument.ts'
+import type { OpenDocument, DocumentStore } from './useSavedDocument.ts'
 
-export type RecipeInHand = DocumentInHand<PictureRecipe>
+export type RecipeInHand = OpenDocument<PictureRecipe>
 
 export function useRecipe(of: VersionOfItem, saved: SavedRecipe): RecipeInHand {
   const client = useQueryClient()
-  const keeping = useMemo((): KeepingOf<PictureRecipe> => {
+  const store = useMemo((): DocumentStore<PictureRecipe> => {
     const toSaved = ({ recipe, revision }: SavedRecipe) => ({ document: recipe, revision })
     return {
       address: recipeAddress(of),
@@ -27,5 +27,5 @@ export function useRecipe(of: VersionOfItem, saved: SavedRecipe): RecipeInHand {
       onSettled: () => void refreshEvidence(client),
     }
   }, [of, client])
-  return useSavedDocument({ document: saved.recipe, revision: saved.revision }, keeping)
+  return useSavedDocument({ document: saved.recipe, revision: saved.revision }, store)
 }

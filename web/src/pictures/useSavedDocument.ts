@@ -32,7 +32,7 @@ interface Unsent<T> {
   readonly sent?: readonly T[]
 }
 
-export interface KeepingOf<T> {
+export interface DocumentStore<T> {
   /** The key under which it is saved, on the server and on the device. */
   readonly address: string
   put(document: T, revision: number): Promise<SavedOnServer<T>>
@@ -43,7 +43,7 @@ export interface KeepingOf<T> {
   onSettled(): void
 }
 
-export interface DocumentInHand<T> {
+export interface OpenDocument<T> {
   readonly document: T
   readonly canUndo: boolean
   readonly canRedo: boolean
@@ -57,9 +57,9 @@ export interface DocumentInHand<T> {
 }
 
 /**
- * @param keeping must be stable while the document is open
+ * @param store must be stable while the document is open
  */
-export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<T>): DocumentInHand<T> {
+export function useSavedDocument<T>(saved: SavedOnServer<T>, store: DocumentStore<T>): OpenDocument<T> {
   const { personId } = useSession()
   const [history, setHistory] = useState<History<T>>(() => beginHistory(saved.document))
   const [refused, setRefused] = useState<unknown>(null)
@@ -75,11 +75,11 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<
 
   const takeIn = useCallback(
     async (refused: T) => {
-      const theirs = await keeping.read()
+      const theirs = await store.read()
       // Whoever went on meanwhile has a newer one waiting.
       const mine = waiting.current ? waiting.current.document : refused
-      const base = mergeBase(keeping.join, known.current.document, sent.current, theirs.document)
-      const joined = keeping.join(base, mine, theirs.document)
+      const base = mergeBase(store.join, known.current.document, sent.current, theirs.document)
+      const joined = store.join(base, mine, theirs.document)
       known.current = theirs
       sent.current = []
       present.current = joined
@@ -87,7 +87,7 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<
       setHistory((before) => change(before, joined))
       waiting.current = { document: joined }
     },
-    [keeping],
+    [store],
   )
   const send = useCallback(async () => {
     if (isSending.current) return
@@ -99,12 +99,12 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<
       const before = sent.current
       sent.current = [...before, document].slice(-MOST_SENT)
       try {
-        const { revision } = await keeping.put(document, known.current.revision)
+        const { revision } = await store.put(document, known.current.revision)
         known.current = { document, revision }
         sent.current = []
-        if (!waiting.current) writeUnsent(personId, keeping.address, undefined)
+        if (!waiting.current) writeUnsent(personId, store.address, undefined)
         setRefused(null)
-        clearUnsaved(keeping.address)
+        clearUnsaved(store.address)
         noteSaved()
       } catch (error) {
         if (isOutOfReach(error)) {
@@ -127,23 +127,23 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<
           sent.current = before
           setRefused(error)
           noteRefused()
-          noteUnsaved(keeping.address)
+          noteUnsaved(store.address)
         }
       }
     }
     isSending.current = false
-    keeping.onSettled()
-  }, [personId, keeping, takeIn])
+    store.onSettled()
+  }, [personId, store, takeIn])
 
-  const keep = useCallback(
+  const save = useCallback(
     (document: T) => {
       const unsent: Unsent<T> = { document, base: known.current.document, sent: sent.current }
-      writeUnsent(personId, keeping.address, unsent)
+      writeUnsent(personId, store.address, unsent)
       present.current = document
       waiting.current = { document }
       void send()
     },
-    [personId, keeping, send],
+    [personId, store, send],
   )
   // A window that closes sends what waits behind an unanswered save, as if that save had arrived. If it had not, the
   // server refuses this one, and the device has it.
@@ -154,21 +154,21 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<
       const revision = known.current.revision + sent.current.length
       sent.current = [...sent.current, document].slice(-MOST_SENT)
       // Nobody is there to hear the answer; a window that comes back sends it again and takes in what there is.
-      keeping.put(document, revision).catch(() => undefined)
+      store.put(document, revision).catch(() => undefined)
     }
     window.addEventListener('pagehide', flush)
     return () => window.removeEventListener('pagehide', flush)
-  }, [keeping])
+  }, [store])
   // What an earlier window left on the device is joined with what stands here, and saved.
   useEffect(() => {
     let isGone = false
     const restore = async () => {
-      const left = (await readUnsent(personId, keeping.address)) as Unsent<T> | undefined
+      const left = (await readUnsent(personId, store.address)) as Unsent<T> | undefined
       if (isGone || left === undefined) return
-      const base = mergeBase(keeping.join, left.base, left.sent ?? [], present.current)
-      const joined = keeping.join(base, left.document, present.current)
+      const base = mergeBase(store.join, left.base, left.sent ?? [], present.current)
+      const joined = store.join(base, left.document, present.current)
       setHistory((before) => change(before, joined))
-      keep(joined)
+      save(joined)
     }
     // A device that cannot be read takes nothing away: what the server has stands here.
     restore().catch(() => undefined)
@@ -183,7 +183,7 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, keeping: KeepingOf<
     const after = to(history)
     if (after === history || after.present === history.present) return
     setHistory(after)
-    keep(after.present)
+    save(after.present)
   }
   return {
     document: history.present,

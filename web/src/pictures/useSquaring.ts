@@ -14,7 +14,7 @@ interface SquaringOf {
   readonly recipe: PictureRecipe
   readonly before: PictureRecipe
   onShow(recipe: PictureRecipe): void
-  onKeep(recipe: PictureRecipe): void
+  onSave(recipe: PictureRecipe): void
   onSaid(words: string): void
 }
 
@@ -33,7 +33,7 @@ export interface Squaring {
 type Parts = Parameters<PictureDesk['work']['snap']>[0]
 
 export function useSquaring({ desk, original, recipe, before, ...callbacks }: SquaringOf): Squaring {
-  const { onShow, onKeep, onSaid } = callbacks
+  const { onShow, onSave, onSaid } = callbacks
   const { t } = useTranslation('bench')
   const [held, setHeld] = useState<Quad | null>(null)
   const [isSnapping, setIsSnapping] = useState(true)
@@ -44,7 +44,7 @@ export function useSquaring({ desk, original, recipe, before, ...callbacks }: Sq
     if (!desk) return
     const found = await desk.work.findSheet()
     if (!found) return onSaid(t('square.none'))
-    onKeep(withStep(recipe, { ...squareStepOf(original, recipe, toPixels(found.corners)), byHand: 0 }))
+    onSave(withStep(recipe, { ...squareStepOf(original, recipe, toPixels(found.corners)), byHand: 0 }))
   }
   const snap = async (quad: Quad): Promise<Quad> => {
     const parts = quad.map(({ x, y }) => [x / original.width, y / original.height]) as unknown as Parts
@@ -59,7 +59,7 @@ export function useSquaring({ desk, original, recipe, before, ...callbacks }: Sq
     const corners = isSnapping && isByPointer && desk ? await snap(held) : held
     const byHand = Math.min(4, (step?.byHand ?? 0) + 1)
     setHeld(null)
-    onKeep(withStep(recipe, { ...squareStepOf(original, recipe, corners), byHand }))
+    onSave(withStep(recipe, { ...squareStepOf(original, recipe, corners), byHand }))
   }
   return {
     corners: held ?? cornersAsTaken(original, recipe),

@@ -43,7 +43,7 @@ function Item({ id }: { readonly id: string }) {
                 title={item.title}
                 readOnly={false}
                 isKeeping={change.isPending}
-                onKeep={async (rights) => {
+                onSave={async (rights) => {
                   await change.mutateAsync({ rights })
                   await client.invalidateQueries({ queryKey: submissionQueries.all() })
                 }}

@@ -11,40 +11,40 @@ export interface SavedText {
   leave(): void
 }
 
-/** Holds the typed text until `keep` has saved it; a value from elsewhere shows only in between. */
-export function useSavedText(value: string, keep: (text: string) => void): SavedText {
+/** Holds the typed text until `save` has saved it; a value from elsewhere shows only in between. */
+export function useSavedText(value: string, save: (text: string) => void): SavedText {
   const [typed, setTyped] = useState<string | null>(null)
   const [isLeft, setIsLeft] = useState(true)
   const waiting = useRef<{ text: string; timer: ReturnType<typeof setTimeout> } | null>(null)
-  const keepRef = useRef(keep)
+  const saveRef = useRef(save)
   useEffect(() => {
-    keepRef.current = keep
+    saveRef.current = save
   })
 
-  const keepNow = useCallback(() => {
+  const saveNow = useCallback(() => {
     if (!waiting.current) return
     clearTimeout(waiting.current.timer)
     const { text } = waiting.current
     waiting.current = null
-    keepRef.current(text)
+    saveRef.current(text)
   }, [])
   useEffect(() => {
-    window.addEventListener('pagehide', keepNow)
+    window.addEventListener('pagehide', saveNow)
     return () => {
-      window.removeEventListener('pagehide', keepNow)
-      keepNow()
+      window.removeEventListener('pagehide', saveNow)
+      saveNow()
     }
-  }, [keepNow])
+  }, [saveNow])
 
   const change = (text: string) => {
     setTyped(text)
     setIsLeft(false)
     if (waiting.current) clearTimeout(waiting.current.timer)
-    waiting.current = { text, timer: setTimeout(keepNow, PAUSE_MS) }
+    waiting.current = { text, timer: setTimeout(saveNow, PAUSE_MS) }
   }
   const leave = () => {
     setIsLeft(true)
-    keepNow()
+    saveNow()
   }
   // Once what was typed has come back as the value, the value leads again; never while somebody types on.
   if (typed !== null && isLeft && (typed === value || toPlainLine(typed) === value)) setTyped(null)

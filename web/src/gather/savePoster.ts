@@ -7,7 +7,7 @@ const WIDTH = 960
 const GIVE_UP_MS = 15_000
 
 /** Takes a poster frame from a video and saves it with its item. A video that this browser cannot open gets none. */
-export async function keepPoster(evidenceId: string, film: Blob): Promise<void> {
+export async function savePoster(evidenceId: string, film: Blob): Promise<void> {
   try {
     const picture = await takeMoment(film)
     await sendBody(`/api/evidence/${evidenceId}/poster`, picture)

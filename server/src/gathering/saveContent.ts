@@ -1,12 +1,12 @@
 // Keeping something whose bytes are at hand: stored, examined, written down.
 import type { PersonActor } from '@valise/core/people'
 import { inTransaction } from '../database/index.ts'
-import { examine, keepFile, unexamined } from '../evidence/index.ts'
-import type { FileToKeep, SavedFile } from '../evidence/index.ts'
+import { examine, saveFile, unexamined } from '../evidence/index.ts'
+import type { FileToSave, SavedFile } from '../evidence/index.ts'
 import type { Trx } from '../database/index.ts'
 import type { Services } from '../services.ts'
 
-export interface ContentToKeep extends Omit<FileToKeep, 'id' | 'stored' | 'examined' | 'replaces'> {
+export interface ContentToSave extends Omit<FileToSave, 'id' | 'stored' | 'examined' | 'replaces'> {
   readonly content: AsyncIterable<Uint8Array>
   /** Where it does not follow from the bytes. */
   readonly mime?: string
@@ -15,16 +15,16 @@ export interface ContentToKeep extends Omit<FileToKeep, 'id' | 'stored' | 'exami
   readonly also?: (trx: Trx, saved: SavedFile) => Promise<void>
 }
 
-export async function keepContent(
+export async function saveContent(
   services: Services,
   actor: PersonActor,
-  { content, mime, also, replaces = null, ...file }: ContentToKeep,
+  { content, mime, also, replaces = null, ...file }: ContentToSave,
 ): Promise<SavedFile> {
   const { database, files, jobs } = services
   const stored = await files.put(content)
   const examined = await examine(services, actor, { ...stored, fileName: file.fileName })
   return inTransaction(database, async (trx) => {
-    const saved = await keepFile(trx, jobs, actor, {
+    const saved = await saveFile(trx, jobs, actor, {
       ...file,
       id: trx.newId(),
       stored,

@@ -30,7 +30,7 @@ import { findNewestVersion, insertVersion, saveFound } from './versionStore.ts'
 import type { StoredVersion, NewVersion } from './versionStore.ts'
 import { indexWords } from './wordsStore.ts'
 
-export interface FileToKeep {
+export interface FileToSave {
   /** The id that a new item gets. */
   readonly id: string
   readonly stored: StoredFile
@@ -67,13 +67,13 @@ export interface SavedFile {
  *
  * @throws AppError `not-found` when the item to replace is not one's own, `conflict` when it is of another kind
  */
-export async function keepFile(
+export async function saveFile(
   trx: Trx,
   jobs: Jobs,
   actor: PersonActor,
-  file: FileToKeep,
+  file: FileToSave,
 ): Promise<SavedFile> {
-  if (file.replaces !== null) return keepVersion(trx, jobs, actor, file, file.replaces)
+  if (file.replaces !== null) return saveVersion(trx, jobs, actor, file, file.replaces)
   const same = file.isNew === true ? null : await findSameFile(trx, actor, file.stored.sha256)
   if (same) return { outcome: 'same', evidenceId: same.id }
   const fileName = cleanFileName(file.fileName)
@@ -100,11 +100,11 @@ export async function keepFile(
   return { outcome: 'new', evidenceId: file.id }
 }
 
-async function keepVersion(
+async function saveVersion(
   trx: Trx,
   jobs: Jobs,
   actor: PersonActor,
-  file: FileToKeep,
+  file: FileToSave,
   evidenceId: string,
 ): Promise<SavedFile> {
   const present = await findEvidence(trx, actor, evidenceId)
@@ -117,7 +117,7 @@ async function keepVersion(
 }
 
 interface VersionToAdd extends Pick<
-  FileToKeep,
+  FileToSave,
   'stored' | 'examined' | 'fileName' | 'durationMs' | 'document'
 > {
   readonly evidenceId: string
@@ -148,7 +148,7 @@ async function addVersion(trx: Trx, jobs: Jobs, actor: PersonActor, version: Ver
  * Saves what a file is that could not be examined on arrival. An item of unknown kind gets its real kind; what its
  * owner has entered stays.
  */
-export async function keepExamined(
+export async function saveExamined(
   trx: Trx,
   jobs: Jobs,
   version: StoredVersion,
@@ -206,7 +206,7 @@ async function enqueueWork(trx: Trx, jobs: Jobs, version: VersionOf & FoundInFil
   if (version.textState === 'unread') await enqueueReading(trx, jobs, version)
 }
 
-function kindOfFile({ examined }: FileToKeep): EvidenceKind {
+function kindOfFile({ examined }: FileToSave): EvidenceKind {
   return kindOfMime((examined ?? unexamined).mime)
 }
 
