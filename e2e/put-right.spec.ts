@@ -186,7 +186,7 @@ test('by pointer: corners that cross are told, parts are drawn, a line is levell
   await page.getByRole('button', { name: 'Trace a level line' }).click()
   await drag(page, handle(page, 'Right end of the level line'), 0, 12)
   await expect(recipe(page).getByText(/by/)).toBeVisible()
-  const divider = page.getByRole('separator', { name: /^Divider/ })
+  const divider = page.getByRole('separator', { name: 'Line between the original and what others see' })
   const at = Number(await divider.getAttribute('aria-valuenow'))
   await divider.press('ArrowLeft')
   await expect(divider).toHaveAttribute('aria-valuenow', String(at - 2))
