@@ -14,8 +14,21 @@ export interface Screen {
   readonly asksOnce?: true
 }
 
-const open = (path: string) => async (page: Page) => {
-  await page.goto(path)
+const open = (path: string) => (page: Page) => goTo(page, path)
+
+/**
+ * Goes to an address within the running application, which costs a fifth of a page load. The page is loaded anew where
+ * something would stay in the way: dialogs left open on the same screen, and the bench, which asks before it is left.
+ */
+async function goTo(page: Page, path: string): Promise<void> {
+  const { pathname } = new URL(page.url())
+  const [, screen] = pathname.split('/')
+  const stays = path.split(/[/?#]/)[1] === screen
+  if (page.url() === 'about:blank' || stays || pathname.endsWith('/bench')) return void (await page.goto(path))
+  await page.evaluate((address) => {
+    history.pushState({}, '', address)
+    dispatchEvent(new PopStateEvent('popstate', { state: {} }))
+  }, path)
 }
 
 export const screens: readonly Screen[] = [
@@ -179,7 +192,7 @@ export const screens: readonly Screen[] = [
 
 function press(path: string, button: RegExp) {
   return async (page: Page) => {
-    await page.goto(path)
+    await goTo(page, path)
     await page.getByRole('button', { name: button }).click()
     await expect(page.getByRole('dialog')).toBeVisible()
   }
@@ -187,7 +200,7 @@ function press(path: string, button: RegExp) {
 
 function chooseSource(source: RegExp) {
   return async (page: Page) => {
-    await page.goto('/evidence')
+    await goTo(page, '/evidence')
     await page.getByRole('button', { name: /^Gather$/ }).click()
     await page.getByRole('menuitem', { name: source }).click()
     await expect(page.getByRole('dialog')).toBeVisible()
@@ -196,7 +209,7 @@ function chooseSource(source: RegExp) {
 
 function openBench(tool?: RegExp) {
   return async (page: Page) => {
-    await page.goto('/evidence')
+    await goTo(page, '/evidence')
     await page.getByRole('button', { name: /^Sketch sheet 12/ }).click()
     await page.getByRole('link', { name: /^Fix the picture$/ }).click()
     const use = page.getByRole('button', { name: /^Use the changes$/ })
@@ -211,7 +224,7 @@ function openBench(tool?: RegExp) {
 
 function openCollage(what: RegExp) {
   return async (page: Page) => {
-    await page.goto('/evidence?words=season')
+    await goTo(page, '/evidence?words=season')
     await page.getByRole('button', { name: /^One season on the low marsh/ }).click()
     await page.getByRole('link', { name: /^Arrange$/ }).click()
     await page.getByRole('button', { name: what }).last().click()
@@ -220,14 +233,14 @@ function openCollage(what: RegExp) {
 
 async function openItem(page: Page) {
   // By its words: on a phone it stands far below what is there of the grid.
-  await page.goto('/evidence?words=heron')
+  await goTo(page, '/evidence?words=heron')
   await page.getByRole('button', { name: /^Heron at the weir/ }).click()
   await page.keyboard.press('t')
 }
 
 function follow(path: string, name: string | RegExp) {
   return async (page: Page) => {
-    await page.goto(path)
+    await goTo(page, path)
     await page.getByRole('link', { name, exact: true }).first().click()
     await expect(page).not.toHaveURL(path)
   }
@@ -246,12 +259,12 @@ async function openPage(page: Page) {
 
 async function openSubmit(page: Page) {
   await follow('/submissions', 'Transect portfolio')(page)
-  await page.goto(`${page.url()}?mend=statement`)
+  await goTo(page, `${page.url()}?mend=statement`)
   await expect(page.getByRole('textbox').first()).toBeVisible()
 }
 
 async function openDesk(page: Page) {
-  await page.goto('/review-desk')
+  await goTo(page, '/review-desk')
   await expect(page.locator('main a[href^="/submissions/"]').first()).toBeVisible()
 }
 
@@ -262,13 +275,13 @@ async function openCopy(page: Page) {
 }
 
 async function openGivePass(page: Page) {
-  await page.goto('/sharing')
+  await goTo(page, '/sharing')
   await page.locator('main header button').click()
   await expect(page.getByRole('dialog')).toBeVisible()
 }
 
 async function openLink(page: Page) {
-  await page.goto('/')
+  await goTo(page, '/')
   await page.getByRole('link', { name: /^Aunt Pilar/ }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Shore year' })).toBeVisible()
 }
@@ -280,11 +293,11 @@ async function openLinkedPage(page: Page) {
 }
 
 async function openClass(page: Page) {
-  await page.goto('/classes')
+  await goTo(page, '/classes')
   await page.locator('main a[href^="/classes/"]').first().click()
 }
 
 async function openPerson(page: Page) {
-  await page.goto('/people?text=juno')
+  await goTo(page, '/people?text=juno')
   await page.getByRole('link', { name: 'Juno Castellane' }).click()
 }
