@@ -24,7 +24,8 @@ async function goTo(page: Page, path: string): Promise<void> {
   const { pathname } = new URL(page.url())
   const [, screen] = pathname.split('/')
   const stays = path.split(/[/?#]/)[1] === screen
-  if (page.url() === 'about:blank' || stays || pathname.endsWith('/bench')) return void (await page.goto(path))
+  if (page.url() === 'about:blank' || stays || pathname.endsWith('/bench'))
+    return void (await page.goto(path))
   await page.evaluate((address) => {
     history.pushState({}, '', address)
     dispatchEvent(new PopStateEvent('popstate', { state: {} }))
