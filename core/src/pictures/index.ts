@@ -84,8 +84,8 @@ export { paintMarks, paintRecipeMarks, pinRadius, pinsOf, toFragment } from './p
 export { findPrivateRegions, type Proposal, proposeRecipe, squareStepFor } from './proposeRecipe.ts'
 export { findQuadFault, orderCorners, type QuadFault } from './quad.ts'
 export { fitPixels, fitSize, MOST_WORKED_PIXELS, type Raster, shrink, type Size } from './raster.ts'
-export { concealsMore, joinConcealment } from './joinConcealment.ts'
-export { joinCollages, joinRecipes } from './joinWindows.ts'
+export { concealsMore, mergeConcealment } from './mergeConcealment.ts'
+export { mergeCollages, mergeRecipes } from './mergeWindows.ts'
 export { refineCorners } from './refineCorners.ts'
 export { runRecipe, stepOf } from './runRecipe.ts'
 export {

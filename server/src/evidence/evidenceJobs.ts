@@ -37,7 +37,7 @@ export function evidenceJobs(services: Services): Readonly<Record<string, JobHan
       (of) => renderVersion(services, of),
       (of, isBurst) => {
         const problem = isBurst ? 'picture-too-large' : 'picture-damaged'
-        return keepRenditions(services, of, { made: [], problem, hash: null })
+        return saveRendering(services, of, { made: [], problem, hash: null })
       },
     ),
     [RENDER_RECIPE]: handlerOf(
@@ -111,10 +111,10 @@ async function renderVersion(services: Services, of: VersionOfItem): Promise<voi
   if (!version) return
   const turn = { lane: 'jobs', personId: version.ownerId } as const
   const rendered = await services.workers.run('render', { sha256: version.fileSha256 }, turn)
-  await keepRenditions(services, of, rendered)
+  await saveRendering(services, of, rendered)
 }
 
-async function keepRenditions(
+async function saveRendering(
   { database }: Services,
   of: VersionOfItem,
   rendered: RenderedPicture,

@@ -1,7 +1,7 @@
 // The picture bench: saves recipes with every change, and renders in the background.
 import { canBeRendered } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
-import { concealsMore, decideRecipe, joinConcealment } from '@valise/core/pictures'
+import { concealsMore, decideRecipe, mergeConcealment } from '@valise/core/pictures'
 import type { SavedRecipe, PictureRecipe, Size } from '@valise/core/pictures'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import { addMinutes } from '@valise/core/time'
@@ -150,7 +150,7 @@ export async function renderRecipe(services: Services, of: VersionOfItem, revisi
     )
   const held = [...new Set([revision, ...renders.map(({ recipeRevision }) => recipeRevision)])]
   for (const recipeRevision of held.filter((one) => !isMade(one))) {
-    const recipe = joinConcealment(await getRecipe(reader, version, recipeRevision), newest)
+    const recipe = mergeConcealment(await getRecipe(reader, version, recipeRevision), newest)
     await renderOne(services, version, recipeRevision, recipe)
   }
   await inTransaction(services.database, async (trx) => {

@@ -172,11 +172,11 @@ export async function changePassword(
   await forgetTries(services.database, { own: [limit], shared: [] })
   assertGoodPassword(person, input.next, '/next')
   const hash = await services.passwords.hash(input.next)
-  await inTransaction(services.database, (trx) => keepPassword(trx, actor, person.id, hash, actor.sessionId))
+  await inTransaction(services.database, (trx) => setPassword(trx, actor, person.id, hash, actor.sessionId))
 }
 
 /** Saves a new password with its record and its news, and ends the person's sessions except the given one. */
-export async function keepPassword(
+export async function setPassword(
   trx: Trx,
   actor: Actor,
   personId: string,

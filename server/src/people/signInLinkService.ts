@@ -12,7 +12,7 @@ import { appendRecord } from '../records/index.ts'
 import type { Services } from '../services.ts'
 import { getSchool } from './schoolStore.ts'
 import { getPerson } from './service.ts'
-import { assertGoodPassword, keepPassword, startSession } from './sessionService.ts'
+import { assertGoodPassword, setPassword, startSession } from './sessionService.ts'
 import * as store from './sessionStore.ts'
 
 /**
@@ -99,7 +99,7 @@ export async function choosePassword(
   const hash = await services.passwords.hash(input.password)
   await inTransaction(services.database, async (trx) => {
     if (!(await store.useSignInLink(trx, tokenHash))) throw new AppError('gone', 'sign-in-link-gone')
-    await keepPassword(trx, unknownActor, person.id, hash, null)
+    await setPassword(trx, unknownActor, person.id, hash, null)
   })
   return startSession(services, client, person.id)
 }

@@ -133,8 +133,8 @@ export function CollageEditor({ item, saved }: { readonly item: Evidence; readon
             label={t('snap')}
           />
           <p className={bench.hint} role="status">
-            {inHand.isJoined
-              ? t('joined')
+            {inHand.isMerged
+              ? t('merged')
               : said || t(drawing ? 'hints.draw' : single ? 'hints.chosen' : 'hints.empty')}
           </p>
         </div>

@@ -1,6 +1,6 @@
 // The collage being edited, saved by itself, with the facts of its pictures; changes of other windows are merged.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { joinCollages } from '@valise/core/pictures'
+import { mergeCollages } from '@valise/core/pictures'
 import type { Collage, SavedCollage, Pictured } from '@valise/core/pictures'
 import { useMemo, useState } from 'react'
 import { refreshEvidence } from '../evidence/queries.ts'
@@ -25,7 +25,7 @@ export function useCollage(id: string, saved: SavedCollage): CollageInHand {
       address: collageAddress(id),
       put: (collage, revision) => putCollage(id, collage, revision).then(toSaved),
       read: () => readCollage(id).then(toSaved),
-      join: joinCollages,
+      merge: mergeCollages,
       onSettled: () => void refreshEvidence(client),
     }
   }, [id, client])

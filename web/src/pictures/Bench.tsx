@@ -235,7 +235,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
           <p className={styles.hint} role="status">
             {doing
               ? t(`doing.${doing}`)
-              : (said ?? (inHand.isJoined ? t('joined') : tool ? t(`hints.${tool}`) : ''))}
+              : (said ?? (inHand.isMerged ? t('merged') : tool ? t(`hints.${tool}`) : ''))}
           </p>
         </div>
         <Refusal error={inHand.refused} />

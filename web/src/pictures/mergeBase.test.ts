@@ -1,4 +1,4 @@
-import { joinCollages } from '@valise/core/pictures'
+import { mergeCollages } from '@valise/core/pictures'
 import type { Collage, Layer } from '@valise/core/pictures'
 import { mergeBase } from './mergeBase.ts'
 
@@ -13,7 +13,7 @@ const collage = (...layers: Layer[]): Collage => ({
 
 /** What stands after a window is loaded anew, by what it left on the device and what the server has. */
 const restored = (base: Collage, sent: readonly Collage[], mine: Collage, theirs: Collage) =>
-  joinCollages(mergeBase(joinCollages, base, sent, theirs), mine, theirs).layers.map(({ id, x }) => id + x)
+  mergeCollages(mergeBase(mergeCollages, base, sent, theirs), mine, theirs).layers.map(({ id, x }) => id + x)
 
 const [full, empty] = [collage(layer('a'), layer('b')), collage()]
 
@@ -33,8 +33,8 @@ describe('the merge base of a window that was loaded anew', () => {
 
   it('counts from the latest that arrived', () => {
     const [one, two] = [collage(layer('a', 1), layer('b')), collage(layer('a', 2), layer('b'))]
-    expect(mergeBase(joinCollages, full, [one, two], two)).toBe(two)
-    expect(mergeBase(joinCollages, full, [one, two], one)).toBe(one)
-    expect(mergeBase(joinCollages, full, [], two)).toBe(full)
+    expect(mergeBase(mergeCollages, full, [one, two], two)).toBe(two)
+    expect(mergeBase(mergeCollages, full, [one, two], one)).toBe(one)
+    expect(mergeBase(mergeCollages, full, [], two)).toBe(full)
   })
 })

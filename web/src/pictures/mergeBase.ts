@@ -6,15 +6,15 @@ import { isSame } from '@valise/core/pages'
  * arrived: then the server's document contains it, and later changes are relative to it. Otherwise an undo of it
  * would look like no change and be lost.
  *
- * @param join the three-way merge of the document
+ * @param merge the three-way merge of the document
  * @param base the last known document of the server
  * @param sent what was sent since without an answer, latest last
  */
 export function mergeBase<T>(
-  join: (base: T, mine: T, theirs: T) => T,
+  merge: (base: T, mine: T, theirs: T) => T,
   base: T,
   sent: readonly T[],
   theirs: T,
 ): T {
-  return sent.findLast((document) => isSame(join(base, document, theirs), theirs)) ?? base
+  return sent.findLast((document) => isSame(merge(base, document, theirs), theirs)) ?? base
 }

@@ -1,6 +1,6 @@
 // The recipe being edited, saved by itself; changes of other windows are merged.
 import { useQueryClient } from '@tanstack/react-query'
-import { joinRecipes } from '@valise/core/pictures'
+import { mergeRecipes } from '@valise/core/pictures'
 import type { SavedRecipe, PictureRecipe } from '@valise/core/pictures'
 import { useMemo } from 'react'
 import { refreshEvidence } from '../evidence/queries.ts'
@@ -23,7 +23,7 @@ export function useRecipe(of: VersionOfItem, saved: SavedRecipe): RecipeInHand {
         return toSaved(answer)
       },
       read: () => readRecipe(of).then(toSaved),
-      join: joinRecipes,
+      merge: mergeRecipes,
       onSettled: () => void refreshEvidence(client),
     }
   }, [of, client])

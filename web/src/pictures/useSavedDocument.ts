@@ -38,7 +38,7 @@ export interface DocumentStore<T> {
   put(document: T, revision: number): Promise<SavedOnServer<T>>
   read(): Promise<SavedOnServer<T>>
   /** What two windows did since both knew the same. */
-  join(base: T, mine: T, theirs: T): T
+  merge(base: T, mine: T, theirs: T): T
   /** Whether every change so far is saved. */
   onSettled(): void
 }
@@ -50,7 +50,7 @@ export interface OpenDocument<T> {
   /** Why the last change was not saved. */
   readonly refused: unknown
   /** Whether another window's changes were taken in. */
-  readonly isJoined: boolean
+  readonly isMerged: boolean
   set(document: T): void
   undo(): void
   redo(): void
@@ -63,7 +63,7 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, store: DocumentStor
   const { personId } = useSession()
   const [history, setHistory] = useState<History<T>>(() => beginHistory(saved.document))
   const [refused, setRefused] = useState<unknown>(null)
-  const [isJoined, setIsJoined] = useState(false)
+  const [isMerged, setIsMerged] = useState(false)
   /** What the server has, as far as this window knows. */
   const known = useRef(saved)
   /** What stands on the screen. */
@@ -78,14 +78,14 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, store: DocumentStor
       const theirs = await store.read()
       // Whoever went on meanwhile has a newer one waiting.
       const mine = waiting.current ? waiting.current.document : refused
-      const base = mergeBase(store.join, known.current.document, sent.current, theirs.document)
-      const joined = store.join(base, mine, theirs.document)
+      const base = mergeBase(store.merge, known.current.document, sent.current, theirs.document)
+      const merged = store.merge(base, mine, theirs.document)
       known.current = theirs
       sent.current = []
-      present.current = joined
-      setIsJoined(true)
-      setHistory((before) => change(before, joined))
-      waiting.current = { document: joined }
+      present.current = merged
+      setIsMerged(true)
+      setHistory((before) => change(before, merged))
+      waiting.current = { document: merged }
     },
     [store],
   )
@@ -159,16 +159,16 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, store: DocumentStor
     window.addEventListener('pagehide', flush)
     return () => window.removeEventListener('pagehide', flush)
   }, [store])
-  // What an earlier window left on the device is joined with what stands here, and saved.
+  // What an earlier window left on the device is merged with what stands here, and saved.
   useEffect(() => {
     let isGone = false
     const restore = async () => {
       const left = (await readUnsent(personId, store.address)) as Unsent<T> | undefined
       if (isGone || left === undefined) return
-      const base = mergeBase(store.join, left.base, left.sent ?? [], present.current)
-      const joined = store.join(base, left.document, present.current)
-      setHistory((before) => change(before, joined))
-      save(joined)
+      const base = mergeBase(store.merge, left.base, left.sent ?? [], present.current)
+      const merged = store.merge(base, left.document, present.current)
+      setHistory((before) => change(before, merged))
+      save(merged)
     }
     // A device that cannot be read takes nothing away: what the server has stands here.
     restore().catch(() => undefined)
@@ -190,7 +190,7 @@ export function useSavedDocument<T>(saved: SavedOnServer<T>, store: DocumentStor
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     refused,
-    isJoined,
+    isMerged,
     set: (document) => move((before) => change(before, document)),
     undo: () => move(undo),
     redo: () => move(redo),

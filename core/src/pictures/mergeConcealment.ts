@@ -4,7 +4,7 @@ import type { ConcealedRegion, PictureRecipe } from './schema.ts'
 import { MOST_PARTS } from './valueLists.ts'
 
 /** Returns the held recipe with every region that either recipe conceals. */
-export function joinConcealment(held: PictureRecipe, newest: PictureRecipe): PictureRecipe {
+export function mergeConcealment(held: PictureRecipe, newest: PictureRecipe): PictureRecipe {
   const own = concealedBy(held)
   const added = concealedBy(newest).filter((region) => !hasRegion(own, region))
   const parts = [...own, ...added].slice(-MOST_PARTS)

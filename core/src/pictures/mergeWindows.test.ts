@@ -1,5 +1,5 @@
 import type { Collage, Layer } from './collageSchema.ts'
-import { joinCollages, joinRecipes } from './joinWindows.ts'
+import { mergeCollages, mergeRecipes } from './mergeWindows.ts'
 import { stepOf } from './runRecipe.ts'
 import type { PictureRecipe, RecipeStep } from './schema.ts'
 
@@ -24,24 +24,24 @@ const marks = (...notes: string[]): RecipeStep => ({
 
 describe('recipes of two windows', () => {
   it('take the steps of both, this window’s where both changed one', () => {
-    expect(joinRecipes(recipe(), recipe(turn(1)), recipe(light)).steps).toEqual([turn(1), light])
-    expect(joinRecipes(recipe(turn(0)), recipe(turn(1)), recipe(turn(2))).steps).toEqual([turn(1)])
-    expect(joinRecipes(recipe(turn(0)), recipe(turn(0)), recipe(turn(2))).steps).toEqual([turn(2)])
-    expect(joinRecipes(recipe(turn(0)), recipe(), recipe(turn(0), light)).steps).toEqual([light])
+    expect(mergeRecipes(recipe(), recipe(turn(1)), recipe(light)).steps).toEqual([turn(1), light])
+    expect(mergeRecipes(recipe(turn(0)), recipe(turn(1)), recipe(turn(2))).steps).toEqual([turn(1)])
+    expect(mergeRecipes(recipe(turn(0)), recipe(turn(0)), recipe(turn(2))).steps).toEqual([turn(2)])
+    expect(mergeRecipes(recipe(turn(0)), recipe(), recipe(turn(0), light)).steps).toEqual([light])
   })
 
   it('conceal what either conceals', () => {
-    const places = (joined: PictureRecipe) =>
-      stepOf(joined.steps, 'conceal')?.parts.map(({ corners }) => corners[0]?.[0])
-    expect(places(joinRecipes(recipe(), recipe(turn(1)), recipe(conceal(10))))).toEqual([10])
-    expect(places(joinRecipes(recipe(), recipe(conceal(50)), recipe(conceal(10))))).toEqual([50, 10])
-    expect(places(joinRecipes(recipe(conceal(10)), recipe(), recipe(conceal(10, 50))))).toEqual([10, 50])
+    const places = (merged: PictureRecipe) =>
+      stepOf(merged.steps, 'conceal')?.parts.map(({ corners }) => corners[0]?.[0])
+    expect(places(mergeRecipes(recipe(), recipe(turn(1)), recipe(conceal(10))))).toEqual([10])
+    expect(places(mergeRecipes(recipe(), recipe(conceal(50)), recipe(conceal(10))))).toEqual([50, 10])
+    expect(places(mergeRecipes(recipe(conceal(10)), recipe(), recipe(conceal(10, 50))))).toEqual([10, 50])
   })
 
   it('keep the marks of both', () => {
-    const joined = joinRecipes(recipe(marks('a')), recipe(marks('a', 'b')), recipe(marks('a', 'c')))
-    expect(stepOf(joined.steps, 'mark')?.marks.map(({ id }) => id)).toEqual(['a', 'c', 'b'])
-    expect(joinRecipes(recipe(marks('a')), recipe(), recipe(marks('a'))).steps).toEqual([])
+    const merged = mergeRecipes(recipe(marks('a')), recipe(marks('a', 'b')), recipe(marks('a', 'c')))
+    expect(stepOf(merged.steps, 'mark')?.marks.map(({ id }) => id)).toEqual(['a', 'c', 'b'])
+    expect(mergeRecipes(recipe(marks('a')), recipe(), recipe(marks('a'))).steps).toEqual([])
   })
 })
 
@@ -60,17 +60,17 @@ describe('collages of two windows', () => {
     const base = collage(layer('a'), layer('b'))
     const mine = collage(layer('a', 5), layer('b'), layer('m'))
     const theirs = collage(layer('a', 7), layer('b', 8), layer('t'))
-    expect(placed(joinCollages(base, mine, theirs))).toEqual(['a5', 'b8', 'm0', 't0'])
+    expect(placed(mergeCollages(base, mine, theirs))).toEqual(['a5', 'b8', 'm0', 't0'])
   })
 
   it('take out what one took out, unless the other changed it', () => {
     const base = collage(layer('a'), layer('b'))
-    expect(placed(joinCollages(base, collage(layer('b')), base))).toEqual(['b0'])
-    expect(placed(joinCollages(base, collage(layer('b')), collage(layer('a', 3), layer('b'))))).toEqual([
+    expect(placed(mergeCollages(base, collage(layer('b')), base))).toEqual(['b0'])
+    expect(placed(mergeCollages(base, collage(layer('b')), collage(layer('a', 3), layer('b'))))).toEqual([
       'b0',
       'a3',
     ])
-    expect(placed(joinCollages(base, collage(layer('a', 4), layer('b')), collage(layer('b'))))).toEqual([
+    expect(placed(mergeCollages(base, collage(layer('a', 4), layer('b')), collage(layer('b'))))).toEqual([
       'b0',
       'a4',
     ])
@@ -80,7 +80,7 @@ describe('collages of two windows', () => {
     const base = collage()
     const tall: Collage = { ...base, size: 'tall' }
     const green: Collage = { ...base, background: { kind: 'colour', colour: 'moss' } }
-    expect(joinCollages(base, tall, green)).toMatchObject({
+    expect(mergeCollages(base, tall, green)).toMatchObject({
       size: 'tall',
       background: { colour: 'moss' },
     })

@@ -1,6 +1,6 @@
 // Two windows changed the same thing: what each did since both knew the same is taken together, and nothing gets lost.
 import type { Collage, Layer } from './collageSchema.ts'
-import { joinConcealment } from './joinConcealment.ts'
+import { mergeConcealment } from './mergeConcealment.ts'
 import { stepOf } from './runRecipe.ts'
 import type { Mark, PictureRecipe, RecipeStep } from './schema.ts'
 import { MOST_LAYERS, MOST_MARKS } from './valueLists.ts'
@@ -11,17 +11,17 @@ import { MOST_LAYERS, MOST_MARKS } from './valueLists.ts'
  *
  * @param base the recipe that both windows started from
  */
-export function joinRecipes(base: PictureRecipe, mine: PictureRecipe, theirs: PictureRecipe): PictureRecipe {
+export function mergeRecipes(base: PictureRecipe, mine: PictureRecipe, theirs: PictureRecipe): PictureRecipe {
   const kinds = [...new Set([...mine.steps, ...theirs.steps].map(({ kind }) => kind))]
   const steps = kinds.flatMap((kind): RecipeStep[] => {
     const [before, own, other] = [base, mine, theirs].map(({ steps: all }) => stepOf(all, kind))
-    if (kind === 'mark') return marksOf(joinById(list(before), list(own), list(other)), own ?? other)
+    if (kind === 'mark') return marksOf(mergeById(list(before), list(own), list(other)), own ?? other)
     const chosen = isSame(own, before) ? other : own
     return chosen ? [chosen] : []
   })
-  const joined = { ...mine, steps }
+  const merged = { ...mine, steps }
   const hasChanged = !isSame(stepOf(base.steps, 'conceal'), stepOf(mine.steps, 'conceal'))
-  return hasChanged ? joinConcealment(joined, theirs) : joined
+  return hasChanged ? mergeConcealment(merged, theirs) : merged
 }
 
 function list(step: RecipeStep | undefined): readonly Mark[] {
@@ -36,8 +36,8 @@ function marksOf(marks: readonly Mark[], step: RecipeStep | undefined): RecipeSt
  * Merges the collage of this window with one that another window saved, layer by layer; where both changed a layer,
  * this window's wins.
  */
-export function joinCollages(base: Collage, mine: Collage, theirs: Collage): Collage {
-  const layers = joinById<Layer>(base.layers, mine.layers, theirs.layers).slice(-MOST_LAYERS)
+export function mergeCollages(base: Collage, mine: Collage, theirs: Collage): Collage {
+  const layers = mergeById<Layer>(base.layers, mine.layers, theirs.layers).slice(-MOST_LAYERS)
   return {
     ...theirs,
     size: mine.size === base.size ? theirs.size : mine.size,
@@ -51,9 +51,9 @@ interface Named {
 }
 
 /** What one window took out and the other changed stays, since it is easier to take out again than to make again. */
-function joinById<T extends Named>(base: readonly T[], mine: readonly T[], theirs: readonly T[]): T[] {
+function mergeById<T extends Named>(base: readonly T[], mine: readonly T[], theirs: readonly T[]): T[] {
   const find = (all: readonly T[], id: string) => all.find((one) => one.id === id)
-  const joined = theirs.flatMap((other): T[] => {
+  const merged = theirs.flatMap((other): T[] => {
     const [before, own] = [find(base, other.id), find(mine, other.id)]
     if (own) return [isSame(own, before) ? other : own]
     return before && isSame(before, other) ? [] : [other]
@@ -63,7 +63,7 @@ function joinById<T extends Named>(base: readonly T[], mine: readonly T[], their
     const before = find(base, own.id)
     return !before || !isSame(before, own)
   })
-  return [...joined, ...added]
+  return [...merged, ...added]
 }
 
 /** This window's order for what it knows; what only the other knows lies on top, as it does when it is added. */
