@@ -61,6 +61,9 @@ test('a new entry begins in its words, but not for one who began in its title', 
   await page.keyboard.type('Frost.')
   await expect(words).toHaveText('Frost.')
 
+  // Watched from the logbook on: a change of the entry before would be taken for one of the next.
+  await page.getByRole('link', { name: 'One stake' }).click()
+  await expect(words).toHaveCount(0)
   // Quicker than anybody: the title is taken in the moment in which it is there.
   await page.evaluate(() => {
     const seen = new MutationObserver(() => {
@@ -70,7 +73,6 @@ test('a new entry begins in its words, but not for one who began in its title', 
     })
     seen.observe(document.body, { subtree: true, childList: true })
   })
-  await page.getByRole('link', { name: 'One stake' }).click()
   await page.getByRole('button', { name: 'New entry' }).click()
   await expect(words).toBeEditable()
   await page.keyboard.type('Thaw')

@@ -5,11 +5,10 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { IconBookmark, IconX } from '@tabler/icons-react'
 import { LONGEST_QUERY_NAME } from '@valise/core/evidence'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useRefocus } from '../ui/useRefocus.ts'
 import { evidenceQueries, useLetQueryGo, useSaveQuery } from './queries.ts'
 import styles from './SavedQueries.module.css'
 
@@ -55,8 +54,7 @@ function SavedList({ search, onClose }: { readonly search: string; readonly onCl
   const letGo = useLetQueryGo()
   const navigate = useNavigate()
   const [name, setName] = useState('')
-  // The button has nothing to save then: the focus stays in the dialog, so that Escape closes it.
-  const field = useRefocus<HTMLInputElement>(save.isPending)
+  const field = useRef<HTMLInputElement>(null)
   return (
     <div className={styles.list}>
       {saved.data?.length === 0 ? <p>{t('saved.empty')}</p> : null}
@@ -87,6 +85,8 @@ function SavedList({ search, onClose }: { readonly search: string; readonly onCl
       <form
         onSubmit={(event) => {
           event.preventDefault()
+          // Before the button is disabled: the popover would take a focus that is lost for a moment.
+          field.current?.focus()
           if (name.trim() !== '') save.mutate({ name, query: search }, { onSuccess: () => setName('') })
         }}
       >
