@@ -252,7 +252,7 @@ test('looking as somebody says because of what, until when, and what stands in t
 
 test('what the rules forbid is shown with its reason', async ({ browser }) => {
   const page = await beginJuniorPage(browser)
-  await page.getByRole('button', { name: /^Share/ }).click()
+  await page.getByRole('button', { name: 'Share What we counted' }).click()
   const dialog = page.getByRole('dialog')
   for (const name of [/^One person/, /^Anyone with a link/])
     await expect(dialog.getByRole('radio', { name })).toBeDisabled()
