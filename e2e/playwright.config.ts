@@ -1,4 +1,4 @@
-// The journeys: a built server per file, Debian's Chromium, three at a time, since each waits about a third of its time, the longest files first.
+// The journeys: a built server per file, Debian's Chromium, three at a time, the longest files first.
 import { readdirSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
 
@@ -23,6 +23,7 @@ const journeys = defineConfig({
   testDir: '.',
   projects: inOrder.map((name) => ({ name, testMatch: `${name}.spec.ts` })),
   outputDir: 'test-results',
+  // Two would leave a part of two cores idle, since journeys wait for what the screen says.
   workers: 3,
   timeout: 240_000,
   expect: { timeout: 40_000 },

@@ -59,7 +59,7 @@ export async function buildEvidence(services: Services, today: LocalDay, classId
     const person = people.find(({ signInName }) => signInName === one.ownerName)
     if (!person) throw new Error(`${one.ownerName} is not in the world`)
     const isWren = one.ownerName === cast.wren.signInName
-    await keep(services, ownerActor(person.id), { ...one, classId: isWren ? classId : null }, today)
+    await save(services, ownerActor(person.id), { ...one, classId: isWren ? classId : null }, today)
   }
   const wren = people.find(({ signInName }) => signInName === cast.wren.signInName)
   if (wren) {
@@ -90,7 +90,7 @@ async function drawAll(today: LocalDay): Promise<DrawnItem[]> {
   return drawn
 }
 
-async function keep(
+async function save(
   services: Services,
   owner: PersonActor,
   { item, content, moment, classId }: DrawnItem & { readonly classId: string | null },

@@ -1,7 +1,8 @@
 // What publishing would change: structure first, then words.
+import { isSame } from '../json/index.ts'
 import { differenceWords } from './differenceWords.ts'
 import type { WordChange } from './differenceWords.ts'
-import { isSame, placedPieces } from './parts.ts'
+import { placedPieces } from './parts.ts'
 import type { PlacedPiece } from './parts.ts'
 import { toPlainText } from './richText.ts'
 import type { PageDocument, Piece, Shown } from './schema.ts'

@@ -17,7 +17,6 @@ export {
   entryIdsOf,
   evidenceIdsOf,
   findPiece,
-  isSame,
   linkAddressesOf,
   newDocument,
   nothingShown,

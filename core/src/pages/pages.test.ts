@@ -1,10 +1,10 @@
 import fc from 'fast-check'
+import { isSame } from '../json/index.ts'
 import {
   applyOperation,
   applyOperations,
   findPiece,
   invertOperations,
-  isSame,
   newDocument,
   newTextPiece,
   placedPieces,

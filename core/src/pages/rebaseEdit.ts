@@ -1,6 +1,7 @@
 // Two windows on one document: an edit made on an older state is carried over what others did since.
+import { isSame } from '../json/index.ts'
 import { applyOperation, applyOperations } from './applyOperations.ts'
-import { findPiece, hasRow, isSame } from './parts.ts'
+import { findPiece, hasRow } from './parts.ts'
 import type { Operation, PageDocument, Row } from './schema.ts'
 import { MOST_PIECES_IN_ROW } from './valueLists.ts'
 

@@ -85,7 +85,7 @@ export { findPrivateRegions, type Proposal, proposeRecipe, squareStepFor } from 
 export { findQuadFault, orderCorners, type QuadFault } from './quad.ts'
 export { fitPixels, fitSize, MOST_WORKED_PIXELS, type Raster, shrink, type Size } from './raster.ts'
 export { concealsMore, mergeConcealment } from './mergeConcealment.ts'
-export { mergeCollages, mergeRecipes } from './mergeWindows.ts'
+export { mergeBase, mergeCollages, mergeRecipes } from './mergeWindows.ts'
 export { refineCorners } from './refineCorners.ts'
 export { runRecipe, stepOf } from './runRecipe.ts'
 export {

@@ -1,4 +1,5 @@
 // What concealment does to recipes that are held elsewhere: a published page holds one, and must conceal what is concealed now.
+import { isSame } from '../json/index.ts'
 import { stepOf } from './runRecipe.ts'
 import type { ConcealedRegion, PictureRecipe } from './schema.ts'
 import { MOST_PARTS } from './valueLists.ts'
@@ -27,5 +28,5 @@ function concealedBy({ steps }: PictureRecipe): readonly ConcealedRegion[] {
 
 /** The same place counts, whatever it is filled with. */
 function hasRegion(parts: readonly ConcealedRegion[], { corners, radius }: ConcealedRegion): boolean {
-  return parts.some((one) => one.radius === radius && JSON.stringify(one.corners) === JSON.stringify(corners))
+  return parts.some((one) => one.radius === radius && isSame(one.corners, corners))
 }

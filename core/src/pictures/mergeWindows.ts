@@ -1,4 +1,5 @@
 // Two windows changed the same thing: what each did since both knew the same is taken together, and nothing gets lost.
+import { isSame } from '../json/index.ts'
 import type { Collage, Layer } from './collageSchema.ts'
 import { mergeConcealment } from './mergeConcealment.ts'
 import { stepOf } from './runRecipe.ts'
@@ -46,6 +47,24 @@ export function mergeCollages(base: Collage, mine: Collage, theirs: Collage): Co
   }
 }
 
+/**
+ * Returns the merge base of a document in this window and on the server. What was sent without an answer may have
+ * arrived: then the server's document contains it, and later changes are relative to it. Otherwise an undo of it
+ * would look like no change and be lost.
+ *
+ * @param merge the three-way merge of the document
+ * @param base the last known document of the server
+ * @param sent what was sent since without an answer, latest last
+ */
+export function mergeBase<T>(
+  merge: (base: T, mine: T, theirs: T) => T,
+  base: T,
+  sent: readonly T[],
+  theirs: T,
+): T {
+  return sent.findLast((document) => isSame(merge(base, document, theirs), theirs)) ?? base
+}
+
 interface Named {
   readonly id: string
 }
@@ -77,8 +96,4 @@ function inOrderOf(mine: readonly Layer[], layers: readonly Layer[]): Layer[] {
 
 function idsOf(all: readonly Named[]): readonly string[] {
   return all.map(({ id }) => id)
-}
-
-function isSame(one: unknown, other: unknown): boolean {
-  return JSON.stringify(one) === JSON.stringify(other)
 }

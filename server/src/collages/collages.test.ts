@@ -40,7 +40,7 @@ async function start(open: OpenDatabase) {
     return body.id as string
   }
   const read = async (id: string) => (await wren.get(`/api/collages/${id}`)).body
-  const keep = (id: string, collage: unknown, revision: number) =>
+  const save = (id: string, collage: unknown, revision: number) =>
     wren.put(`/api/collages/${id}`, collage, revision)
   const filling = (id: string): Collage => ({
     schema: 1,
@@ -48,7 +48,7 @@ async function start(open: OpenDatabase) {
     background: { kind: 'picture', evidenceId: id, n: 1 },
     layers: [],
   })
-  return { ...world, settle, add, begin, read, keep, filling }
+  return { ...world, settle, add, begin, read, save, filling }
 }
 
 async function colourAt(browser: TestBrowser, address: string, x: number, y: number) {
@@ -64,10 +64,10 @@ describeEachDatabase('collages', (open, onSqlite) => {
   onSqlite(
     'never show what is concealed in one of their pictures, from that moment on and to everybody',
     async () => {
-      const { wren, as, add, begin, read, keep, filling, settle, publish, school } = await start(open)
+      const { wren, as, add, begin, read, save, filling, settle, publish, school } = await start(open)
       const red = await add('a.jpg', '#c02020')
       const id = await begin()
-      await keep(id, filling(red), (await read(id)).revision)
+      await save(id, filling(red), (await read(id)).revision)
       await settle()
       expect(await colourAt(wren, at(id, 'screen'), 0.5, 0.5)).toEqual([190, 30, 30])
       const page = (await wren.post('/api/pages', { title: 'Board', lang: 'en' })).body.id as string
@@ -98,10 +98,10 @@ describeEachDatabase('collages', (open, onSqlite) => {
   )
 
   onSqlite('carry the credits of their pictures, and owe the rights that these owe', async () => {
-    const { wren, add, begin, read, keep, filling, publish } = await start(open)
+    const { wren, add, begin, read, save, filling, publish } = await start(open)
     const red = await add('a.jpg', '#c02020')
     const id = await begin()
-    await keep(id, filling(red), (await read(id)).revision)
+    await save(id, filling(red), (await read(id)).revision)
     const page = (await wren.post('/api/pages', { title: 'Board', lang: 'en' })).body.id as string
     const piece = { ...newEvidencePiece('board', { id, kind: 'collage' }), alternativeText: 'All in red' }
     const operations = [{ op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }]
@@ -131,7 +131,7 @@ describeEachDatabase('collages', (open, onSqlite) => {
   })
 
   it('are found by the words that stand on them, and say what they are under them', async () => {
-    const { wren, begin, read, keep } = await start(open)
+    const { wren, begin, read, save } = await start(open)
     const id = await begin()
     const { collage, revision } = await read(id)
     const common = { x: 0, y: 0, width: 90, height: 90, turn: 0, isLocked: false, group: null }
@@ -140,7 +140,7 @@ describeEachDatabase('collages', (open, onSqlite) => {
       { ...common, ...text, id: 't', kind: 'text' },
       { ...common, id: 'n', kind: 'number', colour: 'tan', note: 'A lugworm cast' },
     ]
-    await keep(id, { ...collage, layers }, revision)
+    await save(id, { ...collage, layers }, revision)
     const found = async (words: string) =>
       (await wren.get(`/api/evidence?words=${words}`)).body.items.map(idOf)
     expect(await found('neap')).toEqual([id])
@@ -151,7 +151,7 @@ describeEachDatabase('collages', (open, onSqlite) => {
     expect(answer.body.caption).toBe('Seen at Skerrow')
     expect(await found('skerrow')).toEqual([id])
     // What is said of the item beside the board leaves the board's own revision as it was.
-    expect((await keep(id, { ...collage, layers: [] }, revision + 1)).status).toBe(200)
+    expect((await save(id, { ...collage, layers: [] }, revision + 1)).status).toBe(200)
     expect(await found('neap')).toEqual([])
     const page = (await wren.post('/api/pages', { title: 'Board', lang: 'en' })).body.id as string
     const piece = { ...newEvidencePiece('board', { id, kind: 'collage' }), alternativeText: 'A board' }
@@ -163,13 +163,13 @@ describeEachDatabase('collages', (open, onSqlite) => {
   })
 
   onSqlite('say what is wrong with what cannot be kept, and stay as they were', async () => {
-    const { wren, add, begin, read, keep } = await start(open)
+    const { wren, add, begin, read, save } = await start(open)
     const id = await begin(await add('a.jpg', '#c02020'))
     const { collage, revision } = await read(id)
     const twice = { ...collage, layers: [...collage.layers, ...collage.layers] }
-    expect((await keep(id, twice, revision)).body.reason).toBe('invalid-input')
-    expect((await keep(id, { ...collage, schema: 2 }, revision)).status).toBe(422)
-    expect((await keep(id, { ...collage, size: 'vast' }, revision)).status).toBe(422)
+    expect((await save(id, twice, revision)).body.reason).toBe('invalid-input')
+    expect((await save(id, { ...collage, schema: 2 }, revision)).status).toBe(422)
+    expect((await save(id, { ...collage, size: 'vast' }, revision)).status).toBe(422)
     expect((await read(id)).collage).toEqual(collage)
     // Neither the bench nor an upload puts anything in its place.
     expect((await wren.put(at(id, 'recipe'), { schema: 1, steps: [] }, 0)).body.reason).toBe('not-a-picture')
@@ -206,7 +206,7 @@ describe('collages, as they are painted', () => {
   })
 
   it('are kept with every change in one version, and follow with their pictures', async () => {
-    const { wren, add, begin, read, keep, settle } = await start(open)
+    const { wren, add, begin, read, save, settle } = await start(open)
     const red = await add('a.jpg', '#c02020')
     const id = await begin(red)
     const { collage, revision } = await read(id)
@@ -216,9 +216,9 @@ describe('collages, as they are painted', () => {
       ...{ words: '', size: 30, font: 'text', align: 'center', ink: 'ink' },
     }
     const next = { ...collage, size: 'tall', layers: [...collage.layers, square] }
-    const answer = await keep(id, next, revision)
+    const answer = await save(id, next, revision)
     expect([answer.status, answer.body.isMade]).toEqual([200, false])
-    expect((await keep(id, collage, revision)).status).toBe(412)
+    expect((await save(id, collage, revision)).status).toBe(412)
     await settle()
     expect((await read(id)).collage).toEqual(next)
     const { version, versions } = (await wren.get(`/api/evidence/${id}`)).body
@@ -228,17 +228,17 @@ describe('collages, as they are painted', () => {
   })
 
   it('stay as others were given them; who goes on begins another version', async () => {
-    const { wren, add, begin, read, keep, filling, settle, publish } = await start(open)
+    const { wren, add, begin, read, save, filling, settle, publish } = await start(open)
     const [red, blue] = [await add('a.jpg', '#c02020'), await add('b.jpg', '#2020c0')]
     const id = await begin()
-    await keep(id, filling(red), (await read(id)).revision)
+    await save(id, filling(red), (await read(id)).revision)
     await settle()
     const page = (await wren.post('/api/pages', { title: 'Board', lang: 'en' })).body.id as string
     const piece = { ...newEvidencePiece('board', { id, kind: 'collage' }), alternativeText: 'All in red' }
     const operations = [{ op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }]
     await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
     await publish(wren, page, 2)
-    await keep(id, filling(blue), (await read(id)).revision)
+    await save(id, filling(blue), (await read(id)).revision)
     await settle()
     expect((await wren.get(`/api/evidence/${id}`)).body.version.n).toBe(2)
     const screen = `/api/pages/${page}/published/1/pieces/board/screen`
@@ -254,10 +254,10 @@ describe('collages, as they are painted', () => {
   })
 
   it('show nothing of a picture that was removed for good, or that is somebody else’s', async () => {
-    const { wren, tomasz, add, begin, read, keep, filling, settle } = await withTomasz()
+    const { wren, tomasz, add, begin, read, save, filling, settle } = await withTomasz()
     const red = await add('a.jpg', '#c02020')
     const id = await begin()
-    await keep(id, filling(red), (await read(id)).revision)
+    await save(id, filling(red), (await read(id)).revision)
     await settle()
     await wren.put(`/api/bin/${red}`, undefined)
     await wren.ask('DELETE', `/api/evidence/${red}`)
@@ -271,7 +271,7 @@ describe('collages, as they are painted', () => {
     await settle()
     const his = body.outcome.evidenceId as string
     expect((await wren.post('/api/collages', { size: 'wide', pictures: [his] })).status).toBe(404)
-    await keep(id, filling(his), (await read(id)).revision)
+    await save(id, filling(his), (await read(id)).revision)
     await settle()
     expect(await colourAt(wren, at(id, 'screen'), 0.5, 0.5)).toEqual([250, 240, 230])
     expect((await tomasz.get(`/api/collages/${id}`)).status).toBe(404)

@@ -1,4 +1,5 @@
 // Saving an edit: rebased onto other edits and logged, or refused with its text saved as a version.
+import { isSame } from '@valise/core/json'
 import {
   applyOperations,
   documentSize,
@@ -8,7 +9,6 @@ import {
   faultOfText,
   findPiece,
   invertOperations,
-  isSame,
   LONGEST_DOCUMENT,
   newDocument,
   newTextPiece,

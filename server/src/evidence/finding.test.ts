@@ -292,9 +292,9 @@ describeEachDatabase('finding evidence again', (open) => {
 
   it('keeps queries under a name, each name once', async () => {
     const { wren } = await start()
-    const keep = (name: string, query: string) => wren.post('/api/evidence/queries', { name, query })
-    await keep('To credit', 'only=no-rights')
-    const again = (await keep('to CREDIT ', 'only=unused')).body
+    const save = (name: string, query: string) => wren.post('/api/evidence/queries', { name, query })
+    await save('To credit', 'only=no-rights')
+    const again = (await save('to CREDIT ', 'only=unused')).body
     expect((await wren.get('/api/evidence/queries')).body).toEqual([again])
     expect(again.query).toBe('only=unused')
     expect((await wren.delete(`/api/evidence/queries/${again.id}`)).status).toBe(204)

@@ -47,8 +47,8 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
       await seal()
     }
     const at = (id: string, n = 1) => `/api/evidence/${id}/versions/${n}`
-    const keep = (id: string, wanted: unknown, revision = 0) => wren.put(`${at(id)}/recipe`, wanted, revision)
-    return { ...world, add, settle, at, keep }
+    const save = (id: string, wanted: unknown, revision = 0) => wren.put(`${at(id)}/recipe`, wanted, revision)
+    return { ...world, add, settle, at, save }
   }
   const give = (by: TestBrowser, pageId: string, audience: object) =>
     by.post('/api/passes', {
@@ -65,7 +65,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
   const covered = [30, 40, 50]
 
   it('keep their original, and each change as a recipe that can be taken back', async () => {
-    const { wren, add, at, keep, settle } = await start()
+    const { wren, add, at, save, settle } = await start()
     const content = await makePicture({ width: 640, height: 480 })
     const id = await add('sheet.jpg', content)
     expect((await wren.get(`${at(id)}/recipe`)).body).toEqual({
@@ -74,14 +74,14 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
       original: { width: 640, height: 480 },
       isMade: true,
     })
-    expect((await keep(id, recipe(turn, conceal))).body).toMatchObject({ revision: 1, isMade: false })
+    expect((await save(id, recipe(turn, conceal))).body).toMatchObject({ revision: 1, isMade: false })
     await settle()
     const { version } = (await wren.get(`/api/evidence/${id}`)).body
     expect(version).toMatchObject({ renderRevision: 1, width: 480, height: 640, preview: 'there' })
     expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.25)).toEqual(covered)
     expect((await wren.get(`${at(id)}/file`)).bytes.equals(content)).toBe(true)
     expect(await colourAt(wren, `${at(id)}/as-taken`, 0.25, 0.25)).toEqual([180, 160, 110])
-    await keep(id, EMPTY_RECIPE, 1)
+    await save(id, EMPTY_RECIPE, 1)
     await settle()
     expect((await wren.get(`/api/evidence/${id}`)).body.version).toMatchObject({ width: 640, height: 480 })
     expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ revision: 2, isMade: true })
@@ -106,12 +106,12 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
   })
 
   it('do not overwrite what another window kept, and carry out only the last of quick changes', async () => {
-    const { add, keep, settle, site } = await start()
+    const { add, save, settle, site } = await start()
     const id = await add('sheet.jpg', await makePicture())
-    await keep(id, recipe(light))
-    expect((await keep(id, recipe(turn))).status).toBe(412)
-    await keep(id, recipe(turn), 1)
-    await keep(id, recipe(turn, light), 2)
+    await save(id, recipe(light))
+    expect((await save(id, recipe(turn))).status).toBe(412)
+    await save(id, recipe(turn), 1)
+    await save(id, recipe(turn, light), 2)
     await settle()
     const reader = site.services.database.reader().sql
     const made = await reader('renditions')
@@ -119,7 +119,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
       .orderBy('recipeRevision')
     expect(made.map((row) => row.recipeRevision)).toEqual([0, 3])
     // What nobody was given is let go of, and with time the recipes that led there; the one that counts stays.
-    await keep(id, recipe(light), 3)
+    await save(id, recipe(light), 3)
     await settle()
     const looks = async () =>
       (await reader('renditions').where({ evidenceId: id, kind: 'screen' })).map((row) => row.recipeRevision)
@@ -135,7 +135,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
   })
 
   onSqlite('conceal at once wherever they are published, while all else waits for publishing', async () => {
-    const { wren, as, add, keep, settle, publish, school } = await start()
+    const { wren, as, add, save, settle, publish, school } = await start()
     const id = await add('sheet.jpg', await makePicture())
     const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
     const piece = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
@@ -149,39 +149,39 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
     const tomasz = await as('tomasz')
     const screen = `/api/pages/${page}/published/1/pieces/map/screen`
     const plain = await colourAt(wren, screen, 0.25, 0.25)
-    await keep(id, recipe(light))
+    await save(id, recipe(light))
     await settle()
     expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(plain)
-    await keep(id, recipe(light, conceal), 1)
+    await save(id, recipe(light, conceal), 1)
     // Before the new picture is made the old one is gone for others.
     expect((await wren.get(screen)).status).toBe(404)
     await settle()
     expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(covered)
     expect(await colourAt(wren, screen, 0.9, 0.9)).toEqual(plain)
     // Showing it again waits for publishing, too.
-    await keep(id, recipe(light), 2)
+    await save(id, recipe(light), 2)
     await settle()
     expect(await colourAt(wren, screen, 0.25, 0.25)).toEqual(covered)
     expect((await tomasz.get(`/api/evidence/${id}`)).status).toBe(404)
   })
 
   onSqlite('carry the marks that were put on them, in the place where they were put', async () => {
-    const { wren, add, keep, settle, at } = await start()
+    const { wren, add, save, settle, at } = await start()
     const id = await add('sheet.jpg', await makePicture({ width: 800, height: 600 }))
     const line: Mark = { id: 'a', kind: 'line', from: [200, 150], to: [600, 150], colour: 'sheet', width: 60 }
     const marks: RecipeStep = { kind: 'mark', on: true, marks: [line] }
-    await keep(id, recipe(turn, marks))
+    await save(id, recipe(turn, marks))
     await settle()
     const white = [250, 250, 250]
     expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.5)).toEqual(white)
     expect(await colourAt(wren, `${at(id)}/screen`, 0.25, 0.5)).not.toEqual(white)
-    await keep(id, recipe(turn, { ...marks, on: false }), 1)
+    await save(id, recipe(turn, { ...marks, on: false }), 1)
     await settle()
     expect(await colourAt(wren, `${at(id)}/screen`, 0.75, 0.5)).not.toEqual(white)
   })
 
   onSqlite('tell on pages what their numbers show, once they are published', async () => {
-    const { wren, add, keep, settle, publish } = await start()
+    const { wren, add, save, settle, publish } = await start()
     const id = await add('sheet.jpg', await makePicture())
     const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
     const piece = { ...newEvidencePiece('map', { id, kind: 'picture' }), alternativeText: 'A sheet' }
@@ -189,7 +189,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
     await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
     await publish(wren, page, 2)
     const pin = (words: string): Mark => ({ id: words, kind: 'pin', at: [9, 9], region: null, note: words })
-    await keep(id, recipe({ kind: 'mark', on: true, marks: [pin('A <crab>'), pin('Its hole')] }))
+    await save(id, recipe({ kind: 'mark', on: true, marks: [pin('A <crab>'), pin('Its hole')] }))
     await settle()
     expect((await wren.get(`/api/pages/${page}/published`)).body.html).not.toContain('hole')
     await publish(wren, page, 2)
@@ -198,9 +198,9 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
   })
 
   onSqlite('stay concealed in a version that is made the newest again', async () => {
-    const { wren, add, keep, settle, at } = await start()
+    const { wren, add, save, settle, at } = await start()
     const id = await add('sheet.jpg', await makePicture())
-    await keep(id, recipe(turn, conceal))
+    await save(id, recipe(turn, conceal))
     await settle()
     await upload(wren, { name: 'other.jpg', content: await makePicture({ colour: '#336699' }), replaces: id })
     await settle()
@@ -219,12 +219,12 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
   onSqlite(
     'never give their original, or where it was taken, to anybody but their owner, on any route and in any copy',
     async () => {
-      const { site, wren, odalys, as, settle, publish, school, keep } = await start()
+      const { site, wren, odalys, as, settle, publish, school, save } = await start()
       const content = await makePicture({ camera: true })
       const { body } = await upload(wren, { name: 'sheet.jpg', content })
       const id = body.outcome.evidenceId as string
       await settle()
-      await keep(id, recipe(conceal))
+      await save(id, recipe(conceal))
       await settle()
       const page = (await wren.post('/api/pages', { title: 'Sheet', lang: 'en' })).body.id as string
       const asFile = { ...newEvidencePiece('file', { id, kind: 'file' }), isOffered: true }
@@ -294,7 +294,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
   )
 
   onSqlite('say what has to be mended in a recipe, and leave the picture as it was', async () => {
-    const { wren, add, keep, at } = await start()
+    const { wren, add, save, at } = await start()
     const id = await add('sheet.jpg', await makePicture())
     const square = (...places: [number, number][]) =>
       recipe({ kind: 'square', on: true, corners: places as never, proportions: 'estimated', byHand: 4 })
@@ -311,42 +311,42 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
       [{ schema: 2, steps: [] }, 422, 'invalid-input'],
     ]
     for (const [wrong, status, reason] of refusals) {
-      const answer = await keep(id, wrong)
+      const answer = await save(id, wrong)
       expect([answer.status, answer.body.reason]).toEqual([status, reason])
     }
     expect((await wren.get(`${at(id)}/recipe`)).body.revision).toBe(0)
     const note = await add('note.txt', Buffer.from('no picture'))
-    expect((await keep(note, recipe(turn))).body.reason).toBe('not-a-picture')
+    expect((await save(note, recipe(turn))).body.reason).toBe('not-a-picture')
     const broken = await add('half.jpg', (await makePicture({ colour: '#123456' })).subarray(0, 90))
-    expect((await keep(broken, recipe(turn))).body.reason).toBe('picture-unreadable')
+    expect((await save(broken, recipe(turn))).body.reason).toBe('picture-unreadable')
   })
 
   onSqlite('can still be put right after their renditions could not be made', async () => {
-    const { site, add, keep, settle, wren, at } = await start()
+    const { site, add, save, settle, wren, at } = await start()
     const id = await add('sheet.jpg', await makePicture())
-    await keep(id, recipe(turn))
+    await save(id, recipe(turn))
     await giveUpRecipe(site.services, { id, n: 1 }, 1)
     expect((await wren.get(`${at(id)}/screen`)).status).toBe(200)
-    expect((await keep(id, recipe(light), 1)).status).toBe(200)
+    expect((await save(id, recipe(light), 1)).status).toBe(200)
     await settle()
     expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ revision: 2, isMade: true })
   })
 
   it('are not touched by a recipe that a newer Valise wrote', async () => {
-    const { site, wren, add, keep, at, settle } = await start()
+    const { site, wren, add, save, at, settle } = await start()
     const id = await add('sheet.jpg', await makePicture())
-    await keep(id, recipe(turn))
+    await save(id, recipe(turn))
     await settle()
     await site.services.database
       .writer('pictureRecipes')
       .update({ recipe: JSON.stringify({ schema: 9, steps: [] }) })
     expect((await wren.get(`${at(id)}/recipe`)).body).toMatchObject({ reason: 'recipe-newer' })
-    expect((await keep(id, EMPTY_RECIPE, 1)).body).toMatchObject({ reason: 'recipe-newer' })
+    expect((await save(id, EMPTY_RECIPE, 1)).body).toMatchObject({ reason: 'recipe-newer' })
     expect((await wren.get(`${at(id)}/screen`)).status).toBe(200)
   })
 
   onSqlite('come in any size and with any samples', async () => {
-    const { wren, add, keep, settle } = await start()
+    const { wren, add, save, settle } = await start()
     const plain = (width: number, height: number) =>
       sharp({ create: { width, height, channels: 3, background: '#c08040' } })
     const frames = Array.from({ length: 2 }, (_, n) => ({
@@ -372,7 +372,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
     }
     for (const [name, content] of Object.entries(pictures)) {
       const id = await add(name, content)
-      expect([name, (await keep(id, recipe(turn, light))).status]).toEqual([name, 200])
+      expect([name, (await save(id, recipe(turn, light))).status]).toEqual([name, 200])
       await settle()
       const { version } = (await wren.get(`/api/evidence/${id}`)).body
       expect([name, version.preview, version.renderRevision]).toEqual([name, 'there', 1])

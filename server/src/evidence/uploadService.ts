@@ -136,7 +136,7 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
   const upload = await store.findOwnUpload(database.reader(), actor, id)
   if (!upload) throw new AppError('not-found', 'not-found')
   if (upload.outcome !== null) return
-  const stored = await files.incoming.keep(id)
+  const stored = await files.incoming.save(id)
   if (stored.bytes !== upload.bytes) throw new AppError('invalid', 'file-cut-off')
   const { fileName, replaces, classId, assignmentId, title, isMine, durationMs } = upload
   const examined = await examine(services, actor, { ...stored, fileName })

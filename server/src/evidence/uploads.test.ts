@@ -260,42 +260,42 @@ describe('files of every sort', () => {
   }
 
   it('are known by their content, never by what their name says', async () => {
-    const keep = await start()
+    const save = await start()
     const pdf = Buffer.from('%PDF-1.4\n1 0 obj\n<<>>\nendobj\n')
-    expect(await keep('photo.jpg', pdf)).toMatchObject({ kind: 'file', version: { mime: 'application/pdf' } })
+    expect(await save('photo.jpg', pdf)).toMatchObject({ kind: 'file', version: { mime: 'application/pdf' } })
     const picture = await makePicture()
-    expect(await keep('notes.pdf', picture)).toMatchObject({ kind: 'picture', version: { preview: 'there' } })
+    expect(await save('notes.pdf', picture)).toMatchObject({ kind: 'picture', version: { preview: 'there' } })
     const svg = Buffer.from('<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script/></svg>')
-    expect(await keep('drawing.svg', svg)).toMatchObject({ kind: 'file', version: { preview: 'none' } })
-    expect(await keep('t.csv', Buffer.from('á,b\n1,2'))).toMatchObject({ kind: 'data-table' })
-    expect(await keep('old.txt', Buffer.from('mare\xe9', 'latin1'))).toMatchObject({
+    expect(await save('drawing.svg', svg)).toMatchObject({ kind: 'file', version: { preview: 'none' } })
+    expect(await save('t.csv', Buffer.from('á,b\n1,2'))).toMatchObject({ kind: 'data-table' })
+    expect(await save('old.txt', Buffer.from('mare\xe9', 'latin1'))).toMatchObject({
       kind: 'file',
       version: { mime: 'text/plain' },
     })
-    expect(await keep('t2.csv', Buffer.from([0, 1, 2, 3]))).toMatchObject({
+    expect(await save('t2.csv', Buffer.from([0, 1, 2, 3]))).toMatchObject({
       version: { mime: 'application/octet-stream' },
     })
   })
 
   it('are kept as they came where they cannot be shown, and say why', async () => {
-    const keep = await start()
-    expect(await keep('bomb.png', makePictureBomb())).toMatchObject({
+    const save = await start()
+    expect(await save('bomb.png', makePictureBomb())).toMatchObject({
       kind: 'picture',
       version: { width: 60_000, height: 60_000, preview: 'none', previewProblem: 'picture-too-large' },
     })
     const whole = await makePicture({ width: 1200, height: 900 })
-    expect(await keep('cut.jpg', whole.subarray(0, whole.length / 2))).toMatchObject({
+    expect(await save('cut.jpg', whole.subarray(0, whole.length / 2))).toMatchObject({
       kind: 'picture',
       version: { preview: 'none', previewProblem: 'picture-damaged' },
     })
-    expect(await keep('head.jpg', whole.subarray(0, 60))).toMatchObject({
+    expect(await save('head.jpg', whole.subarray(0, 60))).toMatchObject({
       version: { preview: 'none', previewProblem: 'picture-damaged' },
     })
   })
 
   it('carry any name, tidied', async () => {
-    const keep = await start()
-    const nameOf = async (name: string) => (await keep(name, Buffer.from(name))).version.fileName
+    const save = await start()
+    const nameOf = async (name: string) => (await save(name, Buffer.from(name))).version.fileName
     expect(await nameOf('../../etc/passwd')).toBe('passwd')
     expect(await nameOf('🌾 مستنقع.txt')).toBe('🌾 مستنقع.txt')
     expect(await nameOf('invoice\u202efdp.exe')).toBe('invoice fdp.exe')

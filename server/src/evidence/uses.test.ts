@@ -23,7 +23,7 @@ describeEachDatabase('what sealed copies keep of an item', (open, onSqlite) => {
         item: await insertSampleEvidence(trx, people.wren, 1),
       }
     })
-    const keep = (submissionId: string, ending: string) =>
+    const save = (submissionId: string, ending: string) =>
       inTransaction(database, (trx) => insertFile(trx, submissionId, `files/${handedIn.item}-${ending}`))
     const paths = async (owner: string, n: number | null = null): Promise<string[]> => {
       const rows: { path: string }[] = await filesOf(database.reader(), owner, n)
@@ -35,12 +35,12 @@ describeEachDatabase('what sealed copies keep of an item', (open, onSqlite) => {
       sealedFilesOf(reader, owner, handedIn.item, n)
     const given = (n: number) =>
       inTransaction(database, (trx) => isGivenOut(trx, people.wren, handedIn.item, n))
-    return { people, handedIn, keep, paths, given }
+    return { people, handedIn, save, paths, given }
   }
 
   it('is found by the item, or by one version of it alone', async () => {
-    const { people, handedIn, keep, paths } = await start()
-    for (const ending of ['1.txt', '1-screen.webp', '12.txt', '2']) await keep(handedIn.wren, ending)
+    const { people, handedIn, save, paths } = await start()
+    for (const ending of ['1.txt', '1-screen.webp', '12.txt', '2']) await save(handedIn.wren, ending)
     expect(await paths(people.wren)).toEqual(['1-screen.webp', '1.txt', '12.txt', '2'])
     expect(await paths(people.wren, 1)).toEqual(['1-screen.webp', '1.txt'])
     // A file without an ending has none in its copy.
@@ -49,16 +49,16 @@ describeEachDatabase('what sealed copies keep of an item', (open, onSqlite) => {
   })
 
   onSqlite('is what its owner handed in, and not what others did', async () => {
-    const { people, handedIn, keep, paths } = await start()
-    await keep(handedIn.tomasz, '1.txt')
+    const { people, handedIn, save, paths } = await start()
+    await save(handedIn.tomasz, '1.txt')
     expect(await paths(people.wren)).toEqual([])
     expect(await paths(people.tomasz)).toEqual(['1.txt'])
   })
 
   onSqlite('makes a version one that others were given', async () => {
-    const { handedIn, keep, given } = await start()
+    const { handedIn, save, given } = await start()
     expect(await given(1)).toBe(false)
-    await keep(handedIn.wren, '1.txt')
+    await save(handedIn.wren, '1.txt')
     expect(await given(1)).toBe(true)
     expect(await given(2)).toBe(false)
   })

@@ -49,7 +49,7 @@ export interface IncomingFiles {
   /** How much of it is there: 0 for one that was never begun. */
   received(id: string): Promise<number>
   /** Puts what has come in among the files. It stays here as well until it is dropped, so that this can be repeated. */
-  keep(id: string): Promise<StoredFile>
+  save(id: string): Promise<StoredFile>
   drop(id: string): Promise<void>
   list(): AsyncIterable<string>
   /** Removes what a server that stopped half-way left here, once it is so old that nobody works on it. */

@@ -83,9 +83,9 @@ describe('files on their way in', () => {
     await expect(files.incoming.append(id, 0, broken(content.subarray(0, 10)))).rejects.toThrow()
     expect(await files.incoming.received(id)).toBe(10)
     expect(await files.incoming.append(id, 10, inPieces(content.subarray(10)))).toBe(content.length)
-    const saved = await files.incoming.keep(id)
+    const saved = await files.incoming.save(id)
     expect(saved.sha256).toBe(hashOf(content))
-    expect(await files.incoming.keep(id)).toEqual(saved) // again after a crash
+    expect(await files.incoming.save(id)).toEqual(saved) // again after a crash
     await files.incoming.drop(id)
     await files.incoming.drop(id)
     expect(await files.incoming.received(id)).toBe(0)

@@ -68,7 +68,7 @@ function makeIncoming(folder: string, placeOf: (sha256: string) => string): Inco
   return {
     append: (id, offset, content) => appendTo(pathOf(id), offset, content),
     received: async (id) => (await sizeOf(pathOf(id))) ?? 0,
-    async keep(id): Promise<StoredFile> {
+    async save(id): Promise<StoredFile> {
       const path = pathOf(id)
       const hash = createHash('sha256')
       let bytes = 0

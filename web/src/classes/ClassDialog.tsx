@@ -12,7 +12,7 @@ import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useProblemWords } from '../ui/useProblemWords.ts'
-import { useKeepClass } from './queries.ts'
+import { useSaveClass } from './queries.ts'
 
 interface ClassDialogProps {
   /** The class that is changed; null adds one. */
@@ -26,17 +26,17 @@ export function ClassDialog({ changed, onClose }: ClassDialogProps) {
   const form = useForm<ClassInput>({
     defaultValues: { name: changed?.name ?? '', code: changed?.code ?? '' },
   })
-  const keep = useKeepClass(changed)
+  const save = useSaveClass(changed)
   const problems = useProblemWords()
   const { errors } = form.formState
   const needed = { required: t('problems:fields.missing') }
-  const codeError = errors.code?.message ?? problems.field(keep.error, 'code')
+  const codeError = errors.code?.message ?? problems.field(save.error, 'code')
   const title = changed === null ? t('mine.add') : `${t('mine.change')}: ${changed.name}`
 
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="class-dialog">
       <form
-        onSubmit={form.handleSubmit((input) => keep.mutate({ key, input }, { onSuccess: onClose }))}
+        onSubmit={form.handleSubmit((input) => save.mutate({ key, input }, { onSuccess: onClose }))}
         noValidate
       >
         <DialogTitle id="class-dialog" variant="h2">
@@ -63,12 +63,12 @@ export function ClassDialog({ changed, onClose }: ClassDialogProps) {
               helperText={codeError ?? t('mine.codeHelp')}
               slotProps={{ htmlInput: { maxLength: 30 } }}
             />
-            <Refusal error={codeError ? null : keep.error} />
+            <Refusal error={codeError ? null : save.error} />
           </Stack>
         </DialogContent>
         <DialogActions sx={{ p: 4 }}>
           <Button onClick={onClose}>{t('app:actions.cancel')}</Button>
-          <Button type="submit" variant="contained" color="primary" loading={keep.isPending}>
+          <Button type="submit" variant="contained" color="primary" loading={save.isPending}>
             {changed === null ? t('mine.addShort') : t('mine.keep')}
           </Button>
         </DialogActions>

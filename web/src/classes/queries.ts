@@ -18,7 +18,7 @@ export const classQueries = {
 }
 
 /** Adds a class, or changes the given one. */
-export function useKeepClass(changed: Class | null) {
+export function useSaveClass(changed: Class | null) {
   const client = useQueryClient()
   return useMutation({
     meta: { showsSaving: true },

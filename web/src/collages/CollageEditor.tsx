@@ -203,9 +203,9 @@ function Fields({ layer, arranging, writing }: FieldsProps) {
         layer={layer}
         writing={writing}
         onShow={(to) => arranging.show(withThem(to))}
-        onSave={(to) => arranging.keep(withThem(to))}
+        onSave={(to) => arranging.save(withThem(to))}
       />
-      <PlaceFields layer={layer} onSave={(to) => arranging.keep(withThem(to))} />
+      <PlaceFields layer={layer} onSave={(to) => arranging.save(withThem(to))} />
     </>
   )
 }

@@ -18,7 +18,7 @@ const nothing = () => undefined
 const arranging = (layers: readonly Layer[], chosen: readonly Layer[] = layers): Arranging => ({
   ...{ collage: { ...empty, layers: [...layers] }, chosen, ids: new Set(chosen.map(({ id }) => id)) },
   bounds: boundsOfAll(chosen),
-  ...{ choose: nothing, chooseMany: nothing, show: nothing, done: nothing, keep: nothing, move: nothing },
+  ...{ choose: nothing, chooseMany: nothing, show: nothing, done: nothing, save: nothing, move: nothing },
   ...{ saveCollage: nothing, showCollage: nothing, change: nothing, add: nothing, addLayers: nothing },
   ...{ align: nothing, distribute: nothing, order: nothing, duplicate: nothing, group: nothing },
   ...{ ungroup: nothing, lock: nothing, drop: nothing },

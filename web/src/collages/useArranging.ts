@@ -27,7 +27,7 @@ export interface Arranging {
   /** Shows layers while something is dragged; `done` keeps what is shown. */
   show(layers: Layer[]): void
   done(): void
-  keep(layers: Layer[]): void
+  save(layers: Layer[]): void
   saveCollage(collage: Collage): void
   showCollage(collage: Collage): void
   /** Changes each chosen layer. */
@@ -60,14 +60,14 @@ export function useArranging({ collage, onShow, onSave }: ArrangingOf): Arrangin
   const chosen = layers.filter(({ id }) => wanted.has(id))
   const ids = new Set(chosen.map(({ id }) => id))
   const board = { x: 0, y: 0, ...boardSizes[collage.size] }
-  const keep = (next: Layer[]) => onSave({ ...collage, layers: next })
+  const save = (next: Layer[]) => onSave({ ...collage, layers: next })
   const show = (next: Layer[]) => onShow({ ...collage, layers: next })
   const addLayers = (added: readonly Layer[]) => {
-    keep([...layers, ...added])
+    save([...layers, ...added])
     setWanted(new Set(added.map(({ id }) => id)))
   }
   const regroup = (group: string | null) =>
-    keep(layers.map((layer) => (ids.has(layer.id) ? { ...layer, group } : layer)))
+    save(layers.map((layer) => (ids.has(layer.id) ? { ...layer, group } : layer)))
   return {
     collage,
     chosen,
@@ -83,26 +83,26 @@ export function useArranging({ collage, onShow, onSave }: ArrangingOf): Arrangin
     chooseMany: (some) => setWanted(withGroups(layers, new Set(some))),
     show,
     done: () => onSave(collage),
-    keep,
+    save,
     saveCollage: onSave,
     showCollage: onShow,
     change: (to, isShownOnly = false) => {
       const next = changeLayers(layers, ids, to)
-      return isShownOnly ? show(next) : keep(next)
+      return isShownOnly ? show(next) : save(next)
     },
     move: (by) => show(moveLayers(layers, ids, by)),
     add: (what) => addLayers([newLayer(what, newId(), collage)]),
     addLayers,
-    align: (edge) => keep(alignLayers(layers, ids, edge, board)),
-    distribute: (along) => keep(distributeLayers(layers, ids, along)),
-    order: (where) => keep(orderLayers(layers, ids, where)),
+    align: (edge) => save(alignLayers(layers, ids, edge, board)),
+    distribute: (along) => save(distributeLayers(layers, ids, along)),
+    order: (where) => save(orderLayers(layers, ids, where)),
     duplicate: () => addLayers(duplicates(layers, ids, newId)),
     group: () => regroup(newId()),
     ungroup: () => regroup(null),
     // What is locked can be opened again, so this goes past the lock.
-    lock: (isLocked) => keep(layers.map((layer) => (ids.has(layer.id) ? { ...layer, isLocked } : layer))),
+    lock: (isLocked) => save(layers.map((layer) => (ids.has(layer.id) ? { ...layer, isLocked } : layer))),
     drop: () => {
-      keep(layers.filter(({ id, isLocked }) => !ids.has(id) || isLocked))
+      save(layers.filter(({ id, isLocked }) => !ids.has(id) || isLocked))
       setWanted(new Set(chosen.filter(({ isLocked }) => isLocked).map(({ id }) => id)))
     },
   }

@@ -1,7 +1,8 @@
 // The editor of one text. Its buttons stand where the screen wants them; what is typed is passed on after a short pause.
 import { EditorContent, useEditor } from '@tiptap/react'
 import type { Editor } from '@tiptap/react'
-import { isSame, textSchema } from '@valise/core/pages'
+import { isSame } from '@valise/core/json'
+import { textSchema } from '@valise/core/pages'
 import type { RichText } from '@valise/core/pages'
 import { useEffect, useRef, useState } from 'react'
 import { createPortal } from 'react-dom'

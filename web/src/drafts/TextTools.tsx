@@ -71,7 +71,7 @@ function LinkField({ editor, onClose }: { readonly editor: Editor; readonly onCl
   const { t } = useTranslation('pages')
   const [address, setAddress] = useState(String(editor.getAttributes('link')['href'] ?? ''))
   const [isWrong, setIsWrong] = useState(false)
-  const keep = () => {
+  const save = () => {
     const wanted = address.trim()
     const chain = editor.chain().focus().extendMarkRange('link')
     if (wanted === '') chain.unsetLink().run()
@@ -99,7 +99,7 @@ function LinkField({ editor, onClose }: { readonly editor: Editor; readonly onCl
             setIsWrong(false)
           }}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') keep()
+            if (event.key === 'Enter') save()
             else if (event.key === 'Escape') onClose()
             else return
             event.preventDefault()
@@ -108,7 +108,7 @@ function LinkField({ editor, onClose }: { readonly editor: Editor; readonly onCl
           }}
         />
       </label>
-      <button type="button" onClick={keep}>
+      <button type="button" onClick={save}>
         {address.trim() === '' ? t('tools.unlink') : t('tools.setLink')}
       </button>
       {isWrong ? <em role="alert">{t('tools.notALink')}</em> : null}

@@ -1,6 +1,7 @@
 // Passing on what is typed: after a short pause, and at once when the editor or the window goes.
 import type { Editor } from '@tiptap/react'
-import { faultOfText, isSame } from '@valise/core/pages'
+import { isSame } from '@valise/core/json'
+import { faultOfText } from '@valise/core/pages'
 import type { RichText, TextFault } from '@valise/core/pages'
 import { useEffect, useRef } from 'react'
 import type { RefObject } from 'react'

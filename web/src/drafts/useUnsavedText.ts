@@ -1,6 +1,6 @@
 // A text that cannot be saved as it is: it stays on this device, and comes back when the editor is opened again.
 import type { Editor } from '@tiptap/react'
-import { isSame } from '@valise/core/pages'
+import { isSame } from '@valise/core/json'
 import type { RichText, TextFault } from '@valise/core/pages'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { RefObject } from 'react'

@@ -141,7 +141,7 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
             rights={item.rights}
             title={item.title}
             readOnly={isBinned}
-            isKeeping={change.isPending}
+            isSaving={change.isPending}
             onSave={(rights) => change.mutateAsync({ rights })}
           />
         </dd>

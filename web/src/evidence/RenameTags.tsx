@@ -19,7 +19,7 @@ export function RenameTags({ tags, onClose }: { readonly tags: TagsInUse; readon
   const key = toTagKey(name)
   const other = key === toTagKey(tag) ? undefined : tags.find((one) => toTagKey(one.tag) === key)
   const count = tags.find((one) => one.tag === tag)?.count ?? 0
-  const keep = () =>
+  const save = () =>
     rename.mutate(
       { tag, name },
       {
@@ -35,7 +35,7 @@ export function RenameTags({ tags, onClose }: { readonly tags: TagsInUse; readon
       className={styles.form}
       onSubmit={(event) => {
         event.preventDefault()
-        if (key !== '') keep()
+        if (key !== '') save()
       }}
     >
       <h2>{t('tags.rename')}</h2>

@@ -16,11 +16,11 @@ interface RightsFieldProps {
   readonly rights: Rights
   readonly title: string
   readonly readOnly: boolean
-  readonly isKeeping: boolean
+  readonly isSaving: boolean
   readonly onSave: (rights: Rights) => Promise<unknown>
 }
 
-export function RightsField({ rights, title, readOnly, isKeeping, onSave }: RightsFieldProps) {
+export function RightsField({ rights, title, readOnly, isSaving, onSave }: RightsFieldProps) {
   const { t } = useTranslation('evidence')
   const [isOpen, setIsOpen] = useState(false)
   /** What was typed and put away without being declared. */
@@ -47,7 +47,7 @@ export function RightsField({ rights, title, readOnly, isKeeping, onSave }: Righ
           {rights.state === 'mine' ? null : (
             <Button
               size="small"
-              onClick={() => isKeeping || void onSave({ state: 'mine' }).catch(() => undefined)}
+              onClick={() => isSaving || void onSave({ state: 'mine' }).catch(() => undefined)}
             >
               {t('rights.mine')}
             </Button>

@@ -39,14 +39,14 @@ export function RightsForm({ rights, typed = null, onSave, onClose }: RightsForm
   const isNeeded = (value: string) => value.trim() !== '' || t('problems:fields.missing')
   const wrong = (name: 'maker' | 'source') =>
     form.formState.errors[name]?.message ?? problems.field(problem, `rights/${name}`)
-  const keep = form.handleSubmit(({ maker, source }) =>
+  const save = form.handleSubmit(({ maker, source }) =>
     onSave({ state: 'licensed', maker, source, licence }).then(() => onClose(), setProblem),
   )
   return (
     <form
       className={styles.form}
       noValidate
-      onSubmit={(event) => void keep(event)}
+      onSubmit={(event) => void save(event)}
       onKeyDown={(event) => {
         if (event.key !== 'Escape' || event.defaultPrevented) return
         // It closes this form, and not the drawer as well; what was typed stands here again.

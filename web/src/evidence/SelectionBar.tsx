@@ -215,18 +215,18 @@ function RightsForMany({ ids, onDone, onClose }: RightsForManyProps) {
   const { t } = useTranslation('evidence')
   const declare = useDeclareRights()
   const [isOther, setIsOther] = useState(false)
-  const keep = async (rights: Rights) => {
+  const save = async (rights: Rights) => {
     await declare.mutateAsync({ ids: [...ids], rights })
     onDone()
   }
-  if (isOther) return <RightsForm rights={{ state: 'missing' }} onSave={keep} onClose={onClose} />
+  if (isOther) return <RightsForm rights={{ state: 'missing' }} onSave={save} onClose={onClose} />
   return (
     <div className={styles.form}>
       <p>{t('uploads.whoMade', { count: ids.length })}</p>
       <Button
         size="small"
         loading={declare.isPending}
-        onClick={() => void keep({ state: 'mine' }).catch(() => undefined)}
+        onClick={() => void save({ state: 'mine' }).catch(() => undefined)}
       >
         {t('rights.mine')}
       </Button>

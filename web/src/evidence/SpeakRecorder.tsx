@@ -48,7 +48,7 @@ export function SpeakRecorder({
     clear()
     recorder.again()
   }
-  const keep = () => {
+  const save = () => {
     if (!file) return
     void addFiles([file], {
       ...{ isMine: true, durationMs: Math.round(lengthMs), about: item.id, moments: speaking.moments },
@@ -66,7 +66,7 @@ export function SpeakRecorder({
         <Button size="small" onClick={again}>
           {t('gather:record.again')}
         </Button>
-        <Button size="small" variant="contained" color="primary" autoFocus onClick={keep}>
+        <Button size="small" variant="contained" color="primary" autoFocus onClick={save}>
           {t('gather:keep')}
         </Button>
       </div>

@@ -9,7 +9,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import type { SourceProps } from './GatherDialogs.tsx'
-import { gatherQueries, useKeepFromDrive } from './queries.ts'
+import { gatherQueries, useSaveFromDrive } from './queries.ts'
 import { toLanding } from './toLanding.ts'
 import { useLanded } from './useLanded.ts'
 import { SourceDialog } from './SourceDialog.tsx'
@@ -19,14 +19,14 @@ export function DriveDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
   const [folderId, setFolderId] = useState<string | null>(null)
   const query = useQuery(gatherQueries.folder(folderId))
-  const keep = useKeepFromDrive()
+  const save = useSaveFromDrive()
   const landed = useLanded(place)
   const take = (documentId: string, how: 'copy' | 'connected') =>
-    keep.mutate({ documentId, how, landing: toLanding(place) }, { onSuccess: landed })
+    save.mutate({ documentId, how, landing: toLanding(place) }, { onSuccess: landed })
   return (
     <SourceDialog title={t('drive.title')} maxWidth="md">
       <p>{t('drive.lead')}</p>
-      <Refusal error={keep.error} />
+      <Refusal error={save.error} />
       <Fetched query={query}>
         {(folder) => (
           <>
@@ -42,7 +42,7 @@ export function DriveDialog({ place }: SourceProps) {
                 </li>
               ))}
               {folder.documents.map((document) => (
-                <DocumentRow key={document.id} document={document} isBusy={keep.isPending} onTake={take} />
+                <DocumentRow key={document.id} document={document} isBusy={save.isPending} onTake={take} />
               ))}
             </ul>
           </>

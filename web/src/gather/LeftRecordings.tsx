@@ -36,7 +36,7 @@ export function LeftRecordings() {
     await (await openRecordingShelf(personId))?.remove(recordingId)
     await client.invalidateQueries({ queryKey })
   }
-  const keep = async (recording: LeftRecording) => {
+  const save = async (recording: LeftRecording) => {
     const file = await recording.read()
     const place = classId === null ? {} : { classId }
     const { lengthMs } = recording
@@ -57,7 +57,7 @@ export function LeftRecordings() {
               length: toPlayTime(recording.lengthMs),
             })}
           </p>
-          <Button size="small" onClick={() => void keep(recording)}>
+          <Button size="small" onClick={() => void save(recording)}>
             {t('left.keep')}
           </Button>
           <Button size="small" variant="text" onClick={() => void forget(recording)}>

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
 import type { SourceProps } from './GatherDialogs.tsx'
-import { useKeepLink, usePreviewLink } from './queries.ts'
+import { useSaveLink, usePreviewLink } from './queries.ts'
 import { toLanding } from './toLanding.ts'
 import { useLanded } from './useLanded.ts'
 import { pastedAddress } from './pastedAddress.ts'
@@ -16,7 +16,7 @@ import styles from './SourceDialog.module.css'
 export function LinkDialog({ place }: SourceProps) {
   const { t } = useTranslation('gather')
   const previewLink = usePreviewLink()
-  const keep = useKeepLink()
+  const save = useSaveLink()
   const landed = useLanded(place)
   const [address, setAddress] = useState(() => pastedAddress.get())
   const [title, setTitle] = useState<string | null>(null)
@@ -28,7 +28,7 @@ export function LinkDialog({ place }: SourceProps) {
   const onSave = () => {
     if (!found) return
     const said = (title ?? found.title).trim()
-    keep.mutate(
+    save.mutate(
       { address: found.address, ...(said !== '' && { title: said }), landing: toLanding(place) },
       { onSuccess: landed },
     )
@@ -41,7 +41,7 @@ export function LinkDialog({ place }: SourceProps) {
           variant="contained"
           color="primary"
           disabled={!found || previewLink.isPending}
-          loading={keep.isPending}
+          loading={save.isPending}
           onClick={onSave}
         >
           {t('link.keep')}
@@ -70,7 +70,7 @@ export function LinkDialog({ place }: SourceProps) {
           {t('link.preview')}
         </Button>
       </form>
-      <Refusal error={previewLink.error ?? keep.error} />
+      <Refusal error={previewLink.error ?? save.error} />
       {found ? <Found found={found} title={title ?? found.title} onTitle={setTitle} /> : null}
     </SourceDialog>
   )

@@ -50,7 +50,7 @@ export function PhotoDialog({ place }: SourceProps) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [left])
   // What is shown is what is saved: the proposal, or the original photo.
-  const keep = (onSaved?: (id: string) => void) => {
+  const save = (onSaved?: (id: string) => void) => {
     const recipe = view === 'proposed' && found?.bitmap ? found.proposal.recipe : null
     const landing = {
       ...place,
@@ -65,7 +65,7 @@ export function PhotoDialog({ place }: SourceProps) {
     if (picture) void addFiles([picture], { ...landing, isMine: true })
     endGathering()
   }
-  const change = () => keep((id) => void navigate(`/evidence/${id}/bench`))
+  const change = () => save((id) => void navigate(`/evidence/${id}/bench`))
   return (
     <SourceDialog
       title={t('photo.title')}
@@ -86,7 +86,7 @@ export function PhotoDialog({ place }: SourceProps) {
               color="primary"
               autoFocus
               disabled={isPreviewing}
-              onClick={() => keep()}
+              onClick={() => save()}
             >
               {t('keep')}
             </Button>

@@ -33,7 +33,7 @@ function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | '
   const { state, file, lengthMs } = recorder
   const address = useObjectUrl(file)
   const isOver = state === 'ended'
-  const keep = () => {
+  const save = () => {
     if (file) {
       const durationMs = Math.round(lengthMs)
       void addFiles([file], { ...place, isMine: true, durationMs, onArrived: () => void recorder.letGo() })
@@ -53,7 +53,7 @@ function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | '
         isOver ? (
           <>
             <Button onClick={recorder.again}>{t('record.again')}</Button>
-            <Button variant="contained" color="primary" autoFocus onClick={keep}>
+            <Button variant="contained" color="primary" autoFocus onClick={save}>
               {t('keep')}
             </Button>
           </>

@@ -10,7 +10,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useLater } from '../ui/useLater.ts'
 import type { SourceProps } from './GatherDialogs.tsx'
-import { gatherQueries, smallPictureAddress, useKeepFromShelf, useReportPicture } from './queries.ts'
+import { gatherQueries, smallPictureAddress, useSaveFromShelf, useReportPicture } from './queries.ts'
 import { toLanding } from './toLanding.ts'
 import { useLanded } from './useLanded.ts'
 import { SourceDialog } from './SourceDialog.tsx'
@@ -23,7 +23,7 @@ export function ShelfDialog({ place }: SourceProps) {
     ...gatherQueries.shelf(useLater(words.trim())),
     placeholderData: (before) => before,
   })
-  const keep = useKeepFromShelf()
+  const save = useSaveFromShelf()
   const landed = useLanded(place)
   return (
     <SourceDialog title={t('shelf.title')} maxWidth="md">
@@ -36,7 +36,7 @@ export function ShelfDialog({ place }: SourceProps) {
         onChange={(event) => setWords(event.target.value)}
         slotProps={{ htmlInput: { maxLength: 200 } }}
       />
-      <Refusal error={keep.error} />
+      <Refusal error={save.error} />
       <Fetched query={query}>
         {({ pictures }) => (
           <>
@@ -46,9 +46,9 @@ export function ShelfDialog({ place }: SourceProps) {
                 <Picture
                   key={picture.id}
                   picture={picture}
-                  isBusy={keep.isPending}
+                  isBusy={save.isPending}
                   onTake={() =>
-                    keep.mutate({ pictureId: picture.id, landing: toLanding(place) }, { onSuccess: landed })
+                    save.mutate({ pictureId: picture.id, landing: toLanding(place) }, { onSuccess: landed })
                   }
                 />
               ))}

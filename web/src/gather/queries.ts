@@ -65,25 +65,25 @@ export function usePreviewLink() {
 }
 
 /** What became evidence by any of these ways is shown wherever evidence is. */
-function useKeeping<V>(keep: (wish: V) => Promise<Evidence>) {
+function useSaving<V>(save: (wish: V) => Promise<Evidence>) {
   const client = useQueryClient()
   return useMutation({
     meta: { showsSaving: true },
-    mutationFn: keep,
+    mutationFn: save,
     onSuccess: () => void refreshEvidence(client),
   })
 }
 
-export function useKeepLink() {
-  return useKeeping((body: NewLink) => ask<Evidence>('POST', '/api/links', { body }))
+export function useSaveLink() {
+  return useSaving((body: NewLink) => ask<Evidence>('POST', '/api/links', { body }))
 }
 
-export function useKeepFromDrive() {
-  return useKeeping((body: FromDrive) => ask<Evidence>('POST', '/api/drive/documents', { body }))
+export function useSaveFromDrive() {
+  return useSaving((body: FromDrive) => ask<Evidence>('POST', '/api/drive/documents', { body }))
 }
 
-export function useKeepFromShelf() {
-  return useKeeping((body: FromShelf) => ask<Evidence>('POST', '/api/picture-shelf/taken', { body }))
+export function useSaveFromShelf() {
+  return useSaving((body: FromShelf) => ask<Evidence>('POST', '/api/picture-shelf/taken', { body }))
 }
 
 export function useReportPicture() {

@@ -1,5 +1,6 @@
 // What an earlier window left of a note, because it went while a text was on its way: saved when the note is next seen.
-import { isRichText, isSame } from '@valise/core/pages'
+import { isSame } from '@valise/core/json'
+import { isRichText } from '@valise/core/pages'
 import type { RichText } from '@valise/core/pages'
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'

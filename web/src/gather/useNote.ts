@@ -1,5 +1,6 @@
 // A note that keeps itself while it is written: begun with its first words, written on with each breath.
-import { emptyText, isSame } from '@valise/core/pages'
+import { isSame } from '@valise/core/json'
+import { emptyText } from '@valise/core/pages'
 import type { RichText } from '@valise/core/pages'
 import type { Landing } from '@valise/core/evidence'
 import { useQueryClient } from '@tanstack/react-query'

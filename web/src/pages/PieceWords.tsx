@@ -17,7 +17,7 @@ export function PieceWords({ piece, what, onClose }: PieceWordsProps) {
   const { setPiece, shown } = usePage()
   const isCaption = what === 'caption' || piece.kind !== 'picture'
   const value = isCaption ? piece.caption : piece.alternativeText
-  const keep = (text: string) => {
+  const save = (text: string) => {
     if (isCaption) setPiece({ ...piece, caption: text })
     else if (piece.kind === 'picture') setPiece({ ...piece, alternativeText: text })
   }
@@ -33,7 +33,7 @@ export function PieceWords({ piece, what, onClose }: PieceWordsProps) {
           maxLength={isCaption ? LONGEST_CAPTION : LONGEST_ALTERNATIVE}
           value={value}
           disabled={!isCaption && piece.kind === 'picture' && piece.isDecoration}
-          onChange={(event) => keep(event.target.value)}
+          onChange={(event) => save(event.target.value)}
           onKeyDown={(event) => {
             if (event.key !== 'Escape') return
             // It closes these words, and not the piece as well.
@@ -43,7 +43,7 @@ export function PieceWords({ piece, what, onClose }: PieceWordsProps) {
         />
       </label>
       {mayBeginWithTitle ? (
-        <button type="button" className={styles.button} onClick={() => keep(title)}>
+        <button type="button" className={styles.button} onClick={() => save(title)}>
           {t('bar.beginWithTitle', { title })}
         </button>
       ) : null}

@@ -40,7 +40,7 @@ export function MembershipDialog({ person, changed, onClose }: MembershipDialogP
   const title =
     changed === null ? t('detail.join') : `${changed.className}, ${t(`things:roles.${changed.role}`)}`
 
-  function keep() {
+  function save() {
     setHasAsked(true)
     if (isMissing) return
     const days = { firstDay: firstDay || null, lastDay: lastDay || null }
@@ -55,7 +55,7 @@ export function MembershipDialog({ person, changed, onClose }: MembershipDialogP
         noValidate
         onSubmit={(event) => {
           event.preventDefault()
-          keep()
+          save()
         }}
       >
         <DialogTitle id="membership-dialog" variant="h2">

@@ -70,17 +70,17 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
   /** What stands, or will as soon as the pointer is lifted; never what is only suggested. */
   const chosenRecipe = moving ?? inHand.document
   const show = (next: PictureRecipe) => setMoving(next)
-  const keep = (next: PictureRecipe) => {
+  const save = (next: PictureRecipe) => {
     setMoving(null)
     setIsOffered(false)
     setSaid(null)
     inHand.set(next)
   }
-  const concealing = useConcealing({ recipe, onShow: show, onSave: keep })
-  const marking = useMarking({ recipe, onShow: show, onSave: keep })
+  const concealing = useConcealing({ recipe, onShow: show, onSave: save })
+  const marking = useMarking({ recipe, onShow: show, onSave: save })
   const squaring = useSquaring({
     ...{ desk, original, recipe, before: inHand.document },
-    ...{ onShow: show, onSave: keep, onSaid: setSaid },
+    ...{ onShow: show, onSave: save, onSaid: setSaid },
   })
   const speaking = useSpeaking()
   useBenchKeys(inHand)
@@ -114,7 +114,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
 
   const choose = (kind: ToolKind) => {
     // Whoever goes on with a proposal takes it; what only points at the picture as it is does not.
-    if (offered && stepOfTool(kind) !== null && !isMarkTool(kind)) keep(offered)
+    if (offered && stepOfTool(kind) !== null && !isMarkTool(kind)) save(offered)
     setIsOffered(false)
     hasBegun.current = true
     setTool(kind)
@@ -124,7 +124,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
     setHalf(kind === 'square' ? 'taken' : 'result')
     if (kind === 'square' && !stepOf(recipe.steps, 'square')) squaring.find()
     // Nothing has to be said for the light to be evened: choosing it does it.
-    if (kind === 'even' && !stepOf(recipe.steps, 'even')) keep(withStep(recipe, plainEven))
+    if (kind === 'even' && !stepOf(recipe.steps, 'even')) save(withStep(recipe, plainEven))
   }
   const findNames = async () => {
     if (!desk) return
@@ -134,7 +134,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
     setIsLooking(false)
     const parts = regionsOf(recipe)
     const added = found.filter((region) => !overlapsAny(region, parts))
-    if (added.length > 0) keep(withRegions(recipe, [...parts, ...added]))
+    if (added.length > 0) save(withRegions(recipe, [...parts, ...added]))
     setSaid(t('conceal.found', { count: added.length }))
   }
   const turnHorizon = () => {
@@ -191,9 +191,9 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
             setHorizon(line)
             show(withStep(inHand.document, levelledBy(original, inHand.document, line)))
           }}
-          onHorizonDone={() => keep(recipe)}
+          onHorizonDone={() => save(recipe)}
           onShow={show}
-          onSave={keep}
+          onSave={save}
         />
         {result.progress === null ? (
           <div className={styles.noProgress} />
@@ -211,8 +211,8 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
         )}
         {offered ? (
           <>
-            <ProposalBar recipe={offered} onSave={() => keep(offered)} onLeave={() => setIsOffered(false)} />
-            <LeaveProposalDialog recipe={offered} onUse={() => keep(offered)} />
+            <ProposalBar recipe={offered} onSave={() => save(offered)} onLeave={() => setIsOffered(false)} />
+            <LeaveProposalDialog recipe={offered} onUse={() => save(offered)} />
           </>
         ) : (
           <BenchTool
@@ -221,7 +221,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
             hasHorizon={horizon !== null}
             cropped={resolveGeometry(original, recipe.steps, 'crop').size}
             onShow={show}
-            onSave={keep}
+            onSave={save}
             isSnapping={squaring.isSnapping}
             onSnapping={squaring.setIsSnapping}
             onFindSheet={squaring.find}
@@ -255,7 +255,7 @@ export function Bench({ item, saved }: { readonly item: Evidence; readonly saved
             {t('others.use')}
           </Button>
         </div>
-        <RecipeList recipe={inHand.document} chosen={tool} onChoose={choose} onChange={keep} />
+        <RecipeList recipe={inHand.document} chosen={tool} onChoose={choose} onChange={save} />
         <BenchFoot id={item.id} note={t('savedByItself')} />
       </aside>
       {isUsingOnOthers ? (

@@ -73,7 +73,7 @@ export function ShowChecks({ item, recipe, suggested, faults }: ShowChecksProps)
           rights={item.rights}
           title={item.title}
           readOnly={false}
-          isKeeping={change.isPending}
+          isSaving={change.isPending}
           onSave={(rights) => change.mutateAsync({ rights })}
         />
       ) : null}

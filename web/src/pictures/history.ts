@@ -1,4 +1,5 @@
 // The way back and forth: what was before, what is, what was taken back; as long as the window is open, without end.
+import { isSame } from '@valise/core/json'
 
 export interface History<T> {
   readonly past: readonly T[]
@@ -12,7 +13,7 @@ export function beginHistory<T>(present: T): History<T> {
 
 /** Adds a change; an equal state adds none. */
 export function change<T>(history: History<T>, present: T): History<T> {
-  if (JSON.stringify(present) === JSON.stringify(history.present)) return history
+  if (isSame(present, history.present)) return history
   return { past: [...history.past, history.present], present, future: [] }
 }
 

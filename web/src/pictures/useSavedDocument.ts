@@ -1,4 +1,5 @@
 // A document being edited: changed optimistically, saved one change after the other, and on the device until then.
+import { mergeBase } from '@valise/core/pictures'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ApiProblem } from '../api/index.ts'
 import {
@@ -13,7 +14,6 @@ import { readUnsent, writeUnsent } from '../drafts/unsentStore.ts'
 import { useSession } from '../people/useSession.ts'
 import { beginHistory, change, redo, undo } from './history.ts'
 import type { History } from './history.ts'
-import { mergeBase } from './mergeBase.ts'
 
 const TRY_AGAIN_MS = 3000
 /** The most unanswered saves that are remembered: working on without a connection sends again and again. */

@@ -42,7 +42,7 @@ function Item({ id }: { readonly id: string }) {
                 rights={item.rights}
                 title={item.title}
                 readOnly={false}
-                isKeeping={change.isPending}
+                isSaving={change.isPending}
                 onSave={async (rights) => {
                   await change.mutateAsync({ rights })
                   await client.invalidateQueries({ queryKey: submissionQueries.all() })

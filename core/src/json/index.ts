@@ -1,0 +1,2 @@
+// JSON: what holds for its values whatever they mean.
+export { isSame } from './isSame.ts'
