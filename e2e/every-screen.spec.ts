@@ -48,7 +48,7 @@ async function visit(browser: Browser, people: Map<string, Person>, screen: Scre
   await settled(page)
   await expectWhole(page, `${screen.name}, light`)
   expect.soft(await findingsOf(page, 'all', screen.name)).toEqual([])
-  expect.soft(await paleHintsOf(page)).toEqual([])
+  await expectHintsToBeRead(page, screen.name)
 
   await page.setViewportSize({ width: 768, height: 1024 })
   await expectWhole(page, `${screen.name}, narrow`)
@@ -58,7 +58,7 @@ async function visit(browser: Browser, people: Map<string, Person>, screen: Scre
   await expectWhole(page, `${screen.name}, phone`)
   // What else axe asks for does not depend on the colours.
   expect.soft(await findingsOf(page, 'contrast', `${screen.name}, dark`)).toEqual([])
-  expect.soft(await paleHintsOf(page)).toEqual([])
+  await expectHintsToBeRead(page, screen.name)
 
   await speak(person, screen, 'Español')
   await settled(page)
@@ -127,6 +127,11 @@ async function expectAt(page: Page, { name, at }: Screen): Promise<void> {
     .replace(/\/:\w+\?/g, '(/[^/]+)?')
     .replace(/:\w+/g, '[^/]+')
   await expect(page, name).toHaveURL(({ pathname }) => new RegExp(`^${pattern}$`).test(pathname))
+}
+
+/** Asked until it is so: a hint fades in with its field. */
+async function expectHintsToBeRead(page: Page, name: string): Promise<void> {
+  await expect.soft.poll(() => paleHintsOf(page), { message: name, timeout: 10_000 }).toEqual([])
 }
 
 /** Asked until it is so: on a busy machine a screen follows its window a few frames later. */

@@ -101,6 +101,9 @@ test('a crooked, dark photo with a name on it is straight, white and nameless in
   await expect(page.getByText('Covered in every copy that others get')).toBeVisible()
 })
 
+/** How far from the left a handle stands, in percent. */
+const shareOf = (style: string | null) => Number(/left: ([\d.]+)%/.exec(style ?? '')?.[1])
+
 test('the bench is worked by keys alone, and keeps all of it over a reload', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
   await openBench(page, 'Sketch sheet 12')
@@ -121,6 +124,8 @@ test('the bench is worked by keys alone, and keeps all of it over a reload', asy
   await corner.press('Shift+ArrowLeft')
   await expect(corner).not.toHaveAttribute('style', before ?? '')
   await expect(recipe(page).getByText('4 corners, 1 set by hand')).toBeVisible()
+  // It stays where the keys put it: only a corner that is dragged snaps to the edges of the sheet.
+  expect(shareOf(await corner.getAttribute('style'))).toBeLessThan(shareOf(before) - 0.1)
   // Buttons move it as well, and say where it stands.
   const pad = page.getByRole('group', { name: 'Move: Top left corner' })
   const spoken = await pad.getByRole('status').textContent()

@@ -160,7 +160,7 @@ function TakenOverlay(props: BenchPanesProps & { readonly image: HTMLImageElemen
         size={original}
         image={image}
         onMove={props.onCorners}
-        onDone={(_, isByPointer) => props.onCornerDone(isByPointer)}
+        onDone={props.onCornerDone}
       />
     )
   if (tool === 'turn' && horizon)

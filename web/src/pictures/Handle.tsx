@@ -11,7 +11,7 @@ export interface HandleProps {
   readonly size: Size
   readonly shape?: 'square' | 'diamond' | 'edge'
   readonly onMove: (to: Point) => void
-  readonly onDone: () => void
+  readonly onDone: (isByPointer: boolean) => void
   readonly onHold?: (isHeld: boolean) => void
 }
 
@@ -44,7 +44,7 @@ export function Handle({ label, at, size, shape = 'square', onMove, onDone, onHo
     label,
     at: { x: at.x / size.width, y: at.y / size.height },
     moveBy: (by) => onMove({ x: at.x + by.x * size.width, y: at.y + by.y * size.height }),
-    done: onDone,
+    done: () => onDone(false),
   })
   return (
     <button
@@ -67,7 +67,7 @@ export function Handle({ label, at, size, shape = 'square', onMove, onDone, onHo
       onPointerUp={(event) => {
         event.currentTarget.releasePointerCapture(event.pointerId)
         onHold?.(false)
-        onDone()
+        onDone(true)
       }}
       onPointerCancel={() => onHold?.(false)}
       onFocus={(event) => {
@@ -83,7 +83,7 @@ export function Handle({ label, at, size, shape = 'square', onMove, onDone, onHo
         onMove({ x: at.x + step.x, y: at.y + step.y })
       }}
       onKeyUp={(event) => {
-        if (steps[event.key]) onDone()
+        if (steps[event.key]) onDone(false)
       }}
     />
   )

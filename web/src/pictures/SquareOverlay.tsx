@@ -13,7 +13,7 @@ interface SquareOverlayProps {
   readonly size: Size
   readonly image: HTMLImageElement | null
   readonly onMove: (corners: Quad) => void
-  readonly onDone: (corner: number, isByPointer: boolean) => void
+  readonly onDone: (isByPointer: boolean) => void
 }
 
 const NET = [0.25, 0.5, 0.75]
@@ -47,7 +47,7 @@ export function SquareOverlay({ corners, size, image, onMove, onDone }: SquareOv
           size={size}
           shape="diamond"
           onMove={(to) => moveTo(n, to)}
-          onDone={() => onDone(n, held === n)}
+          onDone={onDone}
           onHold={(isHeld) => setHeld(isHeld ? n : null)}
         />
       ))}
