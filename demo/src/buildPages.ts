@@ -1,6 +1,13 @@
 // Puts Wren's logbooks and pages into the world, by the same use cases as the screens.
 import { everything } from '@valise/core/evidence'
-import { newEntryPiece, newEvidencePiece, newLinePiece, newTextPiece } from '@valise/core/pages'
+import {
+  definitionOf,
+  isTextPiece,
+  newEntryPiece,
+  newEvidencePiece,
+  newLinePiece,
+  newTextPiece,
+} from '@valise/core/pages'
 import type { Operation, Page, Piece, Row } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { addDays } from '@valise/core/time'
@@ -94,11 +101,11 @@ function laterOperations(
   { draft }: Page,
   later: NonNullable<SamplePage['later']>,
 ): Operation[] {
-  const first = draft.document.rows.flatMap(({ pieces }) => pieces).find(({ kind }) => kind === 'text')
+  const first = draft.document.rows.flatMap(({ pieces }) => pieces).find(isTextPiece)
   const rows = later.rows.map((blocks) => toRow(building, blocks))
   const last = draft.document.rows.at(-1)?.id ?? null
   return [
-    ...(first?.kind === 'text' && later.text !== undefined
+    ...(first && later.text !== undefined
       ? [{ op: 'set-piece' as const, piece: { ...first, text: richTextOf(later.text) } }]
       : []),
     ...rows.map((row, n) => ({ op: 'insert-row' as const, row, after: rows[n - 1]?.id ?? last })),
@@ -134,7 +141,7 @@ function toThing(
   const thing = things.get(title)
   if (!thing) throw new Error(`there is no evidence ${title}`)
   const piece = { ...newEvidencePiece(uuidv7(), thing, span), caption }
-  return piece.kind === 'picture' ? { ...piece, alternativeText: alternativeText ?? '' } : piece
+  return definitionOf(piece).withDescription(piece, piece.id, alternativeText ?? '')
 }
 
 function at({ services, today }: PageBuilding, daysAgo: number, hour: number): Database {

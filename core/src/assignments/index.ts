@@ -33,7 +33,6 @@ export {
   MOST_STATEMENT_WORDS,
   MOST_TERMS,
   requirementKinds,
-  wantedSorts,
   weights,
 } from './valueLists.ts'
-export type { RequirementKind, WantedSort, Weight } from './valueLists.ts'
+export type { RequirementKind, Weight } from './valueLists.ts'

@@ -1,6 +1,7 @@
 // An assignment: what an assessor asks a class for, the requirements it is checked by, the scale it is judged on.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { contentSorts } from '../pages/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
 import {
@@ -16,7 +17,6 @@ import {
   MOST_STATEMENT_WORDS,
   MOST_TERMS,
   MOST_WANTED_PIECES,
-  wantedSorts,
   weights,
 } from './valueLists.ts'
 
@@ -29,7 +29,7 @@ const innerIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
 const weight = Type.Enum([...weights])
 
 export const wantedPieceSchema = object({
-  sort: Type.Enum([...wantedSorts]),
+  sort: Type.Enum([...contentSorts]),
   atLeast: Type.Integer({ minimum: 1, maximum: 20 }),
 })
 export type WantedPiece = Static<typeof wantedPieceSchema>

@@ -7,10 +7,6 @@ export type Weight = (typeof weights)[number]
 export const requirementKinds = ['page', 'statement', 'rights'] as const
 export type RequirementKind = (typeof requirementKinds)[number]
 
-/** The sorts of pieces that an assignment can require on a page. */
-export const wantedSorts = ['text', 'picture', 'video', 'audio', 'data-table', 'file', 'entry'] as const
-export type WantedSort = (typeof wantedSorts)[number]
-
 export const LONGEST_ASSIGNMENT_TITLE = 160
 export const LONGEST_BRIEF = 4000
 export const LONGEST_QUESTION = 300

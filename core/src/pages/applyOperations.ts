@@ -1,6 +1,7 @@
 // Changing a document by operations, and the operation that takes each one back.
 import { findPiece, hasRow, placedPieces } from './parts.ts'
-import type { Operation, PageDocument, Piece, Row } from './schema.ts'
+import type { Piece } from './pieces/pieceSchemas.ts'
+import type { Operation, PageDocument, Row } from './schema.ts'
 import { MOST_PIECES_IN_ROW, MOST_ROWS } from './valueLists.ts'
 
 /** Returns the document after one operation; null when the operation names a missing part or adds an existing one. */

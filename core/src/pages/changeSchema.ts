@@ -1,7 +1,7 @@
 // The changes between two states of a page, as they travel.
 import { Type } from 'typebox'
 import type { PageChange } from './differencePages.ts'
-import { pieceKinds } from './valueLists.ts'
+import { pieceKinds } from './pieces/pieceDefinitions.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })

@@ -4,9 +4,11 @@ import { differenceWords } from './differenceWords.ts'
 import type { WordChange } from './differenceWords.ts'
 import { placedPieces } from './parts.ts'
 import type { PlacedPiece } from './parts.ts'
+import { definitionOf } from './pieces/pieceDefinitions.ts'
+import type { Reference } from './pieces/PieceDefinition.ts'
+import type { Piece, PieceKind } from './pieces/pieceSchemas.ts'
 import { toPlainText } from './richText.ts'
-import type { PageDocument, Piece, Shown } from './schema.ts'
-import type { PieceKind } from './valueLists.ts'
+import type { PageDocument, Shown } from './schema.ts'
 
 export type PageChange =
   | { readonly what: 'title'; readonly before: string; readonly after: string }
@@ -77,40 +79,44 @@ type PieceChange = Extract<PageChange, { pieceId: string }>
 function toChange(what: PieceChange['what'], placed: PlacedPiece, { shown }: ShownDocument): PieceChange {
   const { piece, rowIndex } = placed
   const words = what === 'added' || what === 'removed' ? wholeText(piece, what) : []
-  return { what, pieceId: piece.id, kind: piece.kind, row: rowIndex + 1, name: nameOf(piece, shown), words }
+  const name = definitionOf(piece).name(piece, shown)
+  return { what, pieceId: piece.id, kind: piece.kind, row: rowIndex + 1, name, words }
 }
 
 function wholeText(piece: Piece, how: 'added' | 'removed'): WordChange[] {
-  const words = piece.kind === 'text' ? toPlainText(piece.text) : ''
+  const words = writtenIn(piece)
   return words === '' ? [] : [{ how, words }]
 }
 
-function nameOf(piece: Piece, { evidence, entries }: Shown): string {
-  if (piece.kind === 'picture' || piece.kind === 'file') return evidence[piece.id]?.title ?? ''
-  return piece.kind === 'entry' ? (entries[piece.entryId]?.title ?? '') : ''
+function writtenIn(piece: Piece): string {
+  return definitionOf(piece).texts(piece).map(toPlainText).join('\n')
 }
 
 function wordsBetween(before: Piece, after: Piece): WordChange[] {
-  if (before.kind !== 'text' || after.kind !== 'text') return []
-  const words = differenceWords(toPlainText(before.text), toPlainText(after.text))
+  const words = differenceWords(writtenIn(before), writtenIn(after))
   return words.some(({ how }) => how !== 'same') ? words : []
 }
 
-/** Whether readers see the same: the piece itself, and the thing that it points at. */
+/** Whether readers see the same: the piece itself, and the things that it points at. */
 function isSamePiece(before: ShownDocument, old: Piece, after: ShownDocument, piece: Piece): boolean {
-  if (!isSame(withoutVersion(old), withoutVersion(piece))) return false
-  if (piece.kind === 'entry')
-    return isSame(before.shown.entries[piece.entryId], after.shown.entries[piece.entryId])
-  return isSame(visible(before.shown, old), visible(after.shown, piece))
+  if (!isSame(withoutVersions(old), withoutVersions(piece))) return false
+  return isSame(seenOf(old, before.shown), seenOf(piece, after.shown))
 }
 
 /** Following a version and holding it look the same; what is shown is compared by itself. */
-function withoutVersion(piece: Piece): object {
-  return 'version' in piece ? { ...piece, version: null } : piece
+function withoutVersions(piece: Piece): unknown {
+  return JSON.parse(JSON.stringify(piece, (name, value) => (name === 'version' ? null : value)))
 }
 
-function visible({ evidence }: Shown, { id }: Piece): object {
-  const item = evidence[id]
+function seenOf(piece: Piece, shown: Shown): object[] {
+  return definitionOf(piece)
+    .references(piece)
+    .map((one) => visible(one, shown))
+}
+
+function visible(reference: Reference, { evidence, entries }: Shown): object {
+  if (reference.thing === 'entry') return entries[reference.id] ?? {}
+  const item = evidence[reference.key]
   return item
     ? {
         ...{

@@ -1,5 +1,6 @@
 // How much stands on a page, counted so that writing in a long one stays quick.
-import type { PageDocument, Piece } from './schema.ts'
+import type { Piece } from './pieces/pieceSchemas.ts'
+import type { PageDocument } from './schema.ts'
 
 /** Pieces never change, so each is counted once. */
 const sizes = new WeakMap<Piece, number>()

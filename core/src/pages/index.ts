@@ -16,26 +16,29 @@ export type { WordChange } from './differenceWords.ts'
 export {
   entryIdsOf,
   evidenceIdsOf,
+  evidenceReferences,
   findPiece,
+  isCaptioned,
+  isShown,
   linkAddressesOf,
   newDocument,
   nothingShown,
+  piecesShown,
   placedPieces,
 } from './parts.ts'
-export type { PlacedPiece } from './parts.ts'
-export {
-  lacksAlternative,
-  listUntranscribed,
-  newEntryPiece,
-  newEvidencePiece,
-  newLinePiece,
-  newTextPiece,
-} from './pieces.ts'
-export type { PlayedRecording } from './pieces.ts'
+export type { CaptionedPiece, EvidenceReference, PlacedPiece } from './parts.ts'
+export { creditsOf, handOutsOf, lacksAlternative, listUntranscribed, newEvidencePiece } from './pieces.ts'
+export type { PlacedHandOut } from './pieces.ts'
+export { newEntryPiece } from './pieces/entry/entryPiece.ts'
+export { newLinePiece } from './pieces/line/linePiece.ts'
+export { isTextPiece, newTextPiece } from './pieces/text/textPiece.ts'
+export { definitionOf, pieceKinds } from './pieces/pieceDefinitions.ts'
+export type { HandOut, PageView, PlayedRecording, Statement } from './pieces/PieceDefinition.ts'
+export type { Piece, PieceKind, PieceOf } from './pieces/pieceSchemas.ts'
 export { rebaseEdit } from './rebaseEdit.ts'
 export type { RebasedEdit } from './rebaseEdit.ts'
-export { creditsOf, isPlayed, renderPage, renderPiece } from './renderPage.ts'
-export type { PageView, Statement } from './renderPage.ts'
+export { renderPage, renderPiece } from './renderPage.ts'
+export { richTextSchema } from './richTextSchema.ts'
 export { faultOfText, isRichText } from './checkText.ts'
 export type { TextFault } from './checkText.ts'
 export { isLinkAddress } from './linkAddress.ts'
@@ -54,13 +57,11 @@ export {
   publishedSchema,
   shownSchema,
   usesSchema,
-  richTextSchema,
 } from './schema.ts'
 export type {
   Draft,
   Edit,
   EditAnswer,
-  FilePiece,
   NewPage,
   Operation,
   OtherVersion,
@@ -68,26 +69,23 @@ export type {
   PageDocument,
   PageList,
   PageRow,
-  PicturePiece,
-  Piece,
   Published,
   Row,
   Shown,
   ShownEntry,
   ShownEvidence,
   ShownVoice,
-  TextPiece,
   Use,
 } from './schema.ts'
 export { upgradeDocument } from './upgradeDocument.ts'
 export {
   COLUMNS,
+  contentSorts,
   DEEPEST_TEXT,
   LONGEST_DOCUMENT,
   LONGEST_ALTERNATIVE,
   LONGEST_PAGE_TITLE,
   NARROWEST,
-  pieceKinds,
   textLanguages,
 } from './valueLists.ts'
-export type { PieceKind } from './valueLists.ts'
+export type { ContentSort } from './valueLists.ts'

@@ -13,23 +13,12 @@ import {
   upgradeDocument,
 } from './index.ts'
 import type { Operation, PageDocument, Piece, Row } from './index.ts'
+import { anyDocument } from './testing/index.ts'
 import { MOST_PIECES_IN_ROW, MOST_ROWS } from './valueLists.ts'
 
 const words = fc.constantFrom('low water', 'glasswort', 'stake 4', 'the bank is bare', 'silt')
 
-/** A document of a few rows; its parts have ids that operations can name. */
-const documents: fc.Arbitrary<PageDocument> = fc
-  .array(fc.array(words, { maxLength: 3 }), { maxLength: 4 })
-  .map((rows) =>
-    newDocument(
-      'Transect 3',
-      'en',
-      rows.map((texts, r) => ({
-        id: `r${r}`,
-        pieces: texts.map((text, p) => newTextPiece(`p${r}-${p}`, textOf(text))),
-      })),
-    ),
-  )
+const documents = anyDocument()
 
 interface Wish {
   readonly sort: number
@@ -82,8 +71,13 @@ function toOperation(document: PageDocument, wish: Wish, id: string): Operation 
     case 7:
       return { op: 'set-lang', lang: wish.b % 2 === 0 ? 'es' : 'la' }
     default:
-      return piece ? { op: 'set-piece', piece: { ...made, id: piece.id } } : null
+      return piece ? { op: 'set-piece', piece: changed(piece, wish) } : null
   }
+}
+
+/** A text says something else; a piece of any other kind is as wide as something else. */
+function changed(piece: Piece, { text, b }: Wish): Piece {
+  return piece.kind === 'text' ? { ...piece, text: textOf(text) } : { ...piece, span: 2 + (b % 11) }
 }
 
 const pairs = fc.tuple(documents, wishes, wishes).map(([base, theirs, mine]) => ({

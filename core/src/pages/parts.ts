@@ -1,6 +1,9 @@
-// Finding the parts of a document, and telling whether two parts say the same.
+// Finding the parts of a document, and what all its pieces together refer to.
+import { definitionOf } from './pieces/pieceDefinitions.ts'
+import type { Reference } from './pieces/PieceDefinition.ts'
 import { linkAddressesIn } from './richText.ts'
-import type { PageDocument, Piece, Row, Shown } from './schema.ts'
+import type { Piece } from './pieces/pieceSchemas.ts'
+import type { PageDocument, Row, Shown } from './schema.ts'
 import { DOCUMENT_SCHEMA } from './valueLists.ts'
 
 export interface PlacedPiece {
@@ -31,19 +34,49 @@ export function hasRow(document: PageDocument, rowId: string): boolean {
   return document.rows.some(({ id }) => id === rowId)
 }
 
+/** Returns the pieces that readers see, in reading order: those of the page, and of the entries that stand on it. */
+export function piecesShown(document: PageDocument, shown: Shown): Piece[] {
+  return placedPieces(document).flatMap(({ piece }) => {
+    const within = definitionOf(piece).documentIn(piece, shown)
+    return within ? [piece, ...placedPieces(within).map((placed) => placed.piece)] : [piece]
+  })
+}
+
+export type EvidenceReference = Extract<Reference, { thing: 'evidence' }>
+
+/** Returns where a document shows items, in reading order. */
+export function evidenceReferences(document: PageDocument): EvidenceReference[] {
+  return referencesOf(document).flatMap((one) => (one.thing === 'evidence' ? [one] : []))
+}
+
 /** Returns the ids of the items that a document shows, without duplicates. */
 export function evidenceIdsOf(document: PageDocument): string[] {
-  const ids = placedPieces(document).flatMap(({ piece }) => ('evidenceId' in piece ? [piece.evidenceId] : []))
-  return [...new Set(ids)]
+  return [...new Set(evidenceReferences(document).map(({ id }) => id))]
+}
+
+export function entryIdsOf(document: PageDocument): string[] {
+  return [...new Set(referencesOf(document).flatMap((one) => (one.thing === 'entry' ? [one.id] : [])))]
 }
 
 /** Returns the addresses that the texts of a document link to. */
 export function linkAddressesOf(document: PageDocument): string[] {
-  const texts = placedPieces(document).flatMap(({ piece }) => (piece.kind === 'text' ? [piece.text] : []))
+  const texts = placedPieces(document).flatMap(({ piece }) => definitionOf(piece).texts(piece))
   return [...new Set(texts.flatMap(linkAddressesIn))]
 }
 
-export function entryIdsOf(document: PageDocument): string[] {
-  const ids = placedPieces(document).flatMap(({ piece }) => (piece.kind === 'entry' ? [piece.entryId] : []))
-  return [...new Set(ids)]
+/** Returns whether everything that a piece points at is among what is shown. */
+export function isShown(piece: Piece, { evidence, entries }: Shown): boolean {
+  return definitionOf(piece)
+    .references(piece)
+    .every((one) => (one.thing === 'evidence' ? one.key in evidence : one.id in entries))
+}
+
+export type CaptionedPiece = Extract<Piece, { readonly caption: string }>
+
+export function isCaptioned(piece: Piece): piece is CaptionedPiece {
+  return 'caption' in piece
+}
+
+function referencesOf(document: PageDocument): Reference[] {
+  return placedPieces(document).flatMap(({ piece }) => definitionOf(piece).references(piece))
 }

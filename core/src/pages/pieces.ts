@@ -1,66 +1,56 @@
-// New pieces, and which piece shows which sort of evidence.
-import { type EvidenceKind, isShownAsPicture } from '../evidence/index.ts'
-import { emptyText } from './richText.ts'
-import type { RichText } from './richText.ts'
-import { nothingShown, placedPieces } from './parts.ts'
-import { isPlayed } from './renderPage.ts'
-import type { FilePiece, PageDocument, PicturePiece, Piece, Shown, TextPiece } from './schema.ts'
-import { COLUMNS } from './valueLists.ts'
-
-const PICTURE_SPAN = 6
-
-export function newTextPiece(id: string, text: RichText = emptyText, span = COLUMNS): TextPiece {
-  return { id, kind: 'text', span, lang: null, text }
-}
+// What the kinds of pieces say about one piece, and about a document as its readers see it.
+import type { CreditLine } from '../evidence/index.ts'
+import { nothingShown, piecesShown, placedPieces } from './parts.ts'
+import { definitionOf, pieceKinds } from './pieces/pieceDefinitions.ts'
+import type { HandOut, NewlyShown, PlayedRecording } from './pieces/PieceDefinition.ts'
+import type { Piece, PieceKind } from './pieces/pieceSchemas.ts'
+import type { PageDocument, Shown } from './schema.ts'
 
 /**
- * Makes the piece that shows an item: a picture piece for pictures, otherwise a file piece. It follows the newest
- * version.
+ * Makes the piece that shows an item. It follows the newest version.
+ *
+ * @param span columns of twelve; as wide as usual where it is left out
+ * @param kind the kind of piece; where it is left out, the first that accepts such items
+ * @throws RangeError when no piece, or not one of this kind, shows such items
  */
-export function newEvidencePiece(
-  id: string,
-  item: { readonly id: string; readonly kind: EvidenceKind; readonly alternativeText?: string },
-  span?: number,
-): PicturePiece | FilePiece {
-  const shared = { id, evidenceId: item.id, version: 'follow' as const, caption: '' }
-  return isShownAsPicture(item.kind)
-    ? {
-        ...shared,
-        kind: 'picture',
-        span: span ?? PICTURE_SPAN,
-        alternativeText: item.alternativeText ?? '',
-        isDecoration: false,
-      }
-    : { ...shared, kind: 'file', span: span ?? PICTURE_SPAN, isOffered: true }
-}
-
-export function newEntryPiece(id: string, entryId: string): Piece {
-  return { id, kind: 'entry', span: COLUMNS, entryId }
-}
-
-export function newLinePiece(id: string): Piece {
-  return { id, kind: 'line', span: COLUMNS }
+export function newEvidencePiece(id: string, item: NewlyShown, span?: number, kind?: PieceKind): Piece {
+  const kinds = kind === undefined ? pieceKinds : [kind]
+  for (const one of kinds) {
+    const { evidence } = definitionOf<Piece>({ kind: one })
+    if (evidence?.accepts.includes(item.kind)) return evidence.create(id, item, span)
+  }
+  throw new RangeError(`no piece shows evidence of the kind ${item.kind}`)
 }
 
 /** Returns whether a picture has no alternative text: neither its piece nor, where known, its item. */
 export function lacksAlternative(piece: Piece, shown: Shown = nothingShown): boolean {
-  if (piece.kind !== 'picture' || piece.isDecoration) return false
-  return (piece.alternativeText || shown.evidence[piece.id]?.alternativeText || '').trim() === ''
-}
-
-/** A recording that readers can play. */
-export interface PlayedRecording {
-  readonly id: string
-  readonly title: string
+  return definitionOf(piece)
+    .descriptions(piece, shown)
+    .some(({ isOwed }) => isOwed)
 }
 
 /** Returns the recordings in a document that have no transcript, without duplicates. */
 export function listUntranscribed(document: PageDocument, shown: Shown): PlayedRecording[] {
-  const items = placedPieces(document).flatMap(({ piece }) => shown.evidence[piece.id] ?? [])
-  const recordings = items.flatMap((item) => [
-    ...(isPlayed(item) ? [item] : []),
-    ...(item.voices ?? []).map((voice) => ({ ...voice, title: voice.fileName })),
-  ])
-  const owing = recordings.filter(({ transcript = '' }) => transcript.trim() === '')
-  return [...new Map(owing.map(({ id, title, fileName }) => [id, { id, title: title || fileName }])).values()]
+  const owing = placedPieces(document).flatMap(({ piece }) => definitionOf(piece).untranscribed(piece, shown))
+  return [...new Map(owing.map((recording) => [recording.id, recording])).values()]
+}
+
+export interface PlacedHandOut {
+  readonly pieceId: string
+  readonly handOut: HandOut
+}
+
+/** Returns every file that readers of a page can fetch through it, entries included, in reading order. */
+export function handOutsOf(document: PageDocument, shown: Shown): PlacedHandOut[] {
+  return piecesShown(document, shown).flatMap((piece) =>
+    definitionOf(piece)
+      .handsOut(piece, shown)
+      .map((handOut) => ({ pieceId: piece.id, handOut })),
+  )
+}
+
+/** Returns the credit lines of a page in reading order, without duplicates. */
+export function creditsOf(document: PageDocument, shown: Shown): CreditLine[] {
+  const lines = piecesShown(document, shown).flatMap((piece) => definitionOf(piece).credits(piece, shown))
+  return [...new Map(lines.map((line) => [JSON.stringify(line), line])).values()]
 }

@@ -45,8 +45,7 @@ const render = (document: PageDocument, shown: Shown = nothingShown) =>
   renderPage(document, {
     shown,
     lang: document.lang,
-    address: ({ id: piece }, _, what) => `/${piece}/${what}`,
-    voiceAddress: ({ id: piece }, { id }) => `/${piece}/voices/${id}`,
+    address: (pieceId, { name }) => `/${pieceId}/${name}`,
   })
 const picture = (more: object = {}) => ({
   ...newEvidencePiece('p', { id, kind: 'picture' as const }),
@@ -99,7 +98,7 @@ describe('what is said of an item', () => {
     ]
     const voice = { id: 'v', n: 1, fileName: 'v.webm', bytes: 9, transcript: 'Look here.', moments }
     const html = withItem({ voices: [voice] })
-    expect(html).toContain('<audio src="/p/voices/v" controls preload="metadata" aria-label="Voice 1">')
+    expect(html).toContain('<audio src="/p/voice-v" controls preload="metadata" aria-label="Voice 1">')
     expect(html).toContain('<li><time>0:05</time> The crust</li></ul>')
     expect(html).not.toContain('1:05')
     expect(html).toContain('<details><summary>What is said</summary><p>Look here.</p></details>')

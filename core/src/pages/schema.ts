@@ -1,19 +1,17 @@
 // The document: rows of pieces; the operations that change it; what a page shows of the things its pieces point at.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { creditLineSchema, evidenceKinds, LONGEST_CAPTION } from '../evidence/index.ts'
+import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
-import type { RichText } from './richText.ts'
+import { documentPartIdSchema } from './pieces/pieceFields.ts'
+import { pieceSchema } from './pieces/pieceSchemas.ts'
 import {
-  COLUMNS,
   DOCUMENT_SCHEMA,
-  LONGEST_ALTERNATIVE,
   LONGEST_PAGE_TITLE,
   MOST_OPERATIONS,
   MOST_PIECES_IN_ROW,
   MOST_ROWS,
-  NARROWEST,
   textLanguages,
 } from './valueLists.ts'
 
@@ -21,84 +19,6 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
-
-/** Made by the device that adds the part, so that it can go on without an answer. */
-const documentPartIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
-const span = Type.Integer({ minimum: NARROWEST, maximum: COLUMNS, description: 'Columns of twelve' })
-const caption = Type.String({ maxLength: LONGEST_CAPTION })
-
-const node = {
-  type: 'object',
-  additionalProperties: false,
-  required: ['type'],
-  properties: {
-    type: { type: 'string' },
-    attrs: {},
-    content: { type: 'array' },
-    text: { type: 'string' },
-    marks: { type: 'array' },
-  },
-}
-
-/** Describes only the outer shape; `isRichText` checks the grammar. */
-export const richTextSchema = Type.Unsafe<RichText>({
-  type: 'object',
-  description:
-    'ProseMirror JSON: paragraphs, headings of level 2 and 3, lists, quotes, tables; bold, italic, links',
-  required: ['type', 'content'],
-  properties: { type: { const: 'doc' }, content: { type: 'array', items: node } },
-  additionalProperties: false,
-})
-
-export const followedVersionSchema = Type.Union([Type.Literal('follow'), Type.Integer({ minimum: 1 })], {
-  description: 'The newest version each time it is published, or this one',
-})
-
-export const textPieceSchema = object({
-  id: documentPartIdSchema,
-  kind: Type.Literal('text'),
-  span,
-  lang: nullable(Type.Enum([...textLanguages])),
-  text: richTextSchema,
-})
-export const picturePieceSchema = object({
-  id: documentPartIdSchema,
-  kind: Type.Literal('picture'),
-  span,
-  evidenceId: idSchema,
-  version: followedVersionSchema,
-  alternativeText: Type.String({ maxLength: LONGEST_ALTERNATIVE }),
-  isDecoration: Type.Boolean({ description: 'Says nothing that the words around it do not say' }),
-  caption,
-})
-export const filePieceSchema = object({
-  id: documentPartIdSchema,
-  kind: Type.Literal('file'),
-  span,
-  evidenceId: idSchema,
-  version: followedVersionSchema,
-  isOffered: Type.Boolean({ description: 'Whether readers may take the file as it came' }),
-  caption,
-})
-export const entryPieceSchema = object({
-  id: documentPartIdSchema,
-  kind: Type.Literal('entry'),
-  span,
-  entryId: idSchema,
-})
-export const linePieceSchema = object({ id: documentPartIdSchema, kind: Type.Literal('line'), span })
-
-export const pieceSchema = Type.Union([
-  textPieceSchema,
-  picturePieceSchema,
-  filePieceSchema,
-  entryPieceSchema,
-  linePieceSchema,
-])
-export type Piece = Static<typeof pieceSchema>
-export type TextPiece = Static<typeof textPieceSchema>
-export type PicturePiece = Static<typeof picturePieceSchema>
-export type FilePiece = Static<typeof filePieceSchema>
 
 export const rowSchema = object({
   id: documentPartIdSchema,
@@ -197,11 +117,11 @@ export const shownEntrySchema = object({
 export type ShownEntry = Static<typeof shownEntrySchema>
 
 /**
- * Everything that the pieces of a document refer to. Evidence is listed by piece, because two pieces may show two
- * versions of one item.
+ * Everything that the pieces of a document refer to. Evidence is listed by the key of its reference, because two pieces
+ * may show two versions of one item.
  */
 export const shownSchema = object({
-  evidence: Type.Record(Type.String(), shownEvidenceSchema, { description: 'By piece' }),
+  evidence: Type.Record(Type.String(), shownEvidenceSchema, { description: 'By the piece that shows it' }),
   entries: Type.Record(Type.String(), shownEntrySchema, { description: 'By entry' }),
 })
 export type Shown = Static<typeof shownSchema>

@@ -1,6 +1,8 @@
 // Limits and lists of pages, apart from the schemas so that the web can use them.
-export const pieceKinds = ['text', 'picture', 'file', 'entry', 'line'] as const
-export type PieceKind = (typeof pieceKinds)[number]
+
+/** The sorts of content that somebody can ask a page for. */
+export const contentSorts = ['text', 'picture', 'video', 'audio', 'data-table', 'file', 'entry'] as const
+export type ContentSort = (typeof contentSorts)[number]
 
 /** The columns of a row; a piece that does not fit wraps to the next line. */
 export const COLUMNS = 12

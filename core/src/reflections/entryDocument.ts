@@ -1,6 +1,15 @@
 // How an entry lies in its document: one text, and the evidence beside it.
-import { countWords, newDocument, newTextPiece, placedPieces, toPlainText } from '../pages/index.ts'
-import type { PageDocument, RichText, Row, TextPiece } from '../pages/index.ts'
+import {
+  countWords,
+  definitionOf,
+  evidenceReferences,
+  isTextPiece,
+  newDocument,
+  newTextPiece,
+  placedPieces,
+  toPlainText,
+} from '../pages/index.ts'
+import type { PageDocument, PieceOf, RichText, Row } from '../pages/index.ts'
 
 /** The two rows of every entry: its text, and the evidence with it. */
 export const WORDS_ROW = 'words'
@@ -25,9 +34,12 @@ export function newEntryDocument({ title, lang, textId, text, evidence }: NewEnt
 }
 
 /** Returns the text piece of an entry. */
-export function textPieceOf(document: PageDocument): TextPiece | null {
-  for (const { piece } of placedPieces(document)) if (piece.kind === 'text') return piece
-  return null
+export function textPieceOf(document: PageDocument): PieceOf<'text'> | null {
+  return (
+    placedPieces(document)
+      .map(({ piece }) => piece)
+      .find(isTextPiece) ?? null
+  )
 }
 
 export interface EntryOutline {
@@ -38,13 +50,12 @@ export interface EntryOutline {
 
 /** Returns what lists show of an entry. */
 export function outlineOf(document: PageDocument): EntryOutline {
-  const pieces = placedPieces(document).map(({ piece }) => piece)
-  const texts = pieces.flatMap((piece) => (piece.kind === 'text' ? [piece.text] : []))
+  const texts = placedPieces(document).flatMap(({ piece }) => definitionOf(piece).texts(piece))
   const plain = texts.map(toPlainText).join(' ').replace(/\s+/g, ' ').trim()
   return {
     beginning: beginningOf(plain),
     words: texts.reduce((sum, text) => sum + countWords(text), 0),
-    evidence: pieces.filter((piece) => 'evidenceId' in piece).length,
+    evidence: evidenceReferences(document).length,
   }
 }
 

@@ -1,8 +1,7 @@
 // Readiness: which requirements of an assignment one's choice of parts meets, and what exactly is missing.
-import { placedPieces } from '../pages/index.ts'
-import type { Piece, Shown, ShownDocument } from '../pages/index.ts'
-import { countWords, textOf } from '../pages/index.ts'
-import type { PageRequirement, Requirement, WantedPiece, WantedSort } from '../assignments/index.ts'
+import { countWords, definitionOf, piecesShown, textOf } from '../pages/index.ts'
+import type { ShownDocument } from '../pages/index.ts'
+import type { PageRequirement, Requirement, WantedPiece } from '../assignments/index.ts'
 import type { ReadinessLine } from './schema.ts'
 import type { PartKind } from './valueLists.ts'
 
@@ -86,20 +85,8 @@ function pageLine({ pieces }: PageRequirement, { parts }: GoingThings) {
 type CountedPiece = WantedPiece & { readonly there: number }
 
 function countWanted(wanted: readonly WantedPiece[], { document, shown }: ShownDocument): CountedPiece[] {
-  const inEntries = Object.values(shown.entries).map((entry) => entry.document)
-  const sorts = [document, ...inEntries].flatMap(placedPieces).map(({ piece }) => sortOf(piece, shown))
+  const sorts = piecesShown(document, shown).flatMap((piece) => definitionOf(piece).sorts(piece, shown))
   return wanted.map((piece) => ({ ...piece, there: sorts.filter((sort) => sort === piece.sort).length }))
-}
-
-/** What a piece is to somebody who asks for it; null for a line, for empty words and for what is no longer there. */
-function sortOf(piece: Piece, shown: Shown): WantedSort | null {
-  if (piece.kind === 'line') return null
-  if (piece.kind === 'entry') return shown.entries[piece.entryId] ? 'entry' : null
-  if (piece.kind === 'text') return countWords(piece.text) > 0 ? 'text' : null
-  const kind = shown.evidence[piece.id]?.kind
-  // A note stands on a page as its words, and nobody asks for a link.
-  if (kind === undefined || kind === 'link') return null
-  return kind === 'note' ? 'text' : kind === 'collage' ? 'picture' : kind
 }
 
 function statementLine(words: number, going: GoingThings) {

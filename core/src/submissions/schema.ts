@@ -1,15 +1,9 @@
 // Submissions: choosing parts, readiness, the act and record of handing in, and what assessors answer.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import {
-  assignmentSchema,
-  levelSchema,
-  requirementSchema,
-  weights,
-  wantedSorts,
-} from '../assignments/index.ts'
+import { assignmentSchema, levelSchema, requirementSchema, weights } from '../assignments/index.ts'
 import { feedbackSchema, newFeedbackSchema } from '../feedback/index.ts'
-import { pageChangesSchema } from '../pages/index.ts'
+import { contentSorts, pageChangesSchema } from '../pages/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
 import { submissionStates } from './states.ts'
@@ -32,7 +26,7 @@ export const readinessLineSchema = Type.Union([
     isThere: Type.Boolean(),
     kind: Type.Literal('page'),
     page: nullable(Type.String({ description: 'The title of the page that comes nearest' })),
-    pieces: Type.Array(object({ sort: Type.Enum([...wantedSorts]), atLeast: count, there: count })),
+    pieces: Type.Array(object({ sort: Type.Enum([...contentSorts]), atLeast: count, there: count })),
   }),
   object({
     id: Type.String(),

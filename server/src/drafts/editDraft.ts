@@ -2,6 +2,7 @@
 import { isSame } from '@valise/core/json'
 import {
   applyOperations,
+  definitionOf,
   documentSize,
   entryIdsOf,
   evidenceIdsOf,
@@ -194,7 +195,8 @@ function piecesOf(operation: Operation): Piece[] {
 /** @throws AppError `invalid` when a text is not one of our grammar, too long or too deep */
 function assertTexts(operations: readonly Operation[]): void {
   for (const piece of operations.flatMap(piecesOf)) {
-    const fault = piece.kind === 'text' ? faultOfText(piece.text) : null
+    const faults = definitionOf(piece).texts(piece).map(faultOfText)
+    const fault = faults.find((one) => one !== null)
     if (fault) throw new AppError('invalid', fault)
   }
 }

@@ -1,14 +1,7 @@
 // What a document shows of the things its pieces point at: evidence at its version, entries with their words.
 import { creditLine } from '@valise/core/evidence'
-import { entryIdsOf, nothingShown, placedPieces } from '@valise/core/pages'
-import type {
-  FilePiece,
-  PageDocument,
-  PicturePiece,
-  Shown,
-  ShownEntry,
-  ShownEvidence,
-} from '@valise/core/pages'
+import { entryIdsOf, evidenceReferences, nothingShown } from '@valise/core/pages'
+import type { PageDocument, Shown, ShownEntry, ShownEvidence } from '@valise/core/pages'
 import { numbersOf, pinsOf, stepOf, upgradeCollage, upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
 import type { PersonActor } from '@valise/core/people'
@@ -37,7 +30,7 @@ export async function resolveShownMany(
   documents: readonly PageDocument[],
 ): Promise<Shown[]> {
   const entries = await listShownEntries(reader, actor, [...new Set(documents.flatMap(entryIdsOf))])
-  const all = [...documents, ...entries.map((entry) => entry.document)].flatMap(evidencePieces)
+  const all = [...documents, ...entries.map((entry) => entry.document)].flatMap(evidenceReferences)
   const versions = await listShownVersions(reader, actor, all)
   return documents.map((document) => {
     const ids = entryIdsOf(document)
@@ -54,22 +47,18 @@ function shownIn(
   entries: readonly ShownEntry[],
   versions: readonly ShownVersion[],
 ): Shown {
-  const pieces = [document, ...entries.map((entry) => entry.document)].flatMap(evidencePieces)
-  const evidence = pieces.flatMap((piece): [string, ShownEvidence][] => {
+  const references = [document, ...entries.map((entry) => entry.document)].flatMap(evidenceReferences)
+  const evidence = references.flatMap((wanted): [string, ShownEvidence][] => {
     const version = versions.find(
       ({ id, n, isNewest }) =>
-        id === piece.evidenceId && (piece.version === 'follow' ? isNewest : n === piece.version),
+        id === wanted.id && (wanted.version === 'follow' ? isNewest : n === wanted.version),
     )
-    return version ? [[piece.id, toShown(version)]] : []
+    return version ? [[wanted.key, toShown(version)]] : []
   })
   return {
     evidence: Object.fromEntries(evidence),
     entries: Object.fromEntries(entries.map((entry) => [entry.id, entry])),
   }
-}
-
-export function evidencePieces(document: PageDocument): (PicturePiece | FilePiece)[] {
-  return placedPieces(document).flatMap(({ piece }) => ('evidenceId' in piece ? [piece] : []))
 }
 
 async function listShownEntries(

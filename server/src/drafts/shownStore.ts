@@ -1,6 +1,6 @@
 // Reading what documents point at: versions of one's own evidence, and one's own entries.
 import type { CollagePicture, EvidenceKind, Moment, PreviewState, Rights } from '@valise/core/evidence'
-import type { ShownVoice } from '@valise/core/pages'
+import type { EvidenceReference, ShownVoice } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { LocalDay } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
@@ -32,18 +32,13 @@ export interface ShownVersion {
   readonly parts: readonly CollagePicture[]
 }
 
-interface Wanted {
-  readonly evidenceId: string
-  readonly version: 'follow' | number
-}
-
 /** Lists the wanted versions of one's own items that are not in the bin. */
 export async function listShownVersions(
   reader: Reader,
   actor: PersonActor,
-  wanted: readonly Wanted[],
+  wanted: readonly Pick<EvidenceReference, 'id' | 'version'>[],
 ): Promise<ShownVersion[]> {
-  const ids = [...new Set(wanted.map(({ evidenceId }) => evidenceId))]
+  const ids = [...new Set(wanted.map(({ id }) => id))]
   if (ids.length === 0) return []
   const held = [...new Set(wanted.flatMap(({ version }) => (version === 'follow' ? [] : [version])))]
   const rows = await reader

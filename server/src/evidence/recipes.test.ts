@@ -278,6 +278,7 @@ describeEachDatabase('pictures that are put right', (open, onSqlite) => {
           n: ['1'],
           kind: ['screen', 'thumbnail'],
           piece: ['map', 'file'],
+          handOut: ['screen', 'file'],
           file: sealed.map((row) => encodeURIComponent(row.path.replace('files/', ''))),
         }
         const all = values[name] ?? [id, page, submission, assignment]

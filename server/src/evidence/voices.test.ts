@@ -93,7 +93,7 @@ describeEachDatabase('voices over things', (open, onSqlite) => {
     await sendEdit(wren, `/api/pages/${page}`, { base: 1, operations })
     await wren.ask('POST', `/api/pages/${page}/published`, undefined, { 'if-match': '"r2"' })
     const read = async () => (await wren.get(`/api/pages/${page}/published`)).body.html as string
-    const address = `/api/pages/${page}/published/1/pieces/map/voices/${voiceId}`
+    const address = `/api/pages/${page}/published/1/pieces/map/voice-${voiceId}`
     expect(await read()).toContain(`<audio src="${address}"`)
     expect(await read()).toContain('<li><time>1:01</time> The &lt;crust&gt;</li>')
     expect((await wren.get(address)).bytes.equals(voiceBytes('hear'))).toBe(true)

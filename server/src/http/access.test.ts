@@ -12,7 +12,7 @@ import {
   thingNames,
   TUS,
 } from '../testing/index.ts'
-import type { TestBrowser, TestSite, ThingIds } from '../testing/index.ts'
+import type { PageOfEveryPiece, TestBrowser, TestSite, ThingIds } from '../testing/index.ts'
 import type { RouteSpec } from './route.ts'
 
 interface Ask {
@@ -158,7 +158,6 @@ const openToAdministrators = ['GET /api/classes/{id}']
 const nothingThere = [
   'GET /api/evidence/{id}/versions/{n}/inside',
   'GET /api/evidence/{id}/versions/{n}/table',
-  'GET /api/pages/{id}/published/{n}/pieces/{piece}/file',
   'GET /api/assignments/{id}/queue',
 ]
 
@@ -170,7 +169,15 @@ const absent = (ids: ThingIds): ThingIds =>
     ...{ piece: ids.piece, file: ids.file },
   }) as ThingIds
 
-function askOf(spec: RouteSpec, ids: ThingIds): Ask {
+/** Every way to ask a route for things: one, but for what pieces hand out, which is asked for by its names. */
+function asksOf(spec: RouteSpec, ids: ThingIds, { id: page, handOuts }: AskedPage): Ask[] {
+  if (!spec.path.includes('{handOut}')) return [askOf(spec, ids)]
+  return handOuts.map(({ piece, handOut }) => askOf(spec, { ...ids, page, piece }, handOut))
+}
+
+type AskedPage = Pick<PageOfEveryPiece, 'id' | 'handOuts'>
+
+function askOf(spec: RouteSpec, ids: ThingIds, handOut = 'screen'): Ask {
   const name = nameOf(spec)
   const [beginning] = Object.keys(idsOfPaths)
     .filter((one) => spec.path.startsWith(one))
@@ -179,9 +186,9 @@ function askOf(spec: RouteSpec, ids: ThingIds): Ask {
   if (spec.body && !(name in bodies) && spec.who !== 'administrator') throw new Error(`no body for ${name}`)
   const thing = beginning === undefined ? undefined : idsOfPaths[beginning]
   const values: Record<string, string> = {
-    ...{ id: thing ? ids[thing] : '', n: '1', kind: 'thumbnail', piece: ids.piece, file: ids.file },
+    ...{ id: thing ? ids[thing] : '', n: '1', kind: 'thumbnail', piece: ids.piece, file: ids.file, handOut },
     ...{ otherId: thing === 'entry' ? ids.entryVersion : ids.otherVersion },
-    ...{ voiceId: ids.voice, voice: ids.voice },
+    voiceId: ids.voice,
   }
   return {
     method: spec.method.toUpperCase(),
@@ -211,13 +218,13 @@ describeEachDatabase('every route, as everybody', (open, onSqlite) => {
   async function makeWorld() {
     const site = makeTestSite(await open(), [], testConfig, { drive: driveOfOne })
     const school = await makeSmallSchool(site.services)
-    const { ids, owner, visitor } = await makeOneOfEverything(site, school)
+    const { ids, everyPiece, owner, visitor } = await makeOneOfEverything(site, school)
     const browsers: Record<string, TestBrowser> = { visitor, nobody: site.browser() }
     for (const name of ['tomasz', 'odalys', 'kit', 'mireille']) {
       const browser = (browsers[name] = site.browser())
       await browser.signIn(name)
     }
-    return { site, ids, owner, browsers }
+    return { site, ids, everyPiece, owner, browsers }
   }
   const send = (browser: TestBrowser, { method, path, body, headers }: Ask) =>
     browser.ask(method, path, body, headers)
@@ -237,18 +244,22 @@ describeEachDatabase('every route, as everybody', (open, onSqlite) => {
   })
 
   it('answers for things of others as if there were nothing, and changes none of them', async () => {
-    const { site, ids, browsers } = await start()
+    const { site, ids, everyPiece, browsers } = await start()
     const before = await writtenDown(site)
     const things = productRoutes.filter(asksForThings)
+    const nowhere = { ...everyPiece, id: absentId }
     for (const [role, browser] of Object.entries(browsers))
       for (const { spec } of things) {
         const name = nameOf(spec)
         if (role === 'mireille' && openToAdministrators.includes(name)) continue
-        const there = await send(browser, askOf(spec, ids))
-        const none = await send(browser, askOf(spec, absent(ids)))
+        const others = asksOf(spec, absent(ids), nowhere)
         const expected = isSignedIn(role) || spec.who === 'anyone' ? 404 : 401
-        expect([role, name, there.status]).toEqual([role, name, expected])
-        expect([name, { ...there.body, request: '' }]).toEqual([name, { ...none.body, request: '' }])
+        for (const [n, ask] of asksOf(spec, ids, everyPiece).entries()) {
+          const there = await send(browser, ask)
+          const none = await send(browser, others[n] ?? ask)
+          expect([role, name, there.status]).toEqual([role, name, expected])
+          expect([name, { ...there.body, request: '' }]).toEqual([name, { ...none.body, request: '' }])
+        }
       }
     for (const [role, browser] of Object.entries(browsers))
       for (const [name, asks] of Object.entries(handMounted)) {
@@ -279,11 +290,12 @@ describeEachDatabase('every route, as everybody', (open, onSqlite) => {
   })
 
   onSqlite('opens to its owner, so that what is refused to others is there', async () => {
-    const { ids, owner } = await start()
+    const { ids, everyPiece, owner } = await start()
     const reads = productRoutes.filter((route) => asksForThings(route) && route.spec.method === 'get')
     const shut: string[] = []
     for (const { spec } of reads)
-      if ((await send(owner, askOf(spec, ids))).status !== 200) shut.push(nameOf(spec))
+      for (const ask of asksOf(spec, ids, everyPiece))
+        if ((await send(owner, ask)).status !== 200) shut.push(nameOf(spec))
     expect(shut).toEqual(nothingThere)
   })
 

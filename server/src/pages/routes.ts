@@ -1,14 +1,14 @@
 // Pages over HTTP: the author's list, one page, edits of its draft, publishing, and what was published.
 import { readPageSchema } from '@valise/core/access'
-import { mayStandInline } from '@valise/core/evidence'
 import { newPageSchema, pageListSchema, pageSchema, usesSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
 import { binRoutes, draftRoutes } from '../drafts/index.ts'
-import { findFileForOthers, findSharedRendition, getEvidence } from '../evidence/index.ts'
+import { getEvidence } from '../evidence/index.ts'
 import { countAnswer, fileRoute, route } from '../http/index.ts'
+import { findHandedOut } from './handOut.ts'
 import * as service from './service.ts'
 import { countPages, listPages, listUses } from './store.ts'
 
@@ -17,13 +17,12 @@ const PAGE = 60
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const byId = object({ id: idSchema })
-const byPiece = object({
+const byHandOut = object({
   id: idSchema,
   n: Type.Integer({ minimum: 1, maximum: 1_000_000 }),
   piece: Type.String({ maxLength: 40 }),
+  handOut: Type.String({ maxLength: 80 }),
 })
-
-const byVoice = object({ ...byPiece.properties, voice: idSchema })
 
 export const pageRoutes = [
   route(
@@ -103,54 +102,18 @@ export const pageRoutes = [
   ),
   fileRoute(
     {
-      path: '/api/pages/{id}/published/{n}/pieces/{piece}/screen',
-      summary: 'The picture of a published piece',
+      path: '/api/pages/{id}/published/{n}/pieces/{piece}/{handOut}',
+      summary: 'A file that a published piece hands out to its readers',
       who: 'anyone',
-      params: byPiece,
+      params: byHandOut,
     },
     async (call) => {
       const { reader, params } = call
-      const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: false }
-      const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
-      const rendition = found && (await findSharedRendition(reader, found.ownerId, found.item))
-      if (!rendition) throw new AppError('not-found', 'not-found')
-      const { fileSha256: sha256, bytes, mime } = rendition
-      return { sha256, bytes, mime, fileName: 'screen.webp', inline: true }
-    },
-  ),
-  fileRoute(
-    {
-      path: '/api/pages/{id}/published/{n}/pieces/{piece}/file',
-      summary: 'The file of a published piece, where its author offers it',
-      who: 'anyone',
-      params: byPiece,
-    },
-    async (call) => {
-      const { reader, params } = call
-      const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: true }
-      const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
-      const file = found && (await findFileForOthers(reader, found.ownerId, found.item))
+      const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, name: params.handOut }
+      const found = await service.findPublishedFile(reader, await findViewer(call), wanted)
+      const file = found && (await findHandedOut(reader, found))
       if (!file) throw new AppError('not-found', 'not-found')
-      const { fileSha256: sha256, bytes, mime, fileName } = file
-      return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
-    },
-  ),
-  fileRoute(
-    {
-      path: '/api/pages/{id}/published/{n}/pieces/{piece}/voices/{voice}',
-      summary: 'A recording that speaks of what a published piece shows',
-      who: 'anyone',
-      params: byVoice,
-    },
-    async (call) => {
-      const { reader, params } = call
-      const wanted = { pageId: params.id, n: params.n, pieceId: params.piece, isFile: false }
-      const found = await service.findPublishedPiece(reader, await findViewer(call), wanted)
-      const voice = found?.item.voices?.find(({ id }) => id === params.voice)
-      const file = found && voice && (await findFileForOthers(reader, found.ownerId, voice))
-      if (!file) throw new AppError('not-found', 'not-found')
-      const { fileSha256: sha256, bytes, mime, fileName } = file
-      return { sha256, bytes, mime, fileName, inline: mayStandInline(mime) }
+      return file
     },
   ),
   ...binRoutes('/api/pages/{id}', {

@@ -1,8 +1,8 @@
 // Pages: beginning one, editing its draft, publishing it, the bin.
 import type { ReadPage, Viewer } from '@valise/core/access'
 import { isShownAsPicture } from '@valise/core/evidence'
-import { isPlayed, newDocument, placedPieces, renderPage } from '@valise/core/pages'
-import type { NewPage, Page, PageDocument, PageView, Piece, Shown, ShownEvidence } from '@valise/core/pages'
+import { handOutsOf, newDocument, placedPieces, renderPage } from '@valise/core/pages'
+import type { HandOut, NewPage, Page, PageDocument, PageView, Shown, ShownEvidence } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -104,37 +104,30 @@ export async function readPage(reader: Reader, viewer: Viewer, id: string): Prom
   }
 }
 
-export interface PublishedPiece {
+export interface PublishedFile {
   readonly ownerId: string
-  readonly piece: Piece
-  readonly item: ShownEvidence
+  readonly handOut: HandOut
 }
 
 /**
- * Finds the evidence of one piece of a published page; null without access, while it is withheld, or when its file is
- * not offered. Others see only the current published version.
+ * Finds a file that a piece of a published page hands out to its readers; null without access, while the item is
+ * withheld, or where the piece hands out no such file. Others see only the current published version.
  */
-export async function findPublishedPiece(
+export async function findPublishedFile(
   reader: Reader,
   viewer: Viewer,
-  wanted: { readonly pageId: string; readonly n: number; readonly pieceId: string; readonly isFile: boolean },
-): Promise<PublishedPiece | null> {
+  wanted: { readonly pageId: string; readonly n: number; readonly pieceId: string; readonly name: string },
+): Promise<PublishedFile | null> {
   const seen = await store.findSeenPage(reader, viewer, wanted.pageId)
   if (!seen) return null
   const isMine = viewer.kind === 'person' && viewer.personId === seen.ownerId
   if (!isMine && wanted.n !== seen.published) return null
   const published = await store.findPublished(reader, wanted.pageId, wanted.n)
   if (!published) return null
-  const shown = await shownToday(reader, published)
-  const item = shown.evidence[wanted.pieceId]
-  const documents = [published.document, ...Object.values(shown.entries).map((entry) => entry.document)]
-  const piece = documents
-    .flatMap(placedPieces)
-    .map((placed) => placed.piece)
-    .find(({ id }) => id === wanted.pieceId)
-  if (!item || !piece) return null
-  const mayTake = piece.kind === 'file' && (piece.isOffered || isPlayed(item))
-  return wanted.isFile && !mayTake ? null : { ownerId: seen.ownerId, piece, item }
+  const found = handOutsOf(published.document, await shownToday(reader, published)).find(
+    ({ pieceId, handOut }) => pieceId === wanted.pieceId && handOut.name === wanted.name,
+  )
+  return found ? { ownerId: seen.ownerId, handOut: found.handOut } : null
 }
 
 /** Moves a page to the bin; one that is already there keeps its day. */
@@ -240,7 +233,6 @@ function publishedView(pageId: string, n: number, { lang }: PageDocument, shown:
   return {
     shown,
     lang,
-    address: ({ id }, _, what) => `/api/pages/${pageId}/published/${n}/pieces/${id}/${what}`,
-    voiceAddress: ({ id }, voice) => `/api/pages/${pageId}/published/${n}/pieces/${id}/voices/${voice.id}`,
+    address: (pieceId, { name }) => `/api/pages/${pageId}/published/${n}/pieces/${pieceId}/${name}`,
   }
 }

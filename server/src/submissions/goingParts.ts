@@ -1,20 +1,13 @@
 // What a choice of parts comes to: each part with the copy that would go in, and the files that go with it.
-import { creditLine, extensionOf, isShownAsPicture } from '@valise/core/evidence'
+import { creditLine, extensionOf } from '@valise/core/evidence'
 import type { EvidenceKind } from '@valise/core/evidence'
-import { countChanges, isPlayed, newDocument, newEvidencePiece, placedPieces } from '@valise/core/pages'
-import type {
-  FilePiece,
-  PageDocument,
-  PicturePiece,
-  Shown,
-  ShownDocument,
-  ShownEvidence,
-} from '@valise/core/pages'
+import { countChanges, handOutsOf, newDocument, newEvidencePiece, placedPieces } from '@valise/core/pages'
+import type { HandOut, PageDocument, ShownDocument, ShownEvidence } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { itemsGoing } from '@valise/core/submissions'
 import type { ChosenPart, GoingPart, GoingThings, ListedPart, SealedPartRow } from '@valise/core/submissions'
 import type { Reader } from '../database/index.ts'
-import { evidencePieces, listEntryHeads, listPresentDrafts, resolveShownMany } from '../drafts/index.ts'
+import { listEntryHeads, listPresentDrafts, resolveShownMany } from '../drafts/index.ts'
 import { listPicturesOfCollages } from '../evidence/index.ts'
 import { listOwnPages } from '../pages/index.ts'
 import { getSchool } from '../people/index.ts'
@@ -195,19 +188,11 @@ export interface GoingFile {
   readonly bytes: number
 }
 
-/** Returns the files that a document shows, without duplicates, by their path in the sealed copy. */
+/** Returns the files that a document hands out, without duplicates, by their path in the sealed copy. */
 export function filesOf({ document, shown }: ShownDocument): GoingFile[] {
-  const documents = [document, ...Object.values(shown.entries).map((entry) => entry.document)]
-  const files = documents.flatMap(evidencePieces).flatMap((piece): GoingFile[] => {
-    const item = shown.evidence[piece.id]
-    if (!item) return []
-    const what = whatGoes(piece, shown)
-    return [
-      ...(what ? [toGoing(item, what)] : []),
-      ...(item.voices ?? []).map((voice) => toGoing(voice, 'file')),
-    ]
-  })
-  return files.filter(({ path }, at) => files.findIndex((one) => one.path === path) === at)
+  const made = handOutsOf(document, shown).filter(({ handOut }) => handOut.isMade)
+  const files = made.map(({ handOut: { item, what } }) => toGoing(item, what))
+  return [...new Map(files.map((file) => [file.path, file])).values()]
 }
 
 /**
@@ -217,24 +202,12 @@ export function filesOf({ document, shown }: ShownDocument): GoingFile[] {
 export function listOwnFiles(
   parts: readonly ShownDocument[],
 ): Pick<GoingFile, 'evidenceId' | 'n' | 'bytes'>[] {
-  const all = parts.flatMap(ownFilesOf)
-  return [...new Map(all.map((file) => [`${file.evidenceId} ${file.n}`, file])).values()]
+  const all = parts.flatMap(({ document, shown }) => handOutsOf(document, shown))
+  const files = all.map(({ handOut: { item } }) => ({ evidenceId: item.id, n: item.n, bytes: item.bytes }))
+  return [...new Map(files.map((file) => [`${file.evidenceId} ${file.n}`, file])).values()]
 }
 
-function ownFilesOf({ document, shown }: ShownDocument): ReturnType<typeof listOwnFiles> {
-  const documents = [document, ...Object.values(shown.entries).map((entry) => entry.document)]
-  return documents.flatMap(evidencePieces).flatMap((piece) => {
-    const item = shown.evidence[piece.id]
-    if (!item) return []
-    const own = wantedOf(piece, item) === null ? [] : [item]
-    return [...own, ...(item.voices ?? [])].map(({ id, n, bytes }) => ({ evidenceId: id, n, bytes }))
-  })
-}
-
-function toGoing(
-  item: Pick<ShownEvidence, 'id' | 'n' | 'fileName' | 'bytes'>,
-  what: GoingFile['what'],
-): GoingFile {
+function toGoing(item: HandOut['item'], what: GoingFile['what']): GoingFile {
   return { path: pathOf(item, what), evidenceId: item.id, n: item.n, what, bytes: item.bytes }
 }
 
@@ -246,18 +219,4 @@ export function pathOf(
   const sort = extensionOf(item.fileName)
   const ending = what === 'screen' ? '-screen.webp' : sort === '' ? '' : `.${sort.toLowerCase()}`
   return `files/${item.id}-${item.n}${ending}`
-}
-
-function whatGoes(piece: PicturePiece | FilePiece, shown: Shown): 'screen' | 'file' | null {
-  const item = shown.evidence[piece.id]
-  if (!item) return null
-  const wanted = wantedOf(piece, item)
-  return wanted === 'screen' && !item.hasPicture ? null : wanted
-}
-
-/** What of an item goes along once all of it is made. */
-function wantedOf(piece: PicturePiece | FilePiece, item: ShownEvidence): 'screen' | 'file' | null {
-  // The original of a picture is its owner's alone, whatever a piece makes of it.
-  if (piece.kind === 'picture' || isShownAsPicture(item.kind)) return 'screen'
-  return piece.isOffered || isPlayed(item) ? 'file' : null
 }

@@ -21,8 +21,7 @@ export function renderSealedPart({ document, shown, statements, title }: PinnedP
     shown,
     statements,
     lang: document.lang,
-    address: (_, item, what) => `${TO_ROOT}${pathOf(item, what)}`,
-    voiceAddress: (_, voice) => `${TO_ROOT}${pathOf(voice, 'file')}`,
+    address: (_, { item, what }) => `${TO_ROOT}${pathOf(item, what)}`,
   }
   return [
     `<!doctype html><html lang="${document.lang}"><head><meta charset="utf-8">`,

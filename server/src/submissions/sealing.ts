@@ -1,4 +1,5 @@
 // Sealing, as a job: writes the copy into the file store, then the manifest, then number and signed receipt.
+import { handOutsOf } from '@valise/core/pages'
 import { toCanonicalJson, toManifest, toReceiptNumber, toReceiptText } from '@valise/core/submissions'
 import type { JsonValue, SealedFile } from '@valise/core/submissions'
 import { stateAfter } from '@valise/core/submissions'
@@ -7,7 +8,6 @@ import { addMinutes, minutesBetween } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-import { evidencePieces } from '../drafts/index.ts'
 import { tellNews } from '../feedback/index.ts'
 import { streamOf } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
@@ -93,13 +93,9 @@ async function hasInTheMaking(reader: Reader, id: string): Promise<boolean> {
 
 /** Pictures that had no rendition yet when they were handed in. */
 function picturesWithout({ document, shown }: PinnedPart) {
-  const documents = [document, ...Object.values(shown.entries).map((entry) => entry.document)]
-  return documents.flatMap(evidencePieces).flatMap((piece) => {
-    const item = shown.evidence[piece.id]
-    return piece.kind === 'picture' && item && !item.hasPicture
-      ? [{ pieceId: piece.id, evidenceId: item.id, n: item.n }]
-      : []
-  })
+  return handOutsOf(document, shown)
+    .filter(({ handOut }) => !handOut.isMade)
+    .map(({ handOut: { item } }) => ({ evidenceId: item.id, n: item.n }))
 }
 
 async function takeInLatePictures(trx: Trx, { id, ownerId }: StoredSubmission): Promise<void> {
@@ -115,11 +111,13 @@ async function takeInLatePictures(trx: Trx, { id, ownerId }: StoredSubmission): 
       versions.some(
         ({ evidenceId, n, what }) => what === 'screen' && evidenceId === wanted.evidenceId && n === wanted.n,
       )
-    const made = new Set(missing.filter(isMade).map(({ pieceId }) => pieceId))
+    const made = missing.filter(isMade)
     const evidence = Object.fromEntries(
-      Object.entries(part.shown.evidence).map(([pieceId, item]) => [
-        pieceId,
-        made.has(pieceId) ? { ...item, hasPicture: true } : item,
+      Object.entries(part.shown.evidence).map(([key, item]) => [
+        key,
+        made.some(({ evidenceId, n }) => evidenceId === item.id && n === item.n)
+          ? { ...item, hasPicture: true }
+          : item,
       ]),
     )
     const shown = { ...part.shown, evidence }

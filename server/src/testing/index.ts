@@ -19,6 +19,8 @@ export type { OneOfEverything, ThingIds } from './oneOfEverything.ts'
 export { makePicture, makePictureBomb } from './pictures.ts'
 export { beginUpload, BYTES, TUS, upload } from './upload.ts'
 export type { FileToUpload } from './upload.ts'
+export { publishEveryPiece } from './everyPiece.ts'
+export type { PageOfEveryPiece } from './everyPiece.ts'
 export { addTextRow, sendEdit, writeText } from './editing.ts'
 export {
   assignmentInput,

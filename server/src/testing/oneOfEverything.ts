@@ -6,6 +6,8 @@ import { inTransaction } from '../database/index.ts'
 import type { Drive } from '../outside/index.ts'
 import { createMembership, createPerson, savePassword } from '../people/index.ts'
 import { addTextRow, sendEdit, writeText } from './editing.ts'
+import { publishEveryPiece, voiceBytes } from './everyPiece.ts'
+import type { PageOfEveryPiece } from './everyPiece.ts'
 import { handInSealed, setAssignment } from './handingIn.ts'
 import { makePicture } from './pictures.ts'
 import { TEST_PASSWORD } from './site.ts'
@@ -36,11 +38,10 @@ const document = {
   changedAt: '2026-11-20T08:00:00.000Z',
 }
 
-/** What a browser records as a voice: the first bytes of a WebM without pictures. */
-const voice = Buffer.from('1a45dfa39f4286810142f7810142f2810442f381084282847765626d6d7564', 'hex')
-
 export interface OneOfEverything {
   readonly ids: ThingIds
+  /** A page with pieces of every kind, which nobody else may see. */
+  readonly everyPiece: PageOfEveryPiece
   /** Signed in as their owner. */
   readonly owner: TestBrowser
   /** Holds a link to another page of theirs, and has opened it. */
@@ -60,8 +61,8 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
   await drain()
   await owner.put(`/api/evidence/${picture}/versions/1/recipe`, { schema: 1, steps: [] }, 0)
   await owner.put(`/api/tray/${picture}`, undefined)
-  const voiceId = (await upload(owner, { name: 'silt.webm', content: voice, about: picture })).body.outcome
-    .evidenceId as string
+  const voiceId = (await upload(owner, { name: 'silt.webm', content: voiceBytes, about: picture })).body
+    .outcome.evidenceId as string
   const begun = await beginUpload(owner, { name: 'later.txt', content: Buffer.from('later') })
 
   const page = await create('/api/pages', { title: 'Transect 3', lang: 'en' })
@@ -111,7 +112,8 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
     phoneLink: await create('/api/phone-links', {}),
   }
   await drain()
-  return { ids, owner, visitor }
+  const everyPiece = await publishEveryPiece(owner, drain)
+  return { ids, everyPiece, owner, visitor }
 }
 
 async function bring(browser: TestBrowser, name: string, content: Buffer): Promise<string> {

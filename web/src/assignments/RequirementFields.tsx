@@ -2,8 +2,10 @@
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { IconPlus } from '@tabler/icons-react'
-import { MOST_REQUIREMENTS, requirementKinds, wantedSorts, weights } from '@valise/core/assignments'
-import type { RequirementKind, WantedSort } from '@valise/core/assignments'
+import { MOST_REQUIREMENTS, requirementKinds, weights } from '@valise/core/assignments'
+import type { RequirementKind } from '@valise/core/assignments'
+import { contentSorts } from '@valise/core/pages'
+import type { ContentSort } from '@valise/core/pages'
 import type { Language } from '@valise/core/people'
 import { useTranslation } from 'react-i18next'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -95,15 +97,15 @@ function Pieces({
   readonly onChange: (changed: PageDraft) => void
 }) {
   const { t } = useTranslation('assignments')
-  const countOf = (sort: WantedSort) => requirement.pieces.find((one) => one.sort === sort)?.atLeast ?? 0
-  const set = (sort: WantedSort, text: string) => {
+  const countOf = (sort: ContentSort) => requirement.pieces.find((one) => one.sort === sort)?.atLeast ?? 0
+  const set = (sort: ContentSort, text: string) => {
     const atLeast = Math.min(20, Math.max(0, Math.floor(Number(text) || 0)))
-    const counts = wantedSorts.map((one) => ({ sort: one, atLeast: one === sort ? atLeast : countOf(one) }))
+    const counts = contentSorts.map((one) => ({ sort: one, atLeast: one === sort ? atLeast : countOf(one) }))
     onChange({ ...requirement, pieces: counts.filter((one) => one.atLeast > 0) })
   }
   return (
     <div className={styles.sorts} role="group" aria-label={t('requirement.pieces')}>
-      {wantedSorts.map((sort) => (
+      {contentSorts.map((sort) => (
         <TextField
           key={sort}
           label={t(`sorts.${sort}`)}

@@ -1,7 +1,7 @@
 // Texts that lost against a faster window: both are saved, and the author chooses.
 import Button from '@mui/material/Button'
 import type { QueryKey } from '@tanstack/react-query'
-import { differenceWords, findPiece, toPlainText } from '@valise/core/pages'
+import { definitionOf, differenceWords, findPiece } from '@valise/core/pages'
 import type { Draft, OtherVersion, Piece } from '@valise/core/pages'
 import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -61,7 +61,10 @@ function Other({ other, standing, onChoose }: OtherProps) {
     <li>
       <b>{t(other.isHere ? 'others.of' : 'others.gone', { time: when.time(other.at) })}</b>
       <p className={styles.text}>
-        {differenceWords(standing ? wordsOf(standing) : '', wordsOf(other.piece)).map(({ how, words }, n) =>
+        {differenceWords(
+          standing ? definitionOf(standing).plainText(standing) : '',
+          definitionOf(other.piece).plainText(other.piece),
+        ).map(({ how, words }, n) =>
           how === 'added' ? (
             <ins key={n}>{words}</ins>
           ) : how === 'removed' ? (
@@ -79,9 +82,4 @@ function Other({ other, standing, onChoose }: OtherProps) {
       </Button>
     </li>
   )
-}
-
-function wordsOf(piece: Piece): string {
-  if (piece.kind === 'text') return toPlainText(piece.text)
-  return 'caption' in piece ? piece.caption : ''
 }

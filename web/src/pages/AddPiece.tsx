@@ -1,24 +1,15 @@
 // Add a piece: say what you want, or take one of those used last.
 import Autocomplete from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
-import { IconFile, IconMinus, IconNotebook, IconPhoto, IconTextSize } from '@tabler/icons-react'
-import { newEntryPiece, newLinePiece, newTextPiece, pieceKinds } from '@valise/core/pages'
-import type { Piece, PieceKind } from '@valise/core/pages'
+import { pieceKinds } from '@valise/core/pages'
+import type { PieceKind } from '@valise/core/pages'
 import { memo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
-import { EntryChooser } from '../reflections/EntryChooser.tsx'
-import { EvidenceChooser } from '../evidence/EvidenceChooser.tsx'
+import { useListWords } from '../ui/useListWords.ts'
+import { partsOf } from './pieces/partsByKind.ts'
 import { usePageActs } from './usePageEditor.ts'
 import styles from './AddPiece.module.css'
-
-const icons = {
-  text: IconTextSize,
-  picture: IconPhoto,
-  file: IconFile,
-  entry: IconNotebook,
-  line: IconMinus,
-} as const satisfies Record<PieceKind, unknown>
 
 /**
  * Independent of everything that typing changes, so typing does not render it.
@@ -27,20 +18,19 @@ const icons = {
  */
 export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?: () => void }) {
   const { t } = useTranslation('pages')
-  const { add, addEvidence } = usePageActs()
-  const [choosing, setChoosing] = useState<'picture' | 'file' | 'entry' | null>(null)
+  const list = useListWords()
+  const { add } = usePageActs()
+  const [choosing, setChoosing] = useState<PieceKind | null>(null)
   const [typed, setTyped] = useState('')
 
-  const put = (pieces: readonly Piece[]) => {
-    add(pieces)
-    onAdded?.()
-  }
   const want = (kind: PieceKind) => {
     setTyped('')
-    if (kind === 'text') put([newTextPiece(crypto.randomUUID())])
-    else if (kind === 'line') put([newLinePiece(crypto.randomUUID())])
-    else setChoosing(kind)
+    const adds = partsOf({ kind }).add
+    if ('Chooser' in adds) return setChoosing(kind)
+    add([adds.start(crypto.randomUUID())])
+    onAdded?.()
   }
+  const Chooser = choosing === null ? null : chooserOf(choosing)
   return (
     <section>
       <h2 className={styles.title}>{t('add.title')}</h2>
@@ -59,7 +49,9 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
               `${t(`kinds.${kind}`)} ${t(`kindsAlso.${kind}`)}`.toLowerCase().includes(wish),
             )
           }}
-          noOptionsText={t('add.none')}
+          noOptionsText={t('add.none', {
+            kinds: list.any(pieceKinds.map((kind) => t(`kinds.${kind}`).toLowerCase())),
+          })}
           disableClearable
           blurOnSelect
           autoHighlight
@@ -72,7 +64,7 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
       </StitchedBox>
       <ul className={styles.kinds}>
         {pieceKinds.map((kind) => {
-          const KindIcon = icons[kind]
+          const KindIcon = partsOf({ kind }).icon
           return (
             <li key={kind}>
               <button type="button" onClick={() => want(kind)}>
@@ -83,26 +75,12 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
           )
         })}
       </ul>
-      {choosing === 'picture' || choosing === 'file' ? (
-        <EvidenceChooser
-          kinds={
-            choosing === 'picture'
-              ? ['picture', 'collage']
-              : ['file', 'video', 'audio', 'data-table', 'link', 'note']
-          }
-          onChoose={(item) => {
-            addEvidence([item])
-            onAdded?.()
-          }}
-          onClose={() => setChoosing(null)}
-        />
-      ) : null}
-      {choosing === 'entry' ? (
-        <EntryChooser
-          onChoose={(entryId) => put([newEntryPiece(crypto.randomUUID(), entryId)])}
-          onClose={() => setChoosing(null)}
-        />
-      ) : null}
+      {Chooser ? <Chooser onAdded={() => onAdded?.()} onClose={() => setChoosing(null)} /> : null}
     </section>
   )
 })
+
+function chooserOf(kind: PieceKind) {
+  const { add } = partsOf({ kind })
+  return 'Chooser' in add ? add.Chooser : null
+}

@@ -1,14 +1,11 @@
 // The dark bar over the chosen piece: what can be done with it, and what it still owes its readers.
-import { IconArrowsMove, IconColumns2, IconLanguage, IconTextCaption, IconTrash } from '@tabler/icons-react'
-import { lacksAlternative } from '@valise/core/pages'
-import type { Piece, TextPiece } from '@valise/core/pages'
+import { IconArrowsMove, IconColumns2, IconTrash } from '@tabler/icons-react'
+import type { Piece } from '@valise/core/pages'
 import { useState } from 'react'
 import type { ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useLanguageChoices } from '../drafts/LanguageField.tsx'
-import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { useRefocus } from '../ui/useRefocus.ts'
-import { PieceWords } from './PieceWords.tsx'
+import { partsOf } from './pieces/partsByKind.ts'
 import { usePageActs } from './usePageEditor.ts'
 import { spanOf, widthOf, widths } from './widths.ts'
 import styles from './PieceBar.module.css'
@@ -24,19 +21,20 @@ interface PieceBarProps {
 export function PieceBar({ piece, side, onTools }: PieceBarProps) {
   const { t } = useTranslation('pages')
   const { setPiece, hold, remove } = usePageActs()
-  const [open, setOpen] = useState<'caption' | 'describe' | null>(null)
-  // Whichever of the two was opened has the focus again.
-  const [last, setLast] = useState<'caption' | 'describe'>('caption')
+  const { panels, Tools, Editor } = partsOf(piece)
+  const [open, setOpen] = useState<string | null>(null)
+  // Whichever of them was opened has the focus again.
+  const [last, setLast] = useState(panels[0]?.name)
   const opener = useRefocus<HTMLButtonElement>(open)
-  const toggle = (what: 'caption' | 'describe') => {
-    setLast(what)
-    setOpen((before) => (before === what ? null : what))
+  const toggle = (name: string) => {
+    setLast(name)
+    setOpen((before) => (before === name ? null : name))
   }
-  const hasCaption = piece.kind === 'picture' || piece.kind === 'file'
+  const opened = panels.find(({ name }) => name === open)
   return (
     <div className={styles.bar} data-side={side} role="toolbar" aria-label={t('bar.label')}>
-      {/* The text editor puts its own buttons here. */}
-      {piece.kind === 'text' ? <span ref={onTools} className={styles.text} /> : null}
+      {/* An editor puts its own buttons here. */}
+      {Editor ? <span ref={onTools} className={styles.text} /> : null}
       <label className={styles.span}>
         <IconColumns2 size={15} stroke={1.7} aria-hidden="true" />
         <span className="only-heard">{t('bar.width')}</span>
@@ -54,38 +52,18 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
           ))}
         </select>
       </label>
-      {piece.kind === 'text' ? <TextLanguageChoice piece={piece} /> : null}
-      {hasCaption ? (
+      {panels.map(({ name, Label, needsCare }) => (
         <BarButton
-          opener={last === 'caption' ? opener : null}
-          isOpen={open === 'caption'}
-          onClick={() => toggle('caption')}
+          key={name}
+          opener={last === name ? opener : null}
+          isOpen={open === name}
+          needsCare={needsCare?.(piece) ?? false}
+          onClick={() => toggle(name)}
         >
-          <IconTextCaption size={15} stroke={1.7} aria-hidden="true" />
-          {t('bar.caption')}
+          <Label />
         </BarButton>
-      ) : null}
-      {piece.kind === 'picture' ? (
-        <BarButton
-          opener={last === 'describe' ? opener : null}
-          isOpen={open === 'describe'}
-          needsCare={lacksAlternative(piece)}
-          onClick={() => toggle('describe')}
-        >
-          <OwnIcon name="noalt" size={15} />
-          {t('bar.describe')}
-        </BarButton>
-      ) : null}
-      {piece.kind === 'file' ? (
-        <label className={styles.check}>
-          <input
-            type="checkbox"
-            checked={piece.isOffered}
-            onChange={(event) => setPiece({ ...piece, isOffered: event.target.checked })}
-          />
-          {t('bar.offer')}
-        </label>
-      ) : null}
+      ))}
+      {Tools ? <Tools piece={piece} /> : null}
       <BarButton onClick={() => hold({ kind: 'piece', pieceId: piece.id })}>
         <IconArrowsMove size={15} stroke={1.7} aria-hidden="true" />
         {t('bar.move')}
@@ -94,36 +72,8 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
         <IconTrash size={15} stroke={1.7} aria-hidden="true" />
         {t('bar.remove')}
       </BarButton>
-      {open !== null && (piece.kind === 'picture' || piece.kind === 'file') ? (
-        <PieceWords piece={piece} what={open} onClose={() => setOpen(null)} />
-      ) : null}
+      {opened ? <opened.Panel piece={piece} onClose={() => setOpen(null)} /> : null}
     </div>
-  )
-}
-
-/** A text in another language than its page. */
-function TextLanguageChoice({ piece }: { readonly piece: TextPiece }) {
-  const { t } = useTranslation('pages')
-  const { setPiece } = usePageActs()
-  const choices = useLanguageChoices()
-  return (
-    <label className={styles.span}>
-      <IconLanguage size={15} stroke={1.7} aria-hidden="true" />
-      <span className="only-heard">{t('bar.language')}</span>
-      <select
-        value={piece.lang ?? ''}
-        onChange={(event) =>
-          setPiece({ ...piece, lang: choices.find(([lang]) => lang === event.target.value)?.[0] ?? null })
-        }
-      >
-        <option value="">{t('bar.languageOfPage')}</option>
-        {choices.map(([lang, name]) => (
-          <option key={lang} value={lang}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   )
 }
 

@@ -1,18 +1,16 @@
 // One piece on the paper: the core's HTML, or the editor where it is being written; the chosen one has its bar.
 import { renderPiece } from '@valise/core/pages'
 import type { PageDocument, Piece, Shown } from '@valise/core/pages'
-import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from 'react'
+import { memo, Suspense, useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { PieceBar } from './PieceBar.tsx'
+import { partsOf } from './pieces/partsByKind.ts'
 import { draftView } from './shownHere.ts'
 import { useRefocus } from '../ui/useRefocus.ts'
 import { SpanHandle } from './SpanHandle.tsx'
 import { usePageActs } from './usePageEditor.ts'
 import { usePieceName } from './usePieceName.ts'
 import styles from './PieceView.module.css'
-
-/** The editor is fetched when somebody begins to write. */
-const TextEditor = lazy(async () => ({ default: (await import('../drafts/TextEditor.tsx')).TextEditor }))
 
 interface PieceViewProps {
   readonly piece: Piece
@@ -32,18 +30,19 @@ interface PieceViewProps {
 export const PieceView = memo(function PieceView(props: PieceViewProps) {
   const { piece, row, side, isChosen, isMoved, isPutting, lang, shown, fromElsewhere } = props
   const { t } = useTranslation('pages')
-  const { choose, setPiece, registerFlush } = usePageActs()
+  const { choose } = usePageActs()
   const nameOf = usePieceName(shown)
   const frame = useRef<HTMLDivElement>(null)
   const [tools, setTools] = useState<HTMLElement | null>(null)
   const chooser = useRefocus<HTMLButtonElement>(isChosen)
-  const isWritten = isChosen && piece.kind === 'text'
+  const { Editor } = partsOf(piece)
+  const isWritten = isChosen && Editor !== null
 
-  // One goes on with what one has chosen; a text takes the focus into itself.
+  // One goes on with what one has chosen; what is written in place takes the focus into itself.
   useEffect(() => {
     if (isChosen) frame.current?.scrollIntoView({ block: 'nearest' })
-    if (isChosen && piece.kind !== 'text') frame.current?.querySelector<HTMLElement>('button')?.focus()
-  }, [isChosen, piece.kind])
+    if (isChosen && !isWritten) frame.current?.querySelector<HTMLElement>('button')?.focus()
+  }, [isChosen, isWritten])
 
   return (
     <div
@@ -60,18 +59,7 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
       {isChosen && !isPutting ? <PieceBar piece={piece} side={side} onTools={setTools} /> : null}
       {isWritten ? (
         <Suspense fallback={<Html piece={piece} lang={lang} shown={shown} />}>
-          <div {...(piece.lang && { lang: piece.lang })}>
-            <TextEditor
-              text={piece.text}
-              fromElsewhere={fromElsewhere}
-              label={t('textOf', { row })}
-              placeholder={t('textHint')}
-              registerFlush={registerFlush}
-              place={`/pieces/${piece.id}`}
-              tools={tools}
-              onText={(text) => setPiece({ ...piece, text })}
-            />
-          </div>
+          <Editor piece={piece} row={row} fromElsewhere={fromElsewhere} tools={tools} />
         </Suspense>
       ) : (
         <Html piece={piece} lang={lang} shown={shown} />
@@ -83,7 +71,7 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
           data-choose=""
           className={styles.choose}
           aria-pressed={isChosen}
-          aria-label={t(piece.kind === 'text' ? 'write' : 'choose', { name: nameOf(piece), row })}
+          aria-label={t(Editor ? 'write' : 'choose', { name: nameOf(piece), row })}
           onClick={() => choose(piece.id)}
         />
       )}
@@ -98,7 +86,7 @@ type HtmlProps = Pick<PieceViewProps, 'piece' | 'lang' | 'shown'>
 function Html({ piece, lang, shown }: HtmlProps) {
   const { t } = useTranslation('pages')
   const html = useMemo(() => renderPiece(piece, draftView(lang, shown)), [piece, lang, shown])
-  const isEmpty = piece.kind === 'text' && /^(<[^>]*>)*$/.test(html)
+  const isEmpty = partsOf(piece).Editor !== null && /^(<[^>]*>)*$/.test(html)
   if (isEmpty) return <p className={styles.hint}>{t('textHint')}</p>
   // The core's renderer builds it from known parts and escapes all text.
   return <div className={styles.html} dangerouslySetInnerHTML={{ __html: html }} />

@@ -2,8 +2,8 @@
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { LONGEST_ALTERNATIVE_TEXT, LONGEST_TRANSCRIPT } from '@valise/core/evidence'
-import { lacksAlternative, listUntranscribed, placedPieces } from '@valise/core/pages'
-import type { PlayedRecording } from '@valise/core/pages'
+import { definitionOf, listUntranscribed, placedPieces } from '@valise/core/pages'
+import type { PageDocument, PlayedRecording, Shown } from '@valise/core/pages'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
@@ -22,28 +22,24 @@ export function WordsOwed({ onSaving }: WordsOwedProps) {
   const { draft, shown, setPiece } = usePage()
   // What was asked for stays in the list while it is being answered.
   const [owed] = useState(() => ({
-    pictures: placedPieces(draft.document).flatMap(({ piece }) =>
-      piece.kind === 'picture' && lacksAlternative(piece, shown) ? [piece.id] : [],
-    ),
+    pictures: describedIn(draft.document, shown).flatMap(({ key, isOwed }) => (isOwed ? [key] : [])),
     recordings: listUntranscribed(draft.document, shown),
   }))
-  const pictures = placedPieces(draft.document).flatMap(({ piece }) =>
-    piece.kind === 'picture' && owed.pictures.includes(piece.id) ? [piece] : [],
-  )
+  const pictures = describedIn(draft.document, shown).filter(({ key }) => owed.pictures.includes(key))
   if (pictures.length + owed.recordings.length === 0) return null
   return (
     <section className={styles.owed} aria-label={t('owed.label')}>
       {pictures.length > 0 ? <p>{t('owed.pictures', { count: pictures.length })}</p> : null}
-      {pictures.map((piece) => (
+      {pictures.map(({ piece, key, text }) => (
         <TextField
-          key={piece.id}
-          label={t('owed.describe', { title: shown.evidence[piece.id]?.title ?? '' })}
+          key={key}
+          label={t('owed.describe', { title: shown.evidence[key]?.title ?? '' })}
           size="small"
           multiline
           maxRows={4}
           fullWidth
-          value={piece.alternativeText}
-          onChange={(event) => setPiece({ ...piece, alternativeText: event.target.value })}
+          value={text}
+          onChange={(event) => setPiece(definitionOf(piece).withDescription(piece, key, event.target.value))}
           slotProps={{ htmlInput: { maxLength: LONGEST_ALTERNATIVE_TEXT } }}
         />
       ))}
@@ -52,6 +48,15 @@ export function WordsOwed({ onSaving }: WordsOwedProps) {
         <SaidIn key={recording.id} recording={recording} onSaving={onSaving} />
       ))}
     </section>
+  )
+}
+
+/** The descriptions of a page, each with its piece. */
+function describedIn(document: PageDocument, shown: Shown) {
+  return placedPieces(document).flatMap(({ piece }) =>
+    definitionOf(piece)
+      .descriptions(piece, shown)
+      .map((description) => ({ piece, ...description })),
   )
 }
 

@@ -27,10 +27,9 @@ export function draftView(lang: PageDocument['lang'], shown: Shown): PageView {
   return {
     shown,
     lang,
-    address: (_, { id, n, look: renderRevision = 0 }, what) =>
+    address: (_, { what, item: { id, n, look: renderRevision = 0 } }) =>
       what === 'screen'
         ? renditionAddress({ id, version: { n, renderRevision } }, 'screen')
         : fileAddress(id, n),
-    voiceAddress: (_, { id, n }) => fileAddress(id, n),
   }
 }

@@ -1,8 +1,8 @@
 // The state of one open page: its draft, which piece is chosen, and what is being put where.
 import { useQueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
-import { findPiece, newEvidencePiece } from '@valise/core/pages'
-import type { Operation, Page, Piece, Shown } from '@valise/core/pages'
+import { definitionOf, findPiece, isShown, newEvidencePiece } from '@valise/core/pages'
+import type { Operation, Page, Piece, PieceKind, Shown } from '@valise/core/pages'
 import { createContext, useContext, useEffect, useMemo, useState } from 'react'
 import { useDraft } from '../drafts/useDraft.ts'
 import type { OpenDraft } from '../drafts/useDraft.ts'
@@ -36,7 +36,8 @@ export interface PageActs {
   choose(pieceId: string | null): void
   /** Adds new pieces after the chosen piece's row, or at a place, and chooses the first. */
   add(pieces: readonly Piece[], place?: PagePlace): void
-  addEvidence(items: readonly EvidenceRow[], place?: PagePlace): void
+  /** Adds pieces that show items: of a kind that was chosen, or of the first that shows such items. */
+  addEvidence(items: readonly EvidenceRow[], place?: PagePlace, kind?: PieceKind): void
   remove(pieceId: string): void
   hold(held: Held): void
   aim(place: PagePlace): void
@@ -89,25 +90,26 @@ export function usePageEditor(page: Page): { readonly state: PageState; readonly
     choose(pieces[0]?.id ?? null)
   }
   const place = (placed: readonly PlacedItem[], where?: PagePlace) => {
-    const shownNow = placed.filter(({ piece }) => 'evidenceId' in piece)
-    setHere((before) => ({
-      ...before,
-      ...Object.fromEntries(shownNow.map(({ piece, item }) => [piece.id, toShownEvidence(item)])),
-    }))
+    const shownNow = placed.flatMap(({ piece, item }) =>
+      definitionOf(piece)
+        .references(piece)
+        .flatMap((one) => (one.thing === 'evidence' ? [[one.key, toShownEvidence(item)] as const] : [])),
+    )
+    setHere((before) => ({ ...before, ...Object.fromEntries(shownNow) }))
     add(
       placed.map(({ piece }) => piece),
       where,
     )
   }
-  const addEvidence = (items: readonly EvidenceRow[], where?: PagePlace) => {
+  const addEvidence = (items: readonly EvidenceRow[], where?: PagePlace, kind?: PieceKind) => {
     const wide = items.length > 1 ? 4 : undefined
     // What needs no asking stands at once, under the very finger that let it go.
     if (!items.some(standsAsWords))
       return place(
-        items.map((item) => ({ item, piece: newEvidencePiece(newId(), item, wide) })),
+        items.map((item) => ({ item, piece: newEvidencePiece(newId(), item, wide, kind) })),
         where,
       )
-    void toPieces(client, items, newId, wide).then((placed) => place(placed, where))
+    void toPieces(client, items, { newId, span: wide, kind }).then((placed) => place(placed, where))
   }
   const letGo = () => {
     setHeld(null)
@@ -149,13 +151,7 @@ export function usePageEditor(page: Page): { readonly state: PageState; readonly
 function useShown(page: Page, { document, delivery, revision, fromElsewhere }: OpenDraft): Shown {
   const client = useQueryClient()
   const { shown } = page.draft
-  const isKnown = document.rows.every(({ pieces }) =>
-    pieces.every(
-      (piece) =>
-        (!('evidenceId' in piece) || shown.evidence[piece.id] !== undefined) &&
-        (piece.kind !== 'entry' || shown.entries[piece.entryId] !== undefined),
-    ),
-  )
+  const isKnown = document.rows.every(({ pieces }) => pieces.every((piece) => isShown(piece, shown)))
   useEffect(() => {
     if (isKnown || delivery !== 'delivered' || page.draft.revision >= revision) return
     void client.invalidateQueries({ queryKey: pageQueries.one(page.id).queryKey })

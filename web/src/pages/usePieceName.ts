@@ -1,5 +1,5 @@
 // What a piece is called: its thing's title, or the beginning of its words, or its kind.
-import { toPlainText } from '@valise/core/pages'
+import { definitionOf, toPlainText } from '@valise/core/pages'
 import type { Piece, Shown } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
 
@@ -9,12 +9,9 @@ export function usePieceName(shown: Shown): (piece: Piece) => string {
   const { t } = useTranslation('pages')
   return (piece) => {
     const kind = t(`kinds.${piece.kind}`)
-    if (piece.kind === 'text') {
-      const words = toPlainText(piece.text).replace(/\s+/g, ' ')
-      return words ? t('changes.named', { kind, name: words.slice(0, BEGINNING) }) : kind
-    }
-    const name =
-      piece.kind === 'entry' ? shown.entries[piece.entryId]?.title : shown.evidence[piece.id]?.title
+    const definition = definitionOf(piece)
+    const words = definition.texts(piece).map(toPlainText).join(' ').replace(/\s+/g, ' ')
+    const name = definition.name(piece, shown) || words.slice(0, BEGINNING)
     return name ? t('changes.named', { kind, name }) : kind
   }
 }

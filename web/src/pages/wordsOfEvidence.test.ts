@@ -32,7 +32,7 @@ const linked = (description: string): Evidence => ({
 
 async function place(client: QueryClient, items: readonly EvidenceRow[]) {
   let n = 0
-  const placed = await toPieces(client, items, () => `new-${(n += 1)}`, undefined)
+  const placed = await toPieces(client, items, { newId: () => `new-${(n += 1)}` })
   return placed.map(({ piece }) => piece)
 }
 

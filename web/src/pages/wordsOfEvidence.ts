@@ -2,9 +2,17 @@
 import type { QueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
-import type { Piece, RichText } from '@valise/core/pages'
+import type { Piece, PieceKind, RichText } from '@valise/core/pages'
 import { evidenceQueries } from '../evidence/queries.ts'
 import { gatherQueries } from '../gather/queries.ts'
+
+interface NewPieces {
+  readonly newId: () => string
+  /** As wide as usual where it is left out. */
+  readonly span?: number | undefined
+  /** The first that shows such an item where it is left out. */
+  readonly kind?: PieceKind | undefined
+}
 
 export interface PlacedItem {
   readonly item: EvidenceRow
@@ -15,15 +23,14 @@ export interface PlacedItem {
 export function toPieces(
   client: QueryClient,
   items: readonly EvidenceRow[],
-  newId: () => string,
-  span: number | undefined,
+  { newId, span, kind }: NewPieces,
 ): Promise<PlacedItem[]> {
   return Promise.all(
     items.map(async (item) => {
       const words = standsAsWords(item) ? await wordsOf(client, item) : null
       return {
         item,
-        piece: words ? newTextPiece(newId(), words, span) : newEvidencePiece(newId(), item, span),
+        piece: words ? newTextPiece(newId(), words, span) : newEvidencePiece(newId(), item, span, kind),
       }
     }),
   )

@@ -4,8 +4,8 @@ import { IconArrowUp, IconPlus, IconX } from '@tabler/icons-react'
 import { evidenceKinds } from '@valise/core/evidence'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { LONGEST_CAPTION } from '@valise/core/evidence'
-import { LONGEST_ALTERNATIVE, renderPiece } from '@valise/core/pages'
-import type { FilePiece, PageDocument, PicturePiece, Piece, Shown } from '@valise/core/pages'
+import { definitionOf, isCaptioned, LONGEST_ALTERNATIVE, renderPiece } from '@valise/core/pages'
+import type { CaptionedPiece, PageDocument, Piece, Shown } from '@valise/core/pages'
 import { EVIDENCE_ROW } from '@valise/core/reflections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -27,7 +27,7 @@ export function BesideWords({ document, evidence, onPut, onChange, onRemove, onU
   const { t } = useTranslation('reflections')
   const [isChoosing, setIsChoosing] = useState(false)
   const beside = document.rows.find(({ id }) => id === EVIDENCE_ROW)
-  const pieces = (beside?.pieces ?? []).filter((piece) => piece.kind === 'picture' || piece.kind === 'file')
+  const pieces = (beside?.pieces ?? []).filter(isCaptioned)
   const view = draftView(document.lang, { evidence, entries: {} })
   const titleOf = ({ id }: Piece) => evidence[id]?.title || t('entry.thing')
   return (
@@ -44,7 +44,7 @@ export function BesideWords({ document, evidence, onPut, onChange, onRemove, onU
                 className="paper"
                 dangerouslySetInnerHTML={{ __html: renderPiece({ ...piece, caption: '' }, view) }}
               />
-              <Words piece={piece} title={titleOf(piece)} onChange={onChange} />
+              <Words piece={piece} shown={view.shown} title={titleOf(piece)} onChange={onChange} />
               <div className={styles.acts}>
                 {n > 0 ? (
                   <button
@@ -80,12 +80,13 @@ export function BesideWords({ document, evidence, onPut, onChange, onRemove, onU
 }
 
 interface WordsProps {
-  readonly piece: PicturePiece | FilePiece
+  readonly piece: CaptionedPiece
+  readonly shown: Shown
   readonly title: string
   readonly onChange: (piece: Piece) => void
 }
 
-function Words({ piece, title, onChange }: WordsProps) {
+function Words({ piece, shown, title, onChange }: WordsProps) {
   const { t } = useTranslation('reflections')
   return (
     <>
@@ -97,16 +98,21 @@ function Words({ piece, title, onChange }: WordsProps) {
         value={piece.caption}
         onChange={(event) => onChange({ ...piece, caption: event.target.value })}
       />
-      {piece.kind === 'picture' ? (
-        <input
-          className={styles.caption}
-          maxLength={LONGEST_ALTERNATIVE}
-          aria-label={t('entry.describeOf', { title })}
-          placeholder={t('entry.describe')}
-          value={piece.alternativeText}
-          onChange={(event) => onChange({ ...piece, alternativeText: event.target.value })}
-        />
-      ) : null}
+      {definitionOf<Piece>(piece)
+        .descriptions(piece, shown)
+        .map(({ key, text }) => (
+          <input
+            key={key}
+            className={styles.caption}
+            maxLength={LONGEST_ALTERNATIVE}
+            aria-label={t('entry.describeOf', { title })}
+            placeholder={t('entry.describe')}
+            value={text}
+            onChange={(event) =>
+              onChange(definitionOf<Piece>(piece).withDescription(piece, key, event.target.value))
+            }
+          />
+        ))}
     </>
   )
 }

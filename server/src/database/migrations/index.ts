@@ -15,6 +15,7 @@ import * as knownDevices from './20261129120000_create_known_devices.ts'
 import * as newsByTime from './20261129130000_index_news_by_time.ts'
 import * as feedbackWithOutcomes from './20261129140000_send_feedback_with_outcomes.ts'
 import * as newsOfSharing from './20261129150000_rename_news_of_sharing.ts'
+import * as filesOfPieces from './20261129160000_name_files_of_pieces.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
@@ -37,4 +38,5 @@ export const migrations = [
   newsByTime,
   feedbackWithOutcomes,
   newsOfSharing,
+  filesOfPieces,
 ] as const

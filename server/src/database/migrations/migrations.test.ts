@@ -73,6 +73,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261129130000_index_news_by_time': [],
   '20261129140000_send_feedback_with_outcomes': [],
   '20261129150000_rename_news_of_sharing': [],
+  '20261129160000_name_files_of_pieces': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -165,10 +166,31 @@ describeEachDatabase('migrations', (open) => {
     await database.writer('news').insert({ ...news, id: 'other', kind: 'joined-class' })
     const kinds = async () =>
       (await database.writer('news').orderBy('id')).map(({ kind }: { kind: string }) => kind)
-    await migrateToLatest(database)
+    await migrateUpTo(database, '20261129150000_rename_news_of_sharing')
     expect(await kinds()).toEqual(['joined-class', 'shared-with-me'])
     await migrateDown(database)
     expect(await kinds()).toEqual(['joined-class', 'opened-to-me'])
+  })
+
+  it('names the voices of published pages as the route does, and nothing that somebody wrote', async () => {
+    const database = await open({ migrated: false })
+    await migrateUpTo(database, '20261129150000_rename_news_of_sharing')
+    const rows = await seedRows((await openTestSqlite()).writer)
+    const published = rows.get('publishedPages')
+    for (const table of ['people', 'drafts', 'pages']) await database.writer(table).insert(rows.get(table))
+    const voice = '/api/pages/p1/published/2/pieces/map/voices/v1'
+    const html = `<audio src="${voice}"></audio><p>src=&quot;${voice}&quot;</p>`
+    await database.writer('publishedPages').insert({ ...published, html })
+    const stored = async () => (await database.writer('publishedPages').first('html')).html
+    await migrateToLatest(database)
+    expect(await stored()).toBe(
+      html.replace(
+        '"/api/pages/p1/published/2/pieces/map/voices/',
+        '"/api/pages/p1/published/2/pieces/map/voice-',
+      ),
+    )
+    await migrateDown(database)
+    expect(await stored()).toBe(html)
   })
 
   it('can be run again without doing anything', async () => {

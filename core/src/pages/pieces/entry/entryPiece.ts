@@ -1,0 +1,35 @@
+// An entry of a logbook, shown in place with its day.
+import { escapeHtml } from '../../escapeHtml.ts'
+import { renderGone } from '../renderGone.ts'
+import { COLUMNS } from '../../valueLists.ts'
+import type { PieceDefinition, Rendering } from '../PieceDefinition.ts'
+import { withoutThings } from '../withoutThings.ts'
+import type { EntryPiece } from './schema.ts'
+
+export const entryPiece: PieceDefinition<EntryPiece> = {
+  ...withoutThings,
+  standsInEntries: false,
+  references: ({ entryId }) => [{ thing: 'entry', id: entryId }],
+  documentIn: ({ entryId }, { entries }) => entries[entryId]?.document ?? null,
+  name: ({ entryId }, { entries }) => entries[entryId]?.title ?? '',
+  sorts: ({ entryId }, { entries }) => (entries[entryId] ? ['entry'] : []),
+  render: renderEntry,
+}
+
+export function newEntryPiece(id: string, entryId: string): EntryPiece {
+  return { id, kind: 'entry', span: COLUMNS, entryId }
+}
+
+function renderEntry({ entryId }: EntryPiece, { view, renderWithin }: Rendering): string {
+  const entry = view.shown.entries[entryId]
+  if (!entry) return renderGone(view)
+  const shift = (view.headingShift ?? 0) + 1
+  const title = entry.title === '' ? '' : `<h${shift + 1}>${escapeHtml(entry.title)}</h${shift + 1}>`
+  const [year = '', month = '', day = ''] = entry.day.split('-')
+  const date = new Intl.DateTimeFormat(view.lang === 'en' ? 'en-GB' : view.lang, {
+    dateStyle: 'long',
+    timeZone: 'UTC',
+  }).format(Date.UTC(Number(year), Number(month) - 1, Number(day)))
+  const when = `<p class="entry-day"><time datetime="${escapeHtml(entry.day)}">${escapeHtml(date)}</time></p>`
+  return `<section class="entry">${title}${when}${renderWithin(entry.document.rows, shift)}</section>`
+}

@@ -1,0 +1,72 @@
+// Whatever the lists of kinds offer, a new one without being told: chosen on the screen, and its screen as it stands.
+import type { Page } from '@playwright/test'
+import { beginPage, saved } from './support/acts.ts'
+import { expect, test, useSite } from './support/site.ts'
+import { findingsOf, paleHintsOf, widthOver } from './support/variants.ts'
+
+const site = useSite()
+
+test('a piece of every kind that is offered is added, chosen, and shown to readers', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await beginPage(page, 'One of each')
+  const offers = page.locator('section', { hasText: 'Add to the page' }).locator('li button')
+  const kinds = await offers.allInnerTexts()
+  expect(kinds.length).toBeGreaterThan(4)
+  const pieces = page.locator('[data-piece]')
+  for (const [n, kind] of kinds.entries()) {
+    await offers.nth(n).click()
+    await takeTheFirst(page)
+    await expect(pieces, kind).toHaveCount(n + 1)
+    await expect(page.locator('[data-piece][data-chosen="true"]'), kind).toHaveCount(1)
+    const bar = page.getByRole('toolbar', { name: 'What to do with this' })
+    await expect(bar, kind).toBeVisible()
+    for (const opener of await bar.locator('[aria-expanded]').all()) {
+      await opener.click()
+      await expect(bar.getByRole('textbox'), kind).toBeFocused()
+      await expectFit(page, kind)
+      await page.keyboard.press('Escape')
+    }
+    await expectFit(page, kind)
+  }
+  await saved(page)
+  await page.reload()
+  await expect(pieces).toHaveCount(kinds.length)
+  await page.getByRole('button', { name: 'Publish', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Publish', exact: true }).click()
+  await expect(page.getByText('No changes since')).toBeVisible()
+  await page.getByRole('button', { name: 'Preview' }).click()
+  const paper = page.locator('article.paper')
+  await expect(paper.locator(':scope > .row > .piece')).toHaveCount(kinds.length)
+  await expect(paper.locator('.gone')).toHaveCount(0)
+  await expectFit(page, 'all of them as readers see them')
+})
+
+/** Where one chooses what a piece shows, the first of what is there. */
+async function takeTheFirst(page: Page): Promise<void> {
+  const dialog = page.getByRole('dialog')
+  const asks = await dialog
+    .waitFor({ state: 'visible', timeout: 1500 })
+    .then(() => true)
+    .catch(() => false)
+  if (asks) await dialog.locator('li button').first().click()
+  await expect(dialog).toHaveCount(0)
+}
+
+/** The screen as it stands, in light and dark, wide and on a phone. */
+async function expectFit(page: Page, name: string): Promise<void> {
+  await page.emulateMedia({ colorScheme: 'light' })
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await expectWhole(page, `${name}, wide`)
+  expect.soft(await findingsOf(page, 'all', name)).toEqual([])
+  expect.soft([name, await paleHintsOf(page)]).toEqual([name, []])
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await page.setViewportSize({ width: 360, height: 740 })
+  await expectWhole(page, `${name}, phone`)
+  expect.soft(await findingsOf(page, 'contrast', `${name}, dark`)).toEqual([])
+  await page.emulateMedia({ colorScheme: 'light' })
+  await page.setViewportSize({ width: 1280, height: 800 })
+}
+
+async function expectWhole(page: Page, variant: string): Promise<void> {
+  await expect.soft.poll(() => widthOver(page), { message: variant, timeout: 10_000 }).toBe(0)
+}

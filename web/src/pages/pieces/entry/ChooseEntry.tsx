@@ -1,0 +1,18 @@
+// Choosing the entry that a page is to show.
+import { newEntryPiece } from '@valise/core/pages'
+import { EntryChooser } from '../../../reflections/EntryChooser.tsx'
+import { usePageActs } from '../../usePageEditor.ts'
+import type { ChooserProps } from '../PieceParts.ts'
+
+export function ChooseEntry({ onAdded, onClose }: ChooserProps) {
+  const { add } = usePageActs()
+  return (
+    <EntryChooser
+      onChoose={(entryId) => {
+        add([newEntryPiece(crypto.randomUUID(), entryId)])
+        onAdded()
+      }}
+      onClose={onClose}
+    />
+  )
+}

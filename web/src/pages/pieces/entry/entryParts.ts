@@ -1,0 +1,13 @@
+// An entry of a logbook, in the page editor.
+import { IconNotebook } from '@tabler/icons-react'
+import type { PieceOf } from '@valise/core/pages'
+import type { PieceParts } from '../PieceParts.ts'
+import { ChooseEntry } from './ChooseEntry.tsx'
+
+export const entryParts: PieceParts<PieceOf<'entry'>> = {
+  icon: IconNotebook,
+  add: { Chooser: ChooseEntry },
+  panels: [],
+  Tools: null,
+  Editor: null,
+}

@@ -1,0 +1,15 @@
+// An item as a file, in the page editor.
+import { IconFile } from '@tabler/icons-react'
+import type { PieceOf } from '@valise/core/pages'
+import { captionPanel } from '../captionPanel.tsx'
+import { ChooseEvidence } from '../ChooseEvidence.tsx'
+import type { PieceParts } from '../PieceParts.ts'
+import { OfferFile } from './OfferFile.tsx'
+
+export const fileParts: PieceParts<PieceOf<'file'>> = {
+  icon: IconFile,
+  add: { Chooser: (props) => <ChooseEvidence kind="file" {...props} /> },
+  panels: [captionPanel],
+  Tools: OfferFile,
+  Editor: null,
+}

@@ -1,0 +1,13 @@
+// A line across the page, in the page editor.
+import { IconMinus } from '@tabler/icons-react'
+import { newLinePiece } from '@valise/core/pages'
+import type { PieceOf } from '@valise/core/pages'
+import type { PieceParts } from '../PieceParts.ts'
+
+export const lineParts: PieceParts<PieceOf<'line'>> = {
+  icon: IconMinus,
+  add: { start: newLinePiece },
+  panels: [],
+  Tools: null,
+  Editor: null,
+}

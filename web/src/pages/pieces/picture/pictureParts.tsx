@@ -1,0 +1,15 @@
+// An item as a picture, in the page editor.
+import { IconPhoto } from '@tabler/icons-react'
+import type { PieceOf } from '@valise/core/pages'
+import { captionPanel } from '../captionPanel.tsx'
+import { ChooseEvidence } from '../ChooseEvidence.tsx'
+import type { PieceParts } from '../PieceParts.ts'
+import { describePanel } from './describePanel.tsx'
+
+export const pictureParts: PieceParts<PieceOf<'picture'>> = {
+  icon: IconPhoto,
+  add: { Chooser: (props) => <ChooseEvidence kind="picture" {...props} /> },
+  panels: [captionPanel, describePanel],
+  Tools: null,
+  Editor: null,
+}
