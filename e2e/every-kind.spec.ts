@@ -6,6 +6,8 @@ import { findingsOf, paleHintsOf, widthOver } from './support/variants.ts'
 
 const site = useSite()
 
+const addressOf = (page: Page) => new URL(page.url()).pathname
+
 test('a piece of every kind that is offered is added, chosen, and shown to readers', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
   await beginPage(page, 'One of each')
@@ -39,6 +41,37 @@ test('a piece of every kind that is offered is added, chosen, and shown to reade
   await expect(paper.locator(':scope > .row > .piece')).toHaveCount(kinds.length)
   await expect(paper.locator('.gone')).toHaveCount(0)
   await expectFit(page, 'all of them as readers see them')
+})
+
+test('a requirement of every kind is asked for, and met by a student where it stands', async ({
+  browser,
+}) => {
+  const odalys = await site.pageAs(browser, 'Odalys')
+  await odalys.goto('/assignments/new')
+  await odalys.getByLabel('Title').fill('One of each')
+  const offers = odalys.getByRole('group', { name: 'Add a requirement' }).getByRole('button')
+  const kinds = await offers.allInnerTexts()
+  expect(kinds.length).toBeGreaterThan(2)
+  for (const [n, kind] of kinds.entries()) {
+    await offers.nth(n).click()
+    await expect(odalys.getByRole('combobox', { name: `Requirement ${n + 1}` }), kind).toBeVisible()
+  }
+  await expectFit(odalys, 'the form')
+  await odalys.getByRole('button', { name: 'Set the assignment' }).click()
+  await expect(odalys.getByRole('heading', { level: 1 })).toHaveText('One of each')
+
+  const wren = await site.pageAs(browser, 'Wren')
+  await wren.goto(addressOf(odalys))
+  const rows = wren.getByRole('region', { name: 'What is needed' }).getByRole('listitem')
+  await expect(rows).toHaveCount(kinds.length)
+  for (const row of await rows.all()) {
+    const name = (await row.locator('b').first().innerText()).trim()
+    expect(name).not.toBe('')
+    await row.getByRole('button').first().click()
+    await expect(row.locator('[aria-expanded="true"]'), name).toBeVisible()
+    await expectFit(wren, name)
+    await row.locator('[aria-expanded="true"]').click()
+  }
 })
 
 /** Where one chooses what a piece shows, the first of what is there. */

@@ -134,7 +134,7 @@ async function buildHandIn(building: Building, wish: SampleHandIn): Promise<void
     parts: [part],
   })
   const seen = {
-    gaps: gapsOf(chosen.readiness).map(({ id }) => id),
+    gaps: gapsOf(chosen.readiness).map(({ requirement }) => requirement.id),
     terms: chosen.assignment.terms.length,
   }
   const { id } = await handIn(on.database, services.jobs, student, assignmentId, {

@@ -6,7 +6,6 @@ export {
   assignmentSchema,
   levelSchema,
   newAssignmentSchema,
-  requirementSchema,
 } from './schema.ts'
 export type {
   Assignment,
@@ -15,11 +14,25 @@ export type {
   AssignmentRow,
   Level,
   NewAssignment,
-  PageRequirement,
-  Requirement,
-  StatementRequirement,
-  WantedPiece,
 } from './schema.ts'
+export { countStatementWords, itemsGoing, noFacts } from './requirements/facts.ts'
+export type { FactName, Facts, GoingItem, GoingPart } from './requirements/facts.ts'
+export {
+  factsNeeded,
+  requirementDefinitionOf,
+  requirementKinds,
+} from './requirements/requirementDefinitions.ts'
+export { checkedRequirementSchema } from './requirements/requirementSchemas.ts'
+export type {
+  CheckedOf,
+  CheckedRequirement,
+  Requirement,
+  RequirementKind,
+  RequirementOf,
+  ResultOf,
+} from './requirements/requirementSchemas.ts'
+export { toStoredResults, upgradeReadiness, upgradeRequirements } from './requirements/upgradeRequirements.ts'
+export type { StoredResult } from './requirements/upgradeRequirements.ts'
 export {
   FEWEST_LEVELS,
   LONGEST_ASSIGNMENT_TITLE,
@@ -32,7 +45,8 @@ export {
   MOST_REQUIREMENTS,
   MOST_STATEMENT_WORDS,
   MOST_TERMS,
-  requirementKinds,
+  partKinds,
+  REQUIREMENTS_SCHEMA,
   weights,
 } from './valueLists.ts'
-export type { RequirementKind, Weight } from './valueLists.ts'
+export type { PartKind, Weight } from './valueLists.ts'

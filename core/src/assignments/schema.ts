@@ -1,68 +1,25 @@
 // An assignment: what an assessor asks a class for, the requirements it is checked by, the scale it is judged on.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { contentSorts } from '../pages/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
+import { innerIdSchema } from './requirements/requirementFields.ts'
+import { requirementSchema } from './requirements/requirementSchemas.ts'
 import {
   FEWEST_LEVELS,
   LONGEST_ASSIGNMENT_TITLE,
   LONGEST_BRIEF,
   LONGEST_LEVEL,
-  LONGEST_QUESTION,
   LONGEST_TERM,
   MOST_LEVELS,
-  MOST_QUESTIONS,
   MOST_REQUIREMENTS,
-  MOST_STATEMENT_WORDS,
   MOST_TERMS,
-  MOST_WANTED_PIECES,
-  weights,
 } from './valueLists.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
-
-const innerIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
-const weight = Type.Enum([...weights])
-
-export const wantedPieceSchema = object({
-  sort: Type.Enum([...contentSorts]),
-  atLeast: Type.Integer({ minimum: 1, maximum: 20 }),
-})
-export type WantedPiece = Static<typeof wantedPieceSchema>
-
-export const pageRequirementSchema = object({
-  id: innerIdSchema,
-  kind: Type.Literal('page'),
-  weight,
-  pieces: Type.Array(wantedPieceSchema, {
-    maxItems: MOST_WANTED_PIECES,
-    description: 'What one and the same page has to hold',
-  }),
-})
-export const statementRequirementSchema = object({
-  id: innerIdSchema,
-  kind: Type.Literal('statement'),
-  weight,
-  words: Type.Integer({ minimum: 1, maximum: MOST_STATEMENT_WORDS, description: 'At least so many words' }),
-  questions: Type.Array(localizedSchema(LONGEST_QUESTION), {
-    maxItems: MOST_QUESTIONS,
-    description: 'What the statement goes along; none leaves it free',
-  }),
-})
-export const rightsRequirementSchema = object({ id: innerIdSchema, kind: Type.Literal('rights'), weight })
-
-export const requirementSchema = Type.Union([
-  pageRequirementSchema,
-  statementRequirementSchema,
-  rightsRequirementSchema,
-])
-export type Requirement = Static<typeof requirementSchema>
-export type PageRequirement = Static<typeof pageRequirementSchema>
-export type StatementRequirement = Static<typeof statementRequirementSchema>
 
 export const levelSchema = object({ id: innerIdSchema, name: localizedSchema(LONGEST_LEVEL) })
 export type Level = Static<typeof levelSchema>

@@ -4,8 +4,12 @@
 export const weights = ['must', 'should'] as const
 export type Weight = (typeof weights)[number]
 
-export const requirementKinds = ['page', 'statement', 'rights'] as const
-export type RequirementKind = (typeof requirementKinds)[number]
+/** What can be handed in. */
+export const partKinds = ['page', 'entry', 'evidence'] as const
+export type PartKind = (typeof partKinds)[number]
+
+/** The schema number of new requirements and results; see `upgradeRequirements`. */
+export const REQUIREMENTS_SCHEMA = 1
 
 export const LONGEST_ASSIGNMENT_TITLE = 160
 export const LONGEST_BRIEF = 4000

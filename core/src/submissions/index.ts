@@ -3,8 +3,7 @@ export { toCanonicalJson } from './canonicalJson.ts'
 export type { JsonValue } from './canonicalJson.ts'
 export { computeNextSteps } from './nextSteps.ts'
 export type { OpenAssignment } from './nextSteps.ts'
-export { computeReadiness, countStatementWords, gapsOf, itemsGoing } from './readiness.ts'
-export type { GoingPart, GoingThings } from './readiness.ts'
+export { computeReadiness, gapsOf } from './readiness.ts'
 export {
   choiceChangeSchema,
   copyCheckSchema,
@@ -31,7 +30,6 @@ export type {
   NextStep,
   Outcome,
   Queue,
-  ReadinessLine,
   ReadingStep,
   ReceivedLevel,
   LatestFeedback,
@@ -57,5 +55,5 @@ export {
 export type { SubmissionAct, SubmissionFacts, SubmissionState } from './states.ts'
 export { copyFaultKinds, findCopyFaults } from './verifyCopy.ts'
 export type { CopyFault, CopyFaultKind, CopyToVerify, FoundFile, TextToVerify } from './verifyCopy.ts'
-export { LONGEST_FEEDBACK, MOST_PARTS, OUTCOME_UNDO_SECONDS, partCopies, partKinds } from './valueLists.ts'
-export type { PartCopy, PartKind } from './valueLists.ts'
+export { LONGEST_FEEDBACK, MOST_PARTS, OUTCOME_UNDO_SECONDS, partCopies } from './valueLists.ts'
+export type { PartCopy } from './valueLists.ts'

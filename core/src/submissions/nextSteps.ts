@@ -1,14 +1,15 @@
 // Next steps: what a student does next, computed from assignments, readiness and what became of earlier hand-ins.
+import type { CheckedRequirement } from '../assignments/index.ts'
 import type { Localized } from '../people/index.ts'
 import type { Instant } from '../time/index.ts'
 import { gapsOf } from './readiness.ts'
-import type { NextStep, ReadinessLine, SubmissionRow } from './schema.ts'
+import type { NextStep, SubmissionRow } from './schema.ts'
 
 export interface OpenAssignment {
   readonly id: string
   readonly title: Localized
   readonly dueAt: Instant | null
-  readonly readiness: readonly ReadinessLine[]
+  readonly readiness: readonly CheckedRequirement[]
   readonly latest: SubmissionRow | null
   /** The shown name of whoever asked for changes to `latest`; null where nobody did. */
   readonly askedBy: string | null
@@ -39,7 +40,7 @@ export function computeNextSteps(assignments: readonly OpenAssignment[], now: In
         title,
         dueAt,
         isOverdue: dueAt !== null && dueAt <= now,
-        there: readiness.filter(({ isThere }) => isThere).length,
+        there: readiness.filter(({ result }) => result.isThere).length,
         of: readiness.length,
         gaps: gapsOf(readiness),
         latest,

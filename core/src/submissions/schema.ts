@@ -1,13 +1,13 @@
 // Submissions: choosing parts, readiness, the act and record of handing in, and what assessors answer.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { assignmentSchema, levelSchema, requirementSchema, weights } from '../assignments/index.ts'
+import { assignmentSchema, checkedRequirementSchema, levelSchema, partKinds } from '../assignments/index.ts'
 import { feedbackSchema, newFeedbackSchema } from '../feedback/index.ts'
-import { contentSorts, pageChangesSchema } from '../pages/index.ts'
+import { pageChangesSchema } from '../pages/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
 import { submissionStates } from './states.ts'
-import { MOST_PARTS, partCopies, partKinds } from './valueLists.ts'
+import { MOST_PARTS, partCopies } from './valueLists.ts'
 import { copyFaultKinds } from './verifyCopy.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
@@ -16,36 +16,6 @@ const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T)
   Type.Union([schema, Type.Null()])
 const count = Type.Integer({ minimum: 0 })
 const itemSchema = object({ id: idSchema, title: Type.String() })
-const weight = Type.Enum([...weights])
-
-/** The state of one requirement for the chosen parts. */
-export const readinessLineSchema = Type.Union([
-  object({
-    id: Type.String(),
-    weight,
-    isThere: Type.Boolean(),
-    kind: Type.Literal('page'),
-    page: nullable(Type.String({ description: 'The title of the page that comes nearest' })),
-    pieces: Type.Array(object({ sort: Type.Enum([...contentSorts]), atLeast: count, there: count })),
-  }),
-  object({
-    id: Type.String(),
-    weight,
-    isThere: Type.Boolean(),
-    kind: Type.Literal('statement'),
-    words: count,
-    item: nullable(itemSchema),
-  }),
-  object({
-    id: Type.String(),
-    weight,
-    isThere: Type.Boolean(),
-    kind: Type.Literal('rights'),
-    items: count,
-    undeclared: Type.Array(itemSchema),
-  }),
-])
-export type ReadinessLine = Static<typeof readinessLineSchema>
 
 export const chosenPartSchema = object({
   kind: Type.Enum([...partKinds]),
@@ -111,7 +81,7 @@ export const handInSchema = object({
   assignment: assignmentSchema,
   parts: Type.Array(listedPartSchema),
   revision: Type.Integer(),
-  readiness: Type.Array(readinessLineSchema),
+  readiness: Type.Array(checkedRequirementSchema),
   items: Type.Array(itemSchema, { description: 'The evidence that would go in' }),
   totals: object({ parts: count, pieces: count, files: count, bytes: count }),
   assessors: Type.Array(Type.String()),
@@ -143,8 +113,7 @@ export const submissionSchema = object({
   isMine: Type.Boolean(),
   dueAt: nullable(instantSchema),
   partList: Type.Array(sealedPartRowSchema),
-  requirements: Type.Array(requirementSchema),
-  readiness: Type.Array(readinessLineSchema),
+  readiness: Type.Array(checkedRequirementSchema),
   scale: Type.Array(levelSchema),
   files: count,
   bytes: count,
@@ -218,7 +187,7 @@ export const nextStepSchema = object({
   isOverdue: Type.Boolean(),
   there: count,
   of: count,
-  gaps: Type.Array(readinessLineSchema, { description: 'What is missing, each must first' }),
+  gaps: Type.Array(checkedRequirementSchema, { description: 'What is missing, each must first' }),
   latest: nullable(submissionRowSchema),
   askedBy: nullable(Type.String({ description: 'Who asked for changes' })),
 })

@@ -1,12 +1,12 @@
 import canonicalize from 'canonicalize'
 import fc from 'fast-check'
-import type { Requirement } from '../assignments/index.ts'
+import { countStatementWords } from '../assignments/index.ts'
+import type { CheckedRequirement, GoingPart, Requirement } from '../assignments/index.ts'
 import { newDocument, newEvidencePiece, newTextPiece, textOf } from '../pages/index.ts'
 import type { Piece, Shown, ShownEvidence } from '../pages/index.ts'
 import {
   computeNextSteps,
   computeReadiness,
-  countStatementWords,
   decideHandIn,
   decideOutcome,
   decideTakeBack,
@@ -21,7 +21,7 @@ import {
   toReceiptNumber,
   toReceiptText,
 } from './index.ts'
-import type { GoingPart, JsonValue, ReadinessLine } from './index.ts'
+import type { JsonValue } from './index.ts'
 
 const item = (id: string, change: Partial<ShownEvidence> = {}): ShownEvidence => ({
   ...{ id, n: 1, kind: 'picture', title: `Item ${id}`, fileName: `${id}.jpg`, mime: 'image/jpeg' },
@@ -54,8 +54,8 @@ describe('readiness', () => {
 
   it('misses everything where nothing goes in', () => {
     const lines = computeReadiness([page, statement, rights], { parts: [], statements: none })
-    expect(lines.map(({ isThere }) => isThere)).toEqual([false, false, false])
-    expect(lines[0]).toMatchObject({ page: null, pieces: [{ there: 0 }, { there: 0 }] })
+    expect(lines.map(({ result }) => result.isThere)).toEqual([false, false, false])
+    expect(lines[0]?.result).toMatchObject({ page: null, pieces: [{ there: 0 }, { there: 0 }] })
   })
 
   it('wants the pieces on one and the same page, and names the one that comes nearest', () => {
@@ -63,14 +63,18 @@ describe('readiness', () => {
     const table = item('2', { kind: 'data-table' })
     const tables = pageOf('Tables', [newEvidencePiece('b', { id: '2', kind: 'data-table' })], { b: table })
     const apart = computeReadiness([page], { parts: [pictures, tables], statements: none })
-    expect(apart[0]).toMatchObject({ isThere: false, page: 'Pictures' })
+    expect(apart[0]?.result).toMatchObject({ isThere: false, page: 'Pictures' })
     const both = pageOf(
       'Both',
       [pictureOn('a', '1'), newEvidencePiece('b', { id: '2', kind: 'data-table' })],
       { a: item('1'), b: table },
     )
     const met = computeReadiness([page], { parts: [pictures, both], statements: none })
-    expect(met[0]).toMatchObject({ isThere: true, page: 'Both', pieces: [{ there: 1 }, { there: 1 }] })
+    expect(met[0]?.result).toMatchObject({
+      isThere: true,
+      page: 'Both',
+      pieces: [{ there: 1 }, { there: 1 }],
+    })
   })
 
   it('counts no empty words, no picture that is gone, and no part that is no page', () => {
@@ -78,11 +82,11 @@ describe('readiness', () => {
     const empty = pageOf('Empty', [newTextPiece('t', textOf('')), pictureOn('a', 'gone')])
     const gone: Requirement = { ...page, pieces: [{ sort: 'picture', atLeast: 1 }] }
     expect(computeReadiness([words, gone], { parts: [empty], statements: none })).toMatchObject([
-      { isThere: false },
-      { isThere: false },
+      { result: { isThere: false } },
+      { result: { isThere: false } },
     ])
     const entry: GoingPart = { ...pageOf('Entry', [newTextPiece('t', textOf('silt'))]), kind: 'entry' }
-    expect(computeReadiness([words], { parts: [entry], statements: none })[0]?.isThere).toBe(false)
+    expect(computeReadiness([words], { parts: [entry], statements: none })[0]?.result.isThere).toBe(false)
   })
 
   it('wants the words on one item', () => {
@@ -91,18 +95,18 @@ describe('readiness', () => {
       ['1', 'three words here'],
       ['2', 'and three more'],
     ])
-    expect(computeReadiness([statement], { parts, statements: split })[0]).toMatchObject({
+    expect(computeReadiness([statement], { parts, statements: split })[0]?.result).toMatchObject({
       isThere: false,
       words: 3,
       item: { id: '1', title: 'Item 1' },
     })
     const enough = new Map([['2', 'now there are\nfour']])
-    expect(computeReadiness([statement], { parts, statements: enough })[0]).toMatchObject({
+    expect(computeReadiness([statement], { parts, statements: enough })[0]?.result).toMatchObject({
       isThere: true,
       words: 4,
     })
     // Words about what does not go in count for nothing.
-    expect(computeReadiness([statement], { parts: [], statements: enough })[0]?.isThere).toBe(false)
+    expect(computeReadiness([statement], { parts: [], statements: enough })[0]?.result.isThere).toBe(false)
   })
 
   it('names every item whose rights are missing, each once', () => {
@@ -112,7 +116,7 @@ describe('readiness', () => {
       c: item('2'),
     }
     const parts = [pageOf('P', [pictureOn('a', '1'), pictureOn('b', '1'), pictureOn('c', '2')], shown)]
-    expect(computeReadiness([rights], { parts, statements: none })[0]).toMatchObject({
+    expect(computeReadiness([rights], { parts, statements: none })[0]?.result).toMatchObject({
       isThere: false,
       items: 2,
       undeclared: [{ id: '1', title: 'Item 1' }],
@@ -135,15 +139,15 @@ describe('readiness', () => {
     fc.assert(
       fc.property(parts, parts, (some, more) => {
         const isMet = (chosen: GoingPart[]) =>
-          computeReadiness([page], { parts: chosen, statements: none })[0]?.isThere
+          computeReadiness([page], { parts: chosen, statements: none })[0]?.result.isThere
         return !isMet(some) || isMet([...some, ...more]) === true
       }),
     )
   })
 
-  it('puts what must be mended before what should be', () => {
+  it('puts what is required before what is recommended', () => {
     const lines = computeReadiness([statement, rights], { parts: [], statements: none })
-    expect(gapsOf(lines).map(({ id }) => id)).toEqual(['rights', 'words'])
+    expect(gapsOf(lines).map(({ requirement }) => requirement.id)).toEqual(['rights', 'words'])
   })
 
   it('counts words as readers do', () => {
@@ -225,8 +229,9 @@ describe('the states of a submission', () => {
 })
 
 describe('next steps', () => {
-  const line = (id: string, isThere: boolean): ReadinessLine => ({
-    ...{ id, weight: 'must', isThere, kind: 'rights', items: 0, undeclared: [] },
+  const line = (id: string, isThere: boolean): CheckedRequirement => ({
+    requirement: { id, kind: 'rights', weight: 'must' },
+    result: { isThere, items: 0, undeclared: [] },
   })
   const now = '2026-11-26T10:42:00.000Z'
   const assignment = (id: string, dueAt: string | null) => ({
@@ -254,7 +259,7 @@ describe('next steps', () => {
       ['soon', false],
       ['never', false],
     ])
-    expect(steps[0]).toMatchObject({ kind: 'hand-in', there: 1, of: 2, gaps: [{ id: 'b' }] })
+    expect(steps[0]).toMatchObject({ kind: 'hand-in', there: 1, of: 2, gaps: [{ requirement: { id: 'b' } }] })
   })
 
   it('ask for nothing while somebody else has it, and for changes when they were asked for', () => {

@@ -1,9 +1,5 @@
 // Limits and lists of submissions, apart from the schemas so that the web can use them.
 
-/** What can be handed in. */
-export const partKinds = ['page', 'entry', 'evidence'] as const
-export type PartKind = (typeof partKinds)[number]
-
 /** Which copy of a page is handed in. */
 export const partCopies = ['published', 'draft'] as const
 export type PartCopy = (typeof partCopies)[number]

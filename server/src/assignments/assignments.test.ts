@@ -96,8 +96,8 @@ describeEachDatabase('an assignment', (open, onSqlite) => {
       expect((await change(1, 'Two banks')).body).toMatchObject({ title: { en: 'Two banks' }, revision: 2 })
       expect((await change(1, 'Too late')).status).toBe(412)
       expect((await wren.get(path)).body.title).toEqual({ en: 'Two banks' })
-      expect((await odalys.get(`/api/submissions/${id}`)).body.requirements).toMatchObject([
-        { kind: 'rights' },
+      expect((await odalys.get(`/api/submissions/${id}`)).body.readiness).toMatchObject([
+        { requirement: { kind: 'rights' } },
       ])
     },
   )

@@ -1,4 +1,5 @@
 // Assignments in the database: whoever is in the class now sees them, its assessors change them.
+import { REQUIREMENTS_SCHEMA, upgradeRequirements } from '@valise/core/assignments'
 import type { Assignment, AssignmentInput, AssignmentList, AssignmentRow } from '@valise/core/assignments'
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
@@ -190,6 +191,7 @@ function toColumns({ title, brief, requirements, scale, terms, dueLocal, allowsG
     title: JSON.stringify(title),
     brief: brief === null ? null : JSON.stringify(brief),
     requirements: JSON.stringify(requirements),
+    requirementsSchema: REQUIREMENTS_SCHEMA,
     scale: JSON.stringify(scale),
     terms: JSON.stringify(terms),
     dueLocal,
@@ -205,6 +207,7 @@ interface AssignmentRecord {
   readonly title: string
   readonly brief: string | null
   readonly requirements: string
+  readonly requirementsSchema: number
   readonly scale: string
   readonly terms: string
   readonly dueAt: Instant | null
@@ -224,7 +227,10 @@ function toAssignment(row: AssignmentRecord): Assignment {
     ...{ id, classId, className, classCode, dueAt, dueLocal, setAt, endedAt, revision },
     title: JSON.parse(row.title),
     brief: row.brief === null ? null : JSON.parse(row.brief),
-    requirements: JSON.parse(row.requirements),
+    requirements: upgradeRequirements({
+      schema: row.requirementsSchema,
+      requirements: JSON.parse(row.requirements),
+    }),
     scale: JSON.parse(row.scale),
     terms: JSON.parse(row.terms),
     allowsGaps: row.allowsGaps === 1,

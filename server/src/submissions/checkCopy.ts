@@ -74,12 +74,12 @@ function recordedReceipt(
   parts: readonly PinnedPart[],
   facts: Readonly<Record<string, JsonValue>>,
 ): Readonly<Record<string, JsonValue>> {
-  const { number, n, requestedAt, sealedAt, dueAt, lateMinutes, terms, readiness } = stored
+  const { number, n, requestedAt, sealedAt, dueAt, lateMinutes, terms, asHandedIn } = stored
   const { assignment, className, classCode } = (facts['to'] ?? {}) as Record<string, JsonValue>
   return {
     ...{ number, n, requestedAt, sealedAt, dueAt, lateMinutes },
     terms: terms as unknown as JsonValue,
-    gaps: readiness.filter(({ isThere }) => !isThere).map(({ id }) => id),
+    gaps: asHandedIn.readiness.filter(({ isThere }) => !isThere).map(({ id }) => id),
     parts: parts.map(({ kind, title, copy }) => ({ kind, title, copy })),
     from: facts['from'] ?? null,
     to: { className: className ?? null, classCode: classCode ?? null, assignment: assignment ?? null },
@@ -88,13 +88,13 @@ function recordedReceipt(
 
 /** The sealed files whose content the database holds as well, since screens read it there. */
 function recordedTexts(
-  { id, n, requestedAt, dueAt, lateMinutes, requirements, readiness, terms }: StoredSubmission,
+  { id, n, requestedAt, dueAt, lateMinutes, asHandedIn, terms }: StoredSubmission,
   parts: readonly PinnedPart[],
 ): Omit<TextToVerify, 'text'>[] {
   const listed = parts.map(({ n: place, kind, thingId, title, copy }) => ({
     ...{ n: place, kind, thingId, title, copy },
   }))
-  const facts = { id, n, requestedAt, dueAt, lateMinutes, requirements, readiness, terms, parts: listed }
+  const facts = { id, n, requestedAt, dueAt, lateMinutes, ...asHandedIn, terms, parts: listed }
   return [
     // All of it came out of columns as JSON.
     { path: FACTS, recorded: facts as unknown as Readonly<Record<string, JsonValue>> },

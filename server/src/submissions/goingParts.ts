@@ -1,11 +1,12 @@
 // What a choice of parts comes to: each part with the copy that would go in, and the files that go with it.
+import { itemsGoing } from '@valise/core/assignments'
+import type { GoingPart } from '@valise/core/assignments'
 import { creditLine, extensionOf } from '@valise/core/evidence'
 import type { EvidenceKind } from '@valise/core/evidence'
 import { countChanges, handOutsOf, newDocument, newEvidencePiece, placedPieces } from '@valise/core/pages'
 import type { HandOut, PageDocument, ShownDocument, ShownEvidence } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
-import { itemsGoing } from '@valise/core/submissions'
-import type { ChosenPart, GoingPart, GoingThings, ListedPart, SealedPartRow } from '@valise/core/submissions'
+import type { ChosenPart, ListedPart, SealedPartRow } from '@valise/core/submissions'
 import type { Reader } from '../database/index.ts'
 import { listEntryHeads, listPresentDrafts, resolveShownMany } from '../drafts/index.ts'
 import { listPicturesOfCollages } from '../evidence/index.ts'
@@ -151,26 +152,6 @@ function documentOf({ id, kind, title }: ItemRow, lang: PageDocument['lang']): P
   // The column holds one of the kinds, because only `saveFile` writes it.
   const piece = newEvidencePiece(ITEM_PIECE, { id, kind: kind as EvidenceKind }, 12)
   return newDocument(title, lang, [{ id: ITEM_PIECE, pieces: [piece] }])
-}
-
-/** Loads what readiness is computed from: the parts to hand in, and the statements about their items. */
-export async function loadGoing(
-  reader: Reader,
-  actor: PersonActor,
-  parts: readonly PreparedPart[],
-): Promise<GoingThings> {
-  const going = goingOf(parts)
-  const ids = itemsGoing({ parts: going }).map(({ id }) => id)
-  return { parts: going, statements: await listStatements(reader, actor, ids) }
-}
-
-export async function listStatements(
-  reader: Reader,
-  actor: PersonActor,
-  ids: readonly string[],
-): Promise<Map<string, string>> {
-  const items = await listItems(reader, actor, [...new Set(ids)])
-  return new Map(items.map(({ id, statement }) => [id, statement]))
 }
 
 export function goingOf(parts: readonly PreparedPart[]): GoingPart[] {

@@ -1,4 +1,5 @@
 // Handing in: readiness, what goes in, refusals, taking back.
+import type { CheckedRequirement } from '@valise/core/assignments'
 import {
   choose,
   describeEachDatabase,
@@ -23,8 +24,8 @@ describeEachDatabase('submissions, handed in,', (open, onSqlite) => {
     })
     expect(await newsKinds(wren)).toContain('assignment-set')
     const { id, evidenceId } = await addPage('Transect 3')
-    const thereIn = (body: { readiness: { id: string; isThere: boolean }[] }) =>
-      body.readiness.filter(({ isThere }) => isThere).map((line) => line.id)
+    const thereIn = ({ readiness }: { readiness: CheckedRequirement[] }) =>
+      readiness.filter(({ result }) => result.isThere).map(({ requirement }) => requirement.id)
     const path = `/api/assignments/${assignment}/hand-in`
     const empty = (await wren.get(path)).body
     expect(empty).toMatchObject({ parts: [], decision: { reason: 'nothing-goes-in' } })

@@ -2,23 +2,10 @@
 import type { PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import type { Decision } from '@valise/core/problems'
-import {
-  computeReadiness,
-  decideHandIn,
-  decideTakeBack,
-  gapsOf,
-  itemsGoing,
-  stateAfter,
-} from '@valise/core/submissions'
-import type {
-  ChosenPart,
-  GoingThings,
-  HandIn,
-  HandingIn,
-  ReadinessLine,
-  SubmissionRow,
-} from '@valise/core/submissions'
-import type { Assignment } from '@valise/core/assignments'
+import { computeReadiness, decideHandIn, decideTakeBack, gapsOf, stateAfter } from '@valise/core/submissions'
+import type { ChosenPart, HandIn, HandingIn, SubmissionRow } from '@valise/core/submissions'
+import { itemsGoing } from '@valise/core/assignments'
+import type { Assignment, CheckedRequirement, Facts } from '@valise/core/assignments'
 import { minutesBetween } from '@valise/core/time'
 import { getAssignment } from '../assignments/index.ts'
 import { inTransaction } from '../database/index.ts'
@@ -28,7 +15,8 @@ import { appendRecord } from '../records/index.ts'
 import { listAssessorNames } from './assessorStore.ts'
 import { countOwnParts, insertChoice, listChoices, replaceParts } from './choiceStore.ts'
 import type { Choice } from './choiceStore.ts'
-import { filesOf, listOwnFiles, loadGoing, prepareParts } from './goingParts.ts'
+import { loadFacts, loadStatements } from './facts.ts'
+import { filesOf, goingOf, listOwnFiles, prepareParts } from './goingParts.ts'
 import type { PreparedPart } from './goingParts.ts'
 import { SEAL } from './jobNames.ts'
 import { insertFiles, insertParts, listVersionFiles } from './sealedStore.ts'
@@ -107,16 +95,16 @@ export function handIn(
       assignmentId,
     )
     assertAllowed(decision, 'conflict')
-    const gaps = gapsOf(readiness).map(({ id }) => id)
+    const gaps = gapsOf(readiness).map(({ requirement }) => requirement.id)
     const isAsSeen = choice?.revision === revision && isSameSet(gaps, seen.gaps)
     if (!isAsSeen) throw new AppError('conflict', 'readiness-changed')
     if (seen.terms !== assignment.terms.length) throw new AppError('conflict', 'terms-open')
-    const { dueAt, requirements, terms } = assignment
+    const { dueAt, terms } = assignment
     const late = dueAt === null ? 0 : Math.max(0, Math.ceil(minutesBetween(dueAt, trx.now)))
-    const pinned = toPinned(parts, going)
+    const pinned = toPinned(parts, await loadStatements(trx, actor, going.parts))
     const id = await insertSubmission(trx, {
       ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: late },
-      ...{ requirements, readiness, terms, gaps: gaps.length, parts: pinned.length },
+      ...{ readiness, terms, gaps: gaps.length, parts: pinned.length },
     })
     await insertParts(trx, id, pinned)
     await insertFiles(trx, id, await listFilesGoing(trx, actor, parts))
@@ -146,8 +134,8 @@ interface Prepared {
   readonly assignment: Assignment
   readonly choice: Choice | null
   readonly parts: readonly PreparedPart[]
-  readonly going: GoingThings
-  readonly readiness: ReadinessLine[]
+  readonly going: Facts
+  readonly readiness: CheckedRequirement[]
   readonly latest: StoredSubmission | null
   readonly decision: Decision
 }
@@ -157,9 +145,9 @@ async function prepare(reader: Reader, actor: PersonActor, assignmentId: string)
   const [choice = null] = await listChoices(reader, actor, [assignmentId])
   const [latest = null] = await listLatest(reader, actor, [assignmentId])
   const parts = await prepareParts(reader, actor, choice?.parts ?? [])
-  const going = await loadGoing(reader, actor, parts)
+  const going = await loadFacts(reader, actor, goingOf(parts), assignment.requirements)
   const readiness = computeReadiness(assignment.requirements, going)
-  const missingMusts = gapsOf(readiness).filter(({ weight }) => weight === 'must').length
+  const missingMusts = gapsOf(readiness).filter(({ requirement }) => requirement.weight === 'must').length
   const decision = decideHandIn(latest, assignment, { parts: going.parts.length, missingMusts })
   return { assignment, choice, parts, going, readiness, latest, decision }
 }
@@ -191,14 +179,14 @@ export function toSealedFiles(
   return files.filter(({ path }, at) => files.findIndex((one) => one.path === path) === at)
 }
 
-function toPinned(parts: readonly PreparedPart[], going: GoingThings): PinnedPart[] {
+function toPinned(parts: readonly PreparedPart[], said: Facts['statements']): PinnedPart[] {
   const goingIn = parts.flatMap((part) =>
     part.goesIn && part.contents ? [{ ...part, ...part.contents }] : [],
   )
   return goingIn.map(({ kind, id, title, copyGoing, document, shown }, at) => {
     const items = itemsGoing({ parts: [{ kind, title, document, shown }] })
     const statements = items.flatMap((item) => {
-      const text = going.statements.get(item.id) ?? ''
+      const text = said.get(item.id) ?? ''
       return text === '' ? [] : [{ id: item.id, title: item.title, text }]
     })
     return { n: at + 1, kind, thingId: id, title, copy: copyGoing, document, shown, statements }

@@ -39,10 +39,10 @@ export async function getSubmission(reader: Reader, actor: PersonActor, id: stri
   const names = await listShownNames(reader, people)
   const nameOf = (personId: string | null) => (personId === null ? null : (names.get(personId) ?? null))
   const isMine = stored.ownerId === actor.personId
-  const { dueAt, requirements, readiness, manifestSha256, revision } = stored
+  const { dueAt, readiness, manifestSha256, revision } = stored
   return {
     ...toSubmissionRow(stored),
-    ...{ isMine, dueAt, requirements, readiness, manifestSha256, revision },
+    ...{ isMine, dueAt, readiness, manifestSha256, revision },
     partList: await listParts(reader, id),
     scale: assignment?.scale ?? [],
     files: files.length,

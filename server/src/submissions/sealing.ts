@@ -150,10 +150,10 @@ async function writeCopy(
 }
 
 function toFacts(submission: StoredSubmission, parts: readonly PinnedPart[]): JsonValue {
-  const { id, n, requestedAt, dueAt, lateMinutes, requirements, readiness, terms, title } = submission
+  const { id, n, requestedAt, dueAt, lateMinutes, asHandedIn, terms, title } = submission
   const { className, classCode, ownerName, ownerFullName, assignmentId } = submission
   const facts = {
-    ...{ schema: 1, id, n, requestedAt, dueAt, lateMinutes, requirements, readiness, terms },
+    ...{ schema: 1, id, n, requestedAt, dueAt, lateMinutes, ...asHandedIn, terms },
     from: { shownName: ownerName, fullName: ownerFullName },
     to: { assignmentId, assignment: title, className, classCode },
     parts: parts.map(({ n: place, kind, thingId, title: name, copy }) => ({
@@ -192,7 +192,7 @@ async function finish(
     ...{ number, school, n, requestedAt, sealedAt: trx.now, dueAt, lateMinutes, parts, terms },
     from: { shownName: present.ownerName, fullName: present.ownerFullName },
     to: { className, classCode, assignment: present.title },
-    gaps: readiness.filter(({ isThere }) => !isThere).map(({ id }) => id),
+    gaps: readiness.filter(({ result }) => !result.isThere).map(({ requirement }) => requirement.id),
     files: all.length,
     bytes: all.reduce((sum, { bytes }) => sum + bytes, 0),
     manifestSha256: manifest.fileSha256,

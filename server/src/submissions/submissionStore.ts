@@ -1,8 +1,9 @@
 // Submissions in the database, and the one scope of who may read them.
 import type { Localized, PersonActor, ShownNameRule } from '@valise/core/people'
 import { resolveShownName } from '@valise/core/people'
-import type { Requirement } from '@valise/core/assignments'
-import type { ReadinessLine, ReceivedLevel, SubmissionRow, SubmissionState } from '@valise/core/submissions'
+import { REQUIREMENTS_SCHEMA, toStoredResults, upgradeReadiness } from '@valise/core/assignments'
+import type { CheckedRequirement, StoredResult } from '@valise/core/assignments'
+import type { ReceivedLevel, SubmissionRow, SubmissionState } from '@valise/core/submissions'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { presentMembers } from '../access/index.ts'
@@ -63,8 +64,12 @@ export interface StoredSubmission extends SubmissionRow {
   readonly classId: string
   readonly dueAt: Instant | null
   readonly openedBy: string | null
-  readonly requirements: Requirement[]
-  readonly readiness: ReadinessLine[]
+  readonly readiness: CheckedRequirement[]
+  /** What was asked and found as it was handed in, in the schema of that time, which its sealed copy holds. */
+  readonly asHandedIn: {
+    readonly requirements: readonly object[]
+    readonly readiness: readonly StoredResult[]
+  }
   readonly terms: Localized[]
   readonly manifestSha256: string | null
   readonly receipt: string | null
@@ -129,16 +134,7 @@ export async function findPrevious(
 
 export type NewSubmission = Pick<
   StoredSubmission,
-  | 'assignmentId'
-  | 'ownerId'
-  | 'n'
-  | 'dueAt'
-  | 'lateMinutes'
-  | 'requirements'
-  | 'readiness'
-  | 'terms'
-  | 'gaps'
-  | 'parts'
+  'assignmentId' | 'ownerId' | 'n' | 'dueAt' | 'lateMinutes' | 'readiness' | 'terms' | 'gaps' | 'parts'
 >
 
 export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<string> {
@@ -146,8 +142,9 @@ export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<s
   await trx.sql('submissions').insert({
     id,
     ...wish,
-    requirements: JSON.stringify(wish.requirements),
-    readiness: JSON.stringify(wish.readiness),
+    requirements: JSON.stringify(wish.readiness.map(({ requirement }) => requirement)),
+    readiness: JSON.stringify(toStoredResults(wish.readiness)),
+    requirementsSchema: REQUIREMENTS_SCHEMA,
     terms: JSON.stringify(wish.terms),
     state: 'sealing',
     requestedAt: trx.now,
@@ -206,11 +203,12 @@ export async function nextNumber(trx: Trx): Promise<{ readonly prefix: string; r
 
 export interface SubmissionRecord extends Omit<
   StoredSubmission,
-  'title' | 'requirements' | 'readiness' | 'terms' | 'level' | 'ownerName' | 'ownerFullName'
+  'title' | 'readiness' | 'asHandedIn' | 'terms' | 'level' | 'ownerName' | 'ownerFullName'
 > {
   readonly title: string
   readonly requirements: string
   readonly readiness: string
+  readonly requirementsSchema: number
   readonly terms: string
   readonly level: string | null
   readonly fullName: string
@@ -220,12 +218,13 @@ export interface SubmissionRecord extends Omit<
 }
 
 export function toSubmission(row: SubmissionRecord): StoredSubmission {
-  const { fullName, firstName, chosenName, shownNameRule, ...stored } = row
+  const { fullName, firstName, chosenName, shownNameRule, requirementsSchema, ...stored } = row
+  const asHandedIn = { requirements: JSON.parse(row.requirements), readiness: JSON.parse(row.readiness) }
   return {
     ...stored,
     title: JSON.parse(row.title),
-    requirements: JSON.parse(row.requirements),
-    readiness: JSON.parse(row.readiness),
+    readiness: upgradeReadiness({ schema: requirementsSchema, ...asHandedIn }),
+    asHandedIn,
     terms: JSON.parse(row.terms),
     level: row.level === null ? null : JSON.parse(row.level),
     ownerName: resolveShownName({ fullName, firstName, chosenName }, shownNameRule),

@@ -1,13 +1,14 @@
 // Today's plan: a student's next steps, what is with assessors, what was said last; and what an assessor is to read.
 import type { PersonActor } from '@valise/core/people'
-import { computeNextSteps, computeReadiness, itemsGoing } from '@valise/core/submissions'
+import { computeNextSteps, computeReadiness } from '@valise/core/submissions'
 import type { LatestFeedback, OpenAssignment, SubmissionRow, TodayPlan } from '@valise/core/submissions'
 import { listRunning } from '../assignments/index.ts'
 import type { Reader } from '../database/index.ts'
 import { listFeedbackOn } from '../feedback/index.ts'
 import { listShownNames } from '../people/index.ts'
 import { listChoices } from './choiceStore.ts'
-import { goingOf, listStatements, prepareParts } from './goingParts.ts'
+import { loadFacts } from './facts.ts'
+import { goingOf, prepareParts } from './goingParts.ts'
 import { listReading, listRecentOwn } from './listStore.ts'
 import { listLatest, toSubmissionRow } from './submissionStore.ts'
 
@@ -42,10 +43,11 @@ export async function listOpenAssignments(reader: Reader, actor: PersonActor): P
     actor,
     choices.flatMap((choice) => choice.parts),
   )
-  const statements = await listStatements(
+  const facts = await loadFacts(
     reader,
     actor,
-    itemsGoing({ parts: goingOf(parts) }).map(({ id }) => id),
+    goingOf(parts),
+    running.flatMap(({ requirements }) => requirements),
   )
   return running.map(({ id, title, dueAt, requirements }) => {
     const own = choices.find(({ assignmentId }) => assignmentId === id)?.parts ?? []
@@ -60,7 +62,7 @@ export async function listOpenAssignments(reader: Reader, actor: PersonActor): P
     const found = latest.find(({ assignmentId }) => assignmentId === id)
     return {
       ...{ id, title, dueAt },
-      readiness: computeReadiness(requirements, { parts: going, statements }),
+      readiness: computeReadiness(requirements, { ...facts, parts: going }),
       latest: found ? toSubmissionRow(found) : null,
       askedBy: found?.decidedBy ? (names.get(found.decidedBy) ?? null) : null,
     }

@@ -1,6 +1,9 @@
 // Assignments and hand-ins in tests, by the same way as a browser's.
-import type { AssignmentInput, Requirement } from '@valise/core/assignments'
-import type { PartCopy, PartKind } from '@valise/core/submissions'
+import { requirementKinds } from '@valise/core/assignments'
+import type { AssignmentInput, CheckedRequirement, PartKind, Requirement } from '@valise/core/assignments'
+import { everyRequirement } from '@valise/core/assignments/testing'
+import type { PartCopy } from '@valise/core/submissions'
+import fc from 'fast-check'
 import type { Answer, TestBrowser, TestSite } from './site.ts'
 
 const level = (id: string, name: string) => ({ id, name: { en: name } })
@@ -30,6 +33,13 @@ export const statementWanted: Requirement = {
   questions: [],
 }
 export const rightsWanted: Requirement = { id: 'rights', kind: 'rights', weight: 'must' }
+
+/** Some requirements of every kind on the list, so that a new one is tested without being told. */
+export const everyRequirementWanted: Requirement[] = requirementKinds.flatMap((kind) =>
+  fc
+    .sample(everyRequirement(kind), { seed: 3, numRuns: 2 })
+    .map((requirement, n) => ({ ...requirement, id: `${kind}-${n}` })),
+)
 
 export async function setAssignment(
   assessor: TestBrowser,
@@ -61,8 +71,8 @@ export async function choose(
 export async function handInChosen(student: TestBrowser, assignmentId: string): Promise<Answer> {
   const { body } = await student.get(`/api/assignments/${assignmentId}/hand-in`)
   const gaps = body.readiness
-    .filter((line: { isThere: boolean }) => !line.isThere)
-    .map((line: { id: string }) => line.id)
+    .filter(({ result }: CheckedRequirement) => !result.isThere)
+    .map(({ requirement }: CheckedRequirement) => requirement.id)
   const seen = { gaps, terms: body.assignment.terms.length }
   return student.post(`/api/assignments/${assignmentId}/submissions`, seen, {
     'if-match': `"r${body.revision}"`,

@@ -25,6 +25,7 @@ export { addTextRow, sendEdit, writeText } from './editing.ts'
 export {
   assignmentInput,
   choose,
+  everyRequirementWanted,
   handInChosen,
   handInSealed,
   pageWanted,

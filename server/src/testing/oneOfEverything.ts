@@ -8,7 +8,7 @@ import { createMembership, createPerson, savePassword } from '../people/index.ts
 import { addTextRow, sendEdit, writeText } from './editing.ts'
 import { publishEveryPiece, voiceBytes } from './everyPiece.ts'
 import type { PageOfEveryPiece } from './everyPiece.ts'
-import { handInSealed, setAssignment } from './handingIn.ts'
+import { everyRequirementWanted, handInSealed, setAssignment } from './handingIn.ts'
 import { makePicture } from './pictures.ts'
 import { TEST_PASSWORD } from './site.ts'
 import type { TestBrowser, TestSite } from './site.ts'
@@ -88,7 +88,7 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
   const entryVersion = await loseAnEdit(owner, `/api/entries/${entry}`, 2, 'words')
 
   const { link: pass, visitor } = await showAnotherPage(site, owner)
-  const assignment = await setAssignment(assessor, night.classId)
+  const assignment = await setAssignment(assessor, night.classId, { requirements: everyRequirementWanted })
   const submission = await handInSealed(site, owner, assignment, [{ kind: 'page', id: page }])
   const { sql } = site.services.database.reader()
   const sealed = await sql('sealedFiles').where({ submissionId: submission }).first('path')

@@ -1,4 +1,5 @@
-import { fromLines, toDraft, toInput } from './assignmentDraft.ts'
+import { fromLines } from '../ui/textLines.ts'
+import { toDraft, toInput } from './assignmentDraft.ts'
 
 const usual = { scale: { en: 'Not yet\nOn my own', es: 'Aún no\nPor mi cuenta' }, terms: { en: '', es: '' } }
 const counted = () => {

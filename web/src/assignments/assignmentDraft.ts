@@ -1,14 +1,11 @@
 // An assignment while it is being written: texts by lines and language, as the form shows them.
-import type { Assignment, AssignmentInput, Requirement } from '@valise/core/assignments'
+import type { Assignment, AssignmentInput } from '@valise/core/assignments'
 import { languages } from '@valise/core/people'
-import type { Language, Localized } from '@valise/core/people'
-
-/** A text, or a list of texts by lines, in each language. */
-export type Texts = Readonly<Record<Language, string>>
-
-export type DraftRequirement =
-  | Exclude<Requirement, { kind: 'statement' }>
-  | (Omit<Extract<Requirement, { kind: 'statement' }>, 'questions'> & { readonly questions: Texts })
+import type { Localized } from '@valise/core/people'
+import { partsOf } from '../submissions/requirements/partsByKind.ts'
+import type { DraftRequirement } from '../submissions/requirements/RequirementParts.ts'
+import { fromLines, toLines } from '../ui/textLines.ts'
+import type { Texts } from '../ui/textLines.ts'
 
 export interface AssignmentDraft {
   readonly title: Texts
@@ -33,9 +30,7 @@ export function toDraft(
   return {
     title: textsOf(title),
     brief: brief === null ? nothing : textsOf(brief),
-    requirements: requirements.map((one) =>
-      one.kind === 'statement' ? { ...one, questions: toLines(one.questions) } : one,
-    ),
+    requirements: requirements.map((one) => partsOf(one.kind).toDraft(one)),
     scale: toLines(scale.map(({ name }) => name)),
     terms: toLines(terms),
     dueLocal: dueLocal ?? '',
@@ -54,9 +49,7 @@ export function toInput(
   return {
     title: localized(title),
     brief: Object.keys(described).length === 0 ? null : described,
-    requirements: requirements.map((one) =>
-      one.kind === 'statement' ? { ...one, questions: fromLines(one.questions) } : one,
-    ),
+    requirements: requirements.map((one) => partsOf(one.kind).fromDraft(one)),
     scale: fromLines(scale).map((name, at) => ({ id: before[at]?.id ?? newId(), name })),
     terms: fromLines(terms),
     dueLocal: dueLocal === '' ? null : dueLocal,
@@ -71,30 +64,4 @@ function textsOf(text: Localized): Texts {
 function localized(texts: Texts): Localized {
   const there = languages.map((language) => [language, texts[language].trim()] as const)
   return Object.fromEntries(there.filter(([, text]) => text !== ''))
-}
-
-function toLines(list: readonly Localized[]): Texts {
-  const inLanguage = (language: Language) =>
-    list
-      .map((text) => text[language] ?? '')
-      .join('\n')
-      .trimEnd()
-  return { en: inLanguage('en'), es: inLanguage('es') }
-}
-
-/** Joins lines of several languages: the n-th line of each is one text. */
-export function fromLines(texts: Texts): Localized[] {
-  const lines = languages.map(
-    (language) =>
-      [language, texts[language].trim() === '' ? [] : texts[language].trim().split('\n')] as const,
-  )
-  const count = Math.max(...lines.map(([, some]) => some.length))
-  return Array.from({ length: count }, (_, at) =>
-    Object.fromEntries(
-      lines.flatMap(([language, some]) => {
-        const line = some[at]?.trim() ?? ''
-        return line === '' ? [] : [[language, line] as const]
-      }),
-    ),
-  ).filter((text) => Object.keys(text).length > 0)
 }

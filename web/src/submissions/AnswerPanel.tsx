@@ -98,13 +98,12 @@ const scrolled: Readonly<Record<string, number>> = {
 function Requirements({ submission }: { readonly submission: Submission }) {
   const { t } = useTranslation(['desk', 'submissions', 'work'])
   const words = useSubmissionWords()
-  const { requirements, readiness } = submission
-  if (requirements.length === 0) return null
-  const there = readiness.filter(({ isThere }) => isThere).length
-  const lineOf = (id: string) => readiness.find((line) => line.id === id)
+  const { readiness } = submission
+  if (readiness.length === 0) return null
+  const there = readiness.filter(({ result }) => result.isThere).length
   // What is missing is seen without scrolling.
-  const inOrder = [true, false].flatMap((isMissing) =>
-    requirements.filter(({ id }) => (lineOf(id)?.isThere !== true) === isMissing),
+  const inOrder = [false, true].flatMap((isThere) =>
+    readiness.filter(({ result }) => result.isThere === isThere),
   )
   return (
     <section>
@@ -112,18 +111,19 @@ function Requirements({ submission }: { readonly submission: Submission }) {
         {t('asked')} <small>{t('work:readiness.there', { there, of: readiness.length })}</small>
       </h2>
       <ul className={styles.asked}>
-        {inOrder.map((requirement) => {
-          const line = lineOf(requirement.id)
-          const isThere = line?.isThere === true
+        {inOrder.map((checked) => {
+          const { requirement, result } = checked
           return (
-            <li key={requirement.id} data-there={isThere}>
+            <li key={requirement.id} data-there={result.isThere}>
               <span>
                 <b>{words.wanted(requirement)}</b>
-                {line ? <small>{words.found(line, requirement)}</small> : null}
+                <small>{words.found(checked)}</small>
               </span>
               <em>
-                {isThere ? <IconCheck size={15} stroke={2} aria-hidden="true" /> : null}
-                {isThere ? t('submissions:readiness.isThere') : t(`work:weights.${requirement.weight}`)}
+                {result.isThere ? <IconCheck size={15} stroke={2} aria-hidden="true" /> : null}
+                {result.isThere
+                  ? t('submissions:readiness.isThere')
+                  : t(`work:weights.${requirement.weight}`)}
               </em>
             </li>
           )

@@ -56,7 +56,7 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
   const [key, setKey] = useState(() => crypto.randomUUID())
   const hintId = useId()
   const gaps = gapsOf(readiness)
-  const musts = gaps.filter(({ weight }) => weight === 'must').length
+  const musts = gaps.filter(({ requirement }) => requirement.weight === 'must').length
   const shoulds = gaps.length - musts
   const missing = [
     ...(musts > 0 ? [t('panel.musts', { count: musts })] : []),
@@ -68,7 +68,7 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
   const onHandIn = async () => {
     // What was typed a moment ago may still be on its way; what is handed in is what the server knows.
     await client.refetchQueries({ queryKey: submissionQueries.handIn(assignment.id).queryKey })
-    const body = { gaps: gaps.map(({ id }) => id), terms: agreed.length, revision, key }
+    const body = { gaps: gaps.map(({ requirement }) => requirement.id), terms: agreed.length, revision, key }
     send.mutate(body, {
       onSuccess: ({ id }) => void navigate(`/submissions/${id}`),
       onError: () => setKey(crypto.randomUUID()),
@@ -116,7 +116,7 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
           <Link
             component="button"
             type="button"
-            onClick={() => setSearch({ mend: first.id }, { replace: true })}
+            onClick={() => setSearch({ mend: first.requirement.id }, { replace: true })}
           >
             {t('panel.first')}
           </Link>

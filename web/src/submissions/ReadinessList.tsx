@@ -1,42 +1,36 @@
-// Readiness: what is missing stands first, on apricot, and is mended in a drawer under its row.
+// Readiness: what is missing stands first, on apricot, and is put right in a drawer under its row.
 import Button from '@mui/material/Button'
 import { IconCheck } from '@tabler/icons-react'
-import type { Requirement } from '@valise/core/assignments'
+import type { CheckedRequirement } from '@valise/core/assignments'
 import { gapsOf } from '@valise/core/submissions'
-import type { HandIn, ReadinessLine } from '@valise/core/submissions'
-import { lazy, Suspense } from 'react'
+import type { HandIn } from '@valise/core/submissions'
+import { Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSearchParams } from 'react-router'
 import { ReadinessDashes } from '../ui/ReadinessDashes.tsx'
-import { needWords } from '../words/i18n.ts'
-import { MendPage } from './MendPage.tsx'
+import { partsOf } from './requirements/partsByKind.ts'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './Readiness.module.css'
-
-const MendRights = lazy(async () => {
-  await needWords('evidence')
-  return { default: (await import('./MendRights.tsx')).MendRights }
-})
-const MendStatement = lazy(async () => {
-  await needWords('evidence')
-  return { default: (await import('./MendStatement.tsx')).MendStatement }
-})
 
 export function ReadinessList({ handIn }: { readonly handIn: HandIn }) {
   const { t } = useTranslation(['submissions', 'work'])
   const { readiness } = handIn
-  const there = readiness.filter(({ isThere }) => isThere)
+  const there = readiness.filter(({ result }) => result.isThere)
   // Which one is being mended lies in the address, so that Today can lead right to it.
   const [search, setSearch] = useSearchParams()
   const open = search.get('mend')
   const setOpen = (id: string | null) => setSearch(id === null ? {} : { mend: id }, { replace: true })
   // What was just mended stays where it was until its drawer is closed.
-  const isShownAsGap = (line: ReadinessLine) => !line.isThere || line.id === open
-  const rows = [...gapsOf(readiness.map((line) => (isShownAsGap(line) ? { ...line, isThere: false } : line)))]
-  const lines = [
-    ...rows.map(({ id }) => readiness.find((line) => line.id === id)),
-    ...readiness.filter((line) => !isShownAsGap(line)),
-  ].filter((line) => line !== undefined)
+  const isShownAsGap = ({ requirement, result }: CheckedRequirement) =>
+    !result.isThere || requirement.id === open
+  const asGaps = readiness.map((one) =>
+    isShownAsGap(one) ? ({ ...one, result: { ...one.result, isThere: false } } as CheckedRequirement) : one,
+  )
+  const inOrder = gapsOf(asGaps).map(({ requirement }) => requirement.id)
+  const rows = [
+    ...inOrder.flatMap((id) => readiness.filter(({ requirement }) => requirement.id === id)),
+    ...readiness.filter((one) => !isShownAsGap(one)),
+  ]
   return (
     <section className={styles.readiness} aria-labelledby="readiness">
       <div className={styles.heading}>
@@ -50,15 +44,14 @@ export function ReadinessList({ handIn }: { readonly handIn: HandIn }) {
       </div>
       {readiness.length === 0 ? <p className={styles.quiet}>{t('readiness.nothingAsked')}</p> : null}
       <ul className={styles.list}>
-        {lines.map((line, at) => (
+        {rows.map((checked, at) => (
           <Row
-            key={line.id}
-            line={line}
-            band={isShownAsGap(line) ? at : null}
-            requirement={handIn.assignment.requirements.find(({ id }) => id === line.id)}
+            key={checked.requirement.id}
+            checked={checked}
+            band={isShownAsGap(checked) ? at : null}
             handIn={handIn}
-            isOpen={open === line.id}
-            onOpen={(isOpen) => setOpen(isOpen ? line.id : null)}
+            isOpen={open === checked.requirement.id}
+            onOpen={(isOpen) => setOpen(isOpen ? checked.requirement.id : null)}
           />
         ))}
       </ul>
@@ -67,59 +60,55 @@ export function ReadinessList({ handIn }: { readonly handIn: HandIn }) {
 }
 
 interface RowProps {
-  readonly line: ReadinessLine
+  readonly checked: CheckedRequirement
   /** Which gap it is, from 0: where two bands touch, the second is the lighter one. */
   readonly band: number | null
-  readonly requirement: Requirement | undefined
   readonly handIn: HandIn
   readonly isOpen: boolean
   readonly onOpen: (isOpen: boolean) => void
 }
 
-function Row({ line, band, requirement, handIn, isOpen, onOpen }: RowProps) {
+function Row({ checked, band, handIn, isOpen, onOpen }: RowProps) {
   const { t } = useTranslation(['submissions', 'work'])
   const words = useSubmissionWords()
-  const name = requirement ? words.wanted(requirement) : ''
+  const { requirement, result } = checked
+  const { Fix } = partsOf(requirement.kind)
   return (
     <li
       className={styles.row}
-      data-there={line.isThere}
+      data-there={result.isThere}
       {...(band !== null && { 'data-band': band % 2 === 0 ? 'first' : 'second' })}
     >
       <div className={styles.line}>
         <span className={styles.bar} />
         <div className={styles.words}>
-          <small className={styles.weight} data-weight={line.weight}>
-            {t(`work:weights.${line.weight}`)}
+          <small className={styles.weight} data-weight={requirement.weight}>
+            {t(`work:weights.${requirement.weight}`)}
           </small>
-          <b>{name}</b>
-          <span>{words.found(line, requirement)}</span>
+          <b>{words.wanted(requirement)}</b>
+          <span>{words.found(checked)}</span>
         </div>
-        {line.isThere && !isOpen ? (
+        {result.isThere && !isOpen ? (
           <span className={styles.there}>
             <IconCheck size={16} stroke={2} aria-hidden="true" />
             {t('readiness.isThere')}
           </span>
         ) : (
           <Button size="small" aria-expanded={isOpen} onClick={() => onOpen(!isOpen)}>
-            {isOpen ? t('readiness.close') : t(`work:mend.${line.kind}`)}
+            {isOpen ? t('readiness.close') : t(`work:mend.${requirement.kind}`)}
           </Button>
         )}
       </div>
       {isOpen ? (
         <div className={styles.drawer}>
-          {line.isThere ? (
+          {result.isThere ? (
             <p className={styles.done} role="status">
               <IconCheck size={16} stroke={2} aria-hidden="true" />
               {t('readiness.isThere')}
             </p>
           ) : null}
           <Suspense fallback={null}>
-            {line.kind === 'page' ? <MendPage line={line} handIn={handIn} /> : null}
-            {line.kind === 'statement' && requirement?.kind === 'statement' ? (
-              <MendStatement line={line} requirement={requirement} handIn={handIn} />
-            ) : null}
-            {line.kind === 'rights' ? <MendRights line={line} /> : null}
+            <Fix checked={checked} handIn={handIn} />
           </Suspense>
         </div>
       ) : null}

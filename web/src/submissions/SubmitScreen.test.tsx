@@ -1,4 +1,5 @@
-import type { HandIn, ListedPart, ReadinessLine } from '@valise/core/submissions'
+import type { CheckedRequirement } from '@valise/core/assignments'
+import type { HandIn, ListedPart } from '@valise/core/submissions'
 import { renderHtml, renderWords } from '../testing/renderWords.tsx'
 import {
   feedback,
@@ -15,7 +16,8 @@ import { PartsList } from './PartsList.tsx'
 import { submissionQueries } from './queries.ts'
 import { ReadinessList } from './ReadinessList.tsx'
 
-const there = (line: ReadinessLine): ReadinessLine => ({ ...line, isThere: true })
+const there = (checked: CheckedRequirement) =>
+  ({ ...checked, result: { ...checked.result, isThere: true } }) as CheckedRequirement
 const refused = (reason: string, params = {}): Partial<HandIn> => ({
   decision: { allowed: false, reason, params },
 })
@@ -41,11 +43,8 @@ describe('readiness', () => {
 
   it('names what nobody has declared, three at most', () => {
     const undeclared = ['Rock', 'Weir', 'Gate', 'Bank'].map((title) => ({ id: title, title }))
-    const line: ReadinessLine = {
-      ...{ id: 'rights', weight: 'must', isThere: false, kind: 'rights', items: 4 },
-      undeclared,
-    }
-    expect(list({ readiness: [line] })).toContain('Still to say who made: Rock, Weir and Gate.')
+    const owed = { ...rightsThere, result: { isThere: false, items: 4, undeclared } }
+    expect(list({ readiness: [owed] })).toContain('Still to say who made: Rock, Weir and Gate.')
   })
 
   it('says so where nothing particular is asked', () => {

@@ -1,12 +1,14 @@
 // Submissions in words: their states and marks, requirements with what is missing, levels, and titles in one's language.
-import type { Requirement } from '@valise/core/assignments'
+import type { CheckedRequirement, Requirement } from '@valise/core/assignments'
 import { textIn } from '@valise/core/people'
 import type { Localized } from '@valise/core/people'
-import type { ReadinessLine, ReceivedLevel, SubmissionRow } from '@valise/core/submissions'
+import type { ReceivedLevel, SubmissionRow } from '@valise/core/submissions'
 import { minutesBetween } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
 import { localeOf } from '../ui/localeOf.ts'
+import type { Say } from './requirements/RequirementWords.ts'
+import { wordsOf } from './requirements/wordsByKind.ts'
 
 const DAY = 24 * 60
 const HOUR = 60
@@ -23,7 +25,7 @@ export interface SubmissionWords {
   /** What is asked: a page with a picture and a data table. */
   wanted(requirement: Requirement): string
   /** How far it is: what is there, or exactly what is missing. */
-  found(line: ReadinessLine, requirement: Requirement | undefined): string
+  found(checked: CheckedRequirement): string
 }
 
 export function useSubmissionWords(): SubmissionWords {
@@ -43,13 +45,11 @@ export function useSubmissionWords(): SubmissionWords {
     if (whole >= HOUR) return t('span.hours', { count: Math.floor(whole / HOUR) })
     return t('span.minutes', { count: whole })
   }
-  const pieces = (wanted: readonly { readonly sort: string; readonly atLeast: number }[]) =>
-    list(
-      wanted.map(({ sort, atLeast }) => {
-        const known = sorts.find((one) => one === sort) ?? 'file'
-        return t(`sorts.${known}`, { count: atLeast })
-      }),
-    )
+  const say: Say = {
+    t,
+    list,
+    pieces: (wanted) => list(wanted.map(({ sort, atLeast }) => t(`sorts.${sort}`, { count: atLeast }))),
+  }
   return {
     list,
     title,
@@ -59,48 +59,7 @@ export function useSubmissionWords(): SubmissionWords {
       const minutes = minutesBetween(now, at)
       return minutes >= 0 ? t('in', { span: span(minutes) }) : t('ago', { span: span(-minutes) })
     },
-    wanted: (requirement) => {
-      if (requirement.kind === 'rights') return t('submissions:wanted.rights')
-      if (requirement.kind === 'statement')
-        return t(
-          requirement.questions.length > 0
-            ? 'submissions:wanted.statementAlong'
-            : 'submissions:wanted.statement',
-          {
-            count: requirement.words,
-          },
-        )
-      return requirement.pieces.length === 0
-        ? t('submissions:wanted.anyPage')
-        : t('submissions:wanted.page', { pieces: pieces(requirement.pieces) })
-    },
-    found: (line, requirement) => {
-      switch (line.kind) {
-        case 'page': {
-          if (line.page === null) return t('found.noPage')
-          const page = line.page || t('untitled')
-          if (line.isThere) return t('found.page', { page })
-          const missing = line.pieces
-            .filter(({ there, atLeast }) => there < atLeast)
-            .map(({ sort, there, atLeast }) => ({ sort, atLeast: atLeast - there }))
-          return missing.length === 0
-            ? t('found.noPage')
-            : t('found.pageLacks', { page, pieces: pieces(missing) })
-        }
-        case 'statement': {
-          const least = requirement?.kind === 'statement' ? requirement.words : 0
-          if (line.item === null) return t('found.noWords')
-          const words = { count: line.words, title: line.item.title, least }
-          return t(line.isThere ? 'found.words' : 'found.fewWords', words)
-        }
-        case 'rights':
-          if (line.isThere) return t('found.rights', { count: line.items })
-          return line.undeclared.length === 0
-            ? t('found.nothingIn')
-            : t('found.undeclared', { titles: list(line.undeclared.map((item) => item.title).slice(0, 3)) })
-      }
-    },
+    wanted: (requirement) => wordsOf(requirement.kind).wanted(requirement, say),
+    found: (checked) => wordsOf(checked.requirement.kind).found(checked, say),
   }
 }
-
-const sorts = ['text', 'picture', 'video', 'audio', 'data-table', 'file', 'entry'] as const

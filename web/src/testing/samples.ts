@@ -1,12 +1,12 @@
 // Made-up answers of the server that tests of screens begin with; each test changes what it is about.
-import type { Assignment, Requirement } from '@valise/core/assignments'
+import type { Assignment, CheckedOf, RequirementOf } from '@valise/core/assignments'
 import type { Feedback } from '@valise/core/feedback'
-import type { HandIn, ListedPart, ReadinessLine, Submission, SubmissionRow } from '@valise/core/submissions'
+import type { HandIn, ListedPart, Submission, SubmissionRow } from '@valise/core/submissions'
 
 /** A Thursday morning in Lisbon, where local time is UTC. */
 export const NOW = '2026-11-26T10:42:00.000Z'
 
-export const pageWanted: Requirement = {
+export const pageWanted: RequirementOf<'page'> = {
   id: 'page',
   kind: 'page',
   weight: 'must',
@@ -15,41 +15,33 @@ export const pageWanted: Requirement = {
     { sort: 'data-table', atLeast: 2 },
   ],
 }
-export const wordsWanted: Requirement = {
+export const wordsWanted: RequirementOf<'statement'> = {
   id: 'words',
   kind: 'statement',
   weight: 'should',
   words: 60,
   questions: [],
 }
-export const rightsWanted: Requirement = { id: 'rights', kind: 'rights', weight: 'must' }
+export const rightsWanted: RequirementOf<'rights'> = { id: 'rights', kind: 'rights', weight: 'must' }
 
-export const pageLacks: ReadinessLine = {
-  id: 'page',
-  weight: 'must',
-  isThere: false,
-  kind: 'page',
-  page: 'The creek',
-  pieces: [
-    { sort: 'picture', atLeast: 1, there: 1 },
-    { sort: 'data-table', atLeast: 2, there: 0 },
-  ],
+export const pageLacks: CheckedOf<'page'> = {
+  requirement: pageWanted,
+  result: {
+    isThere: false,
+    page: 'The creek',
+    pieces: [
+      { sort: 'picture', atLeast: 1, there: 1 },
+      { sort: 'data-table', atLeast: 2, there: 0 },
+    ],
+  },
 }
-export const fewWords: ReadinessLine = {
-  id: 'words',
-  weight: 'should',
-  isThere: false,
-  kind: 'statement',
-  words: 12,
-  item: { id: 'map', title: 'Transect map' },
+export const fewWords: CheckedOf<'statement'> = {
+  requirement: wordsWanted,
+  result: { isThere: false, words: 12, item: { id: 'map', title: 'Transect map' } },
 }
-export const rightsThere: ReadinessLine = {
-  id: 'rights',
-  weight: 'must',
-  isThere: true,
-  kind: 'rights',
-  items: 3,
-  undeclared: [],
+export const rightsThere: CheckedOf<'rights'> = {
+  requirement: rightsWanted,
+  result: { isThere: true, items: 3, undeclared: [] },
 }
 
 export const scale = ['Not yet', 'With help', 'On my own', 'Leading others'].map((name, n) => ({
@@ -103,7 +95,6 @@ export const submission: Submission = {
     { n: 1, kind: 'page', thingId: 'creek', title: 'The creek', copy: 'published' },
     { n: 2, kind: 'evidence', thingId: 'map', title: 'Transect map', copy: 'present' },
   ],
-  requirements: assignment.requirements,
   readiness: [pageLacks, fewWords, rightsThere],
   scale,
   files: 3,

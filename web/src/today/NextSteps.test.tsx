@@ -62,9 +62,8 @@ describe('a next step', () => {
 
   it('shows three gaps at most', () => {
     const gaps = [1, 2, 3, 4].map((n) => ({
-      ...fewWords,
-      id: `g${n}`,
-      item: { id: 'x', title: `Item ${n}` },
+      requirement: { ...fewWords.requirement, id: `g${n}` },
+      result: { ...fewWords.result, item: { id: 'x', title: `Item ${n}` } },
     }))
     const words = stepWords({ gaps })
     expect(words).toContain('Item 3')

@@ -69,15 +69,7 @@ function Step({ step, now, isFirst }: StepProps) {
         ) : null}
         <ul>
           {gaps.slice(0, GAPS_SHOWN).map((gap) => (
-            <li key={gap.id}>
-              <b data-weight={gap.weight}>{t(`weights.${gap.weight}`)}</b>
-              <span>
-                {words.found(gap, undefined)}{' '}
-                <Link component={RouterLink} to={`${to}?mend=${gap.id}`}>
-                  {t(`mend.${gap.kind}`)}
-                </Link>
-              </span>
-            </li>
+            <Gap key={gap.requirement.id} gap={gap} to={to} />
           ))}
         </ul>
       </div>
@@ -89,6 +81,23 @@ function Step({ step, now, isFirst }: StepProps) {
       >
         {t(verb)}
       </Button>
+    </li>
+  )
+}
+
+function Gap({ gap, to }: { readonly gap: NextStep['gaps'][number]; readonly to: string }) {
+  const { t } = useTranslation('work')
+  const words = useSubmissionWords()
+  const { id, kind, weight } = gap.requirement
+  return (
+    <li>
+      <b data-weight={weight}>{t(`weights.${weight}`)}</b>
+      <span>
+        {words.found(gap)}{' '}
+        <Link component={RouterLink} to={`${to}?mend=${id}`}>
+          {t(`mend.${kind}`)}
+        </Link>
+      </span>
     </li>
   )
 }

@@ -16,6 +16,7 @@ import * as newsByTime from './20261129130000_index_news_by_time.ts'
 import * as feedbackWithOutcomes from './20261129140000_send_feedback_with_outcomes.ts'
 import * as newsOfSharing from './20261129150000_rename_news_of_sharing.ts'
 import * as filesOfPieces from './20261129160000_name_files_of_pieces.ts'
+import * as schemasOfRequirements from './20261129170000_number_schemas_of_requirements.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
@@ -39,4 +40,5 @@ export const migrations = [
   feedbackWithOutcomes,
   newsOfSharing,
   filesOfPieces,
+  schemasOfRequirements,
 ] as const

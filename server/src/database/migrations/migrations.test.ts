@@ -74,6 +74,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261129140000_send_feedback_with_outcomes': [],
   '20261129150000_rename_news_of_sharing': [],
   '20261129160000_name_files_of_pieces': [],
+  '20261129170000_number_schemas_of_requirements': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -112,6 +113,10 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
   '20261129100000_add_person_to_jobs': { jobs: [{ personId: null }] },
   '20261129120000_create_known_devices': { rateLimits: [{ waitUntil: null }] },
   '20261129140000_send_feedback_with_outcomes': { submissions: [{ feedbackWithOutcomeId: null }] },
+  '20261129170000_number_schemas_of_requirements': {
+    assignments: [{ requirementsSchema: 1 }],
+    submissions: [{ requirementsSchema: 1 }],
+  },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>
@@ -182,7 +187,7 @@ describeEachDatabase('migrations', (open) => {
     const html = `<audio src="${voice}"></audio><p>src=&quot;${voice}&quot;</p>`
     await database.writer('publishedPages').insert({ ...published, html })
     const stored = async () => (await database.writer('publishedPages').first('html')).html
-    await migrateToLatest(database)
+    await migrateUpTo(database, '20261129160000_name_files_of_pieces')
     expect(await stored()).toBe(
       html.replace(
         '"/api/pages/p1/published/2/pieces/map/voices/',

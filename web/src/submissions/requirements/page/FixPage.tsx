@@ -1,21 +1,16 @@
-// Mending a page that lacks something: choosing another, or going to the one that comes nearest.
+// A page that still lacks something: going to the one that comes nearest, or choosing another.
 import Link from '@mui/material/Link'
-import type { HandIn, ReadinessLine } from '@valise/core/submissions'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
-import { AddPart } from './AddPart.tsx'
-import { useChoose } from './queries.ts'
-import styles from './Readiness.module.css'
+import { AddPart } from '../../AddPart.tsx'
+import { useChoose } from '../../queries.ts'
+import styles from '../../Readiness.module.css'
+import type { FixProps } from '../RequirementParts.ts'
 
-interface MendPageProps {
-  readonly line: Extract<ReadinessLine, { kind: 'page' }>
-  readonly handIn: HandIn
-}
-
-export function MendPage({ line, handIn }: MendPageProps) {
+export function FixPage({ checked: { result }, handIn }: FixProps<'page'>) {
   const { t } = useTranslation('submissions')
   const choose = useChoose(handIn.assignment.id)
-  const nearest = handIn.parts.find(({ kind, title }) => kind === 'page' && title === line.page)
+  const nearest = handIn.parts.find(({ kind, title }) => kind === 'page' && title === result.page)
   return (
     <>
       {nearest ? (

@@ -1,33 +1,27 @@
-// Mending a statement: choosing the item that one writes about, and writing, with the count beside it.
+// A statement to be written: choosing the item that it is about, and writing, with the count beside it.
 import TextField from '@mui/material/TextField'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import type { StatementRequirement } from '@valise/core/assignments'
+import { countStatementWords } from '@valise/core/assignments'
+import type { RequirementOf } from '@valise/core/assignments'
 import type { Evidence } from '@valise/core/evidence'
 import { LONGEST_STATEMENT } from '@valise/core/evidence'
-import { countStatementWords } from '@valise/core/submissions'
-import type { HandIn, ReadinessLine } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
-import { Fetched } from '../ui/Fetched.tsx'
-import { Refusal } from '../ui/Refusal.tsx'
-import { SelectField } from '../ui/SelectField.tsx'
-import { useSavedText } from '../ui/useSavedText.ts'
-import { submissionQueries } from './queries.ts'
-import { useSubmissionWords } from './useSubmissionWords.ts'
-import styles from './Readiness.module.css'
+import { evidenceQueries, useChangeEvidence } from '../../../evidence/queries.ts'
+import { Fetched } from '../../../ui/Fetched.tsx'
+import { Refusal } from '../../../ui/Refusal.tsx'
+import { SelectField } from '../../../ui/SelectField.tsx'
+import { useSavedText } from '../../../ui/useSavedText.ts'
+import { submissionQueries } from '../../queries.ts'
+import styles from '../../Readiness.module.css'
+import { useSubmissionWords } from '../../useSubmissionWords.ts'
+import type { FixProps } from '../RequirementParts.ts'
 
-interface MendStatementProps {
-  readonly line: Extract<ReadinessLine, { kind: 'statement' }>
-  readonly requirement: StatementRequirement
-  readonly handIn: HandIn
-}
-
-export function MendStatement({ line, requirement, handIn }: MendStatementProps) {
+export function FixStatement({ checked: { requirement, result }, handIn }: FixProps<'statement'>) {
   const { t } = useTranslation('submissions')
   const { items } = handIn
   // Whoever chose one keeps it, also while another one has more words.
-  const [chosen, setChosen] = useState(line.item?.id ?? items[0]?.id ?? null)
+  const [chosen, setChosen] = useState(result.item?.id ?? items[0]?.id ?? null)
   if (chosen === null) return <p className={styles.lead}>{t('mend.nothingIn')}</p>
   return (
     <>
@@ -48,7 +42,7 @@ export function MendStatement({ line, requirement, handIn }: MendStatementProps)
   )
 }
 
-function Questions({ requirement }: { readonly requirement: StatementRequirement }) {
+function Questions({ requirement }: { readonly requirement: RequirementOf<'statement'> }) {
   const { t } = useTranslation('submissions')
   const words = useSubmissionWords()
   if (requirement.questions.length === 0) return null

@@ -1,22 +1,22 @@
-// Mending rights: every item that goes in and of which nobody knows yet who made it.
+// Every item that goes in and of which nobody knows yet who made it, with the field that says so.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import type { ReadinessLine } from '@valise/core/submissions'
 import { useTranslation } from 'react-i18next'
-import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
-import { RightsField } from '../evidence/RightsField.tsx'
-import { Thumbnail } from '../evidence/Thumbnail.tsx'
-import { Fetched } from '../ui/Fetched.tsx'
-import { Refusal } from '../ui/Refusal.tsx'
-import { submissionQueries } from './queries.ts'
-import styles from './Readiness.module.css'
+import { evidenceQueries, useChangeEvidence } from '../../../evidence/queries.ts'
+import { RightsField } from '../../../evidence/RightsField.tsx'
+import { Thumbnail } from '../../../evidence/Thumbnail.tsx'
+import { Fetched } from '../../../ui/Fetched.tsx'
+import { Refusal } from '../../../ui/Refusal.tsx'
+import { submissionQueries } from '../../queries.ts'
+import styles from '../../Readiness.module.css'
+import type { FixProps } from '../RequirementParts.ts'
 
-export function MendRights({ line }: { readonly line: Extract<ReadinessLine, { kind: 'rights' }> }) {
+export function FixRights({ checked: { result } }: FixProps<'rights'>) {
   const { t } = useTranslation('submissions')
-  if (line.undeclared.length === 0)
-    return <p className={styles.lead}>{t(line.isThere ? 'mend.allDeclared' : 'mend.nothingIn')}</p>
+  if (result.undeclared.length === 0)
+    return <p className={styles.lead}>{t(result.isThere ? 'mend.allDeclared' : 'mend.nothingIn')}</p>
   return (
     <ul className={styles.items}>
-      {line.undeclared.map(({ id }) => (
+      {result.undeclared.map(({ id }) => (
         <Item key={id} id={id} />
       ))}
     </ul>

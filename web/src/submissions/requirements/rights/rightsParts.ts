@@ -1,0 +1,17 @@
+// Who made each item, on screens.
+import type { RequirementOf } from '@valise/core/assignments'
+import { lazy } from 'react'
+import { needWords } from '../../../words/i18n.ts'
+import type { RequirementParts } from '../RequirementParts.ts'
+
+const FixRights = lazy(async () => {
+  await needWords('evidence')
+  return { default: (await import('./FixRights.tsx')).FixRights }
+})
+
+export const rightsParts: RequirementParts<'rights', RequirementOf<'rights'>> = {
+  toDraft: (requirement) => requirement,
+  fromDraft: (draft) => draft,
+  Fields: () => null,
+  Fix: FixRights,
+}
