@@ -74,6 +74,39 @@ test('a requirement of every kind is asked for, and met by a student where it st
   }
 })
 
+test('an audience of every kind that is offered is chosen, and shared with', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/sharing')
+  await page.getByRole('button', { name: 'Birds of the north creek', exact: true }).first().click()
+  const share = page.getByRole('button', { name: 'Share Birds of the north creek' })
+  const dialog = page.getByRole('dialog')
+  const before = await passesOf(page)
+  await share.click()
+  const count = await dialog.getByRole('radio').count()
+  expect(count).toBeGreaterThan(3)
+  for (let n = 0; n < count; n += 1) {
+    if (n > 0) await share.click()
+    await dialog.getByRole('radio').nth(n).check()
+    const asked = dialog.locator('[data-on="true"]')
+    for (const choice of await asked.getByRole('combobox').all()) {
+      await choice.click()
+      await page.getByRole('option').nth(1).click()
+    }
+    for (const field of await asked.getByRole('textbox').all()) await field.fill('Somebody')
+    await expectFit(page, `audience ${n + 1}`)
+    await dialog.getByRole('button', { name: 'Share', exact: true }).click()
+    await expect.poll(() => passesOf(page)).toBe(before + n + 1)
+    // An address is shown until it is left.
+    await page.keyboard.press('Escape')
+    await expect(dialog).toHaveCount(0)
+  }
+})
+
+async function passesOf(page: Page): Promise<number> {
+  const { passes } = await (await page.request.get('/api/sharing')).json()
+  return passes.length
+}
+
 /** Where one chooses what a piece shows, the first of what is there. */
 async function takeTheFirst(page: Page): Promise<void> {
   const dialog = page.getByRole('dialog')

@@ -3,7 +3,9 @@ import { no, yes } from '../problems/index.ts'
 import type { Decision } from '../problems/index.ts'
 import { isEmptyWindow } from '../time/index.ts'
 import type { Instant, TimeWindow } from '../time/index.ts'
-import type { AccessRight, AudienceKind } from './valueLists.ts'
+import { audienceDefinitionOf } from './audiences/audienceDefinitions.ts'
+import type { AudienceKind } from './audiences/audienceDefinitions.ts'
+import type { AccessRight } from './valueLists.ts'
 
 export interface PassWish extends TimeWindow {
   readonly audience: AudienceKind
@@ -19,6 +21,6 @@ export function decidePass(wish: PassWish, allowed: ReadonlySet<AudienceKind>, a
   if (isEmptyWindow(wish)) return no('window-empty')
   if (wish.until !== null && wish.until <= at) return no('window-over')
   if (!wish.rights.includes('look')) return no('pass-without-look')
-  if (wish.audience === 'link' && wish.rights.length > 1) return no('link-only-looks')
+  if (audienceDefinitionOf(wish.audience).hasAddress && wish.rights.length > 1) return no('link-only-looks')
   return yes
 }

@@ -1,4 +1,11 @@
 // Access: who may look, comment or copy, because of what, until when, and what stands in the way.
+export { audienceDefinitionOf, audienceKinds } from './audiences/audienceDefinitions.ts'
+export type {
+  Audience,
+  AudienceKind,
+  AudienceOf,
+  NamedAudienceKind,
+} from './audiences/audienceDefinitions.ts'
 export { decidePass } from './decidePass.ts'
 export type { PassWish } from './decidePass.ts'
 export { endOf, prepareAccess, resolveAccess } from './resolveAccess.ts'
@@ -16,7 +23,6 @@ export {
   sharingSchema,
 } from './schema.ts'
 export type {
-  Audience,
   Audiences,
   LookAs,
   NewPass,
@@ -35,8 +41,8 @@ export type {
 export { sharingRows } from './sharingRows.ts'
 export type { InheritedPass, SharingRow } from './sharingRows.ts'
 export { usualAudiences } from './sharingRules.ts'
-export { accessRights, audienceKinds, LONGEST_LINK_NAME, MOST_PASSES, thingKinds } from './valueLists.ts'
-export type { AccessRight, AudienceKind, ThingKind } from './valueLists.ts'
+export { accessRights, LONGEST_LINK_NAME, MOST_PASSES, thingKinds } from './valueLists.ts'
+export type { AccessRight, ThingKind } from './valueLists.ts'
 export type {
   AccessAnswer,
   AccessPass,

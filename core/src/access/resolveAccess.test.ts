@@ -123,7 +123,7 @@ describe('access in a world one can picture', () => {
   const pass = (id: string, thingId: string, more: Partial<AccessPass> = {}): AccessPass => ({
     id,
     thingId,
-    audience: { kind: 'assessors', classId: 'methods' },
+    audience: { kind: 'assessors', personId: null, classId: 'methods' },
     rights: ['look'],
     from: null,
     until: null,
@@ -171,7 +171,7 @@ describe('access in a world one can picture', () => {
       pass('a', 'year'),
       pass('b', 'storm', { from: '2026-12-01' }),
       pass('c', 'storm', { endedAt: '2026-11-20' }),
-      pass('d', 'storm', { audience: { kind: 'class', classId: 'methods' } }),
+      pass('d', 'storm', { audience: { kind: 'class', personId: null, classId: 'methods' } }),
     ]
     expect(ask(world(passes, true))).toEqual({
       allowed: false,

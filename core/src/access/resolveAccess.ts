@@ -1,7 +1,7 @@
 // The rule of access: who may do what with which thing at which moment, because of what, until when, or what stands in the way.
-import { isAssessorRole } from '../people/index.ts'
 import { endOfUnion, isEmptyWindow, isWithin, meetWindows, windowState } from '../time/index.ts'
 import type { Instant, TimeWindow } from '../time/index.ts'
+import { audienceDefinitionOf } from './audiences/audienceDefinitions.ts'
 import { chainsAbove } from './chainsAbove.ts'
 import type { Chain } from './chainsAbove.ts'
 import type { AccessRight } from './valueLists.ts'
@@ -115,19 +115,8 @@ function obstaclesOf({ isBinned, isPublished }: AccessThing): Obstacle[] {
 }
 
 /** When the viewer belongs to the audience of a pass; no window at all where that is never. */
-function windowsOf(pass: AccessPass, viewer: Viewer, world: AccessWorld): TimeWindow[] {
-  const always = [{ from: null, until: null }]
-  const { audience } = pass
-  if (viewer.kind === 'system') return always
-  if (audience.kind === 'link') return viewer.links.includes(pass.id) ? always : []
-  if (viewer.kind !== 'person') return []
-  if (audience.kind === 'person') return audience.personId === viewer.personId ? always : []
-  return world.memberships.filter(
-    ({ personId, classId, role }) =>
-      personId === viewer.personId &&
-      classId === audience.classId &&
-      (audience.kind === 'class' || isAssessorRole(role)),
-  )
+function windowsOf(pass: AccessPass, viewer: Viewer, world: AccessWorld): readonly TimeWindow[] {
+  return audienceDefinitionOf(pass.audience.kind).windows(pass, viewer, world)
 }
 
 /** What keeps a chance from being a way at a moment. */

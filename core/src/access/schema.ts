@@ -4,7 +4,12 @@ import type { Static } from 'typebox'
 import { heldThingSchema, outlineLineSchema } from '../collections/index.ts'
 import { idSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
-import { accessRights, audienceKinds, LONGEST_LINK_NAME, thingKinds } from './valueLists.ts'
+import {
+  audienceKindSchema,
+  audienceSchema,
+  namedAudienceKindSchema,
+} from './audiences/audienceDefinitions.ts'
+import { accessRights, thingKinds } from './valueLists.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
@@ -13,15 +18,6 @@ const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T)
 
 export const thingRefSchema = object({ kind: Type.Enum([...thingKinds]), id: idSchema })
 export type ThingRef = Static<typeof thingRefSchema>
-
-const linkName = Type.String({ minLength: 1, maxLength: LONGEST_LINK_NAME })
-export const audienceSchema = Type.Union([
-  object({ kind: Type.Literal('person'), personId: idSchema }),
-  object({ kind: Type.Literal('assessors'), classId: idSchema }),
-  object({ kind: Type.Literal('class'), classId: idSchema }),
-  object({ kind: Type.Literal('link'), name: linkName }),
-])
-export type Audience = Static<typeof audienceSchema>
 
 const rights = Type.Array(Type.Enum([...accessRights]), { minItems: 1, maxItems: 3, uniqueItems: true })
 const days = { firstDay: nullable(localDaySchema), lastDay: nullable(localDaySchema) }
@@ -37,7 +33,7 @@ export const passSchema = object({
   id: idSchema,
   thing: thingRefSchema,
   audience: object({
-    kind: Type.Enum([...audienceKinds]),
+    kind: audienceKindSchema,
     id: nullable(idSchema),
     name: Type.String({ description: 'The shown name of the person, the class, or the name of the link' }),
   }),
@@ -67,7 +63,7 @@ export type Sharing = Static<typeof sharingSchema>
 
 /** The audiences that the caller can choose from, and which of them the sharing rules allow. */
 export const audiencesSchema = object({
-  allowed: Type.Array(Type.Enum([...audienceKinds])),
+  allowed: Type.Array(audienceKindSchema),
   classes: Type.Array(
     object({
       id: idSchema,
@@ -128,7 +124,7 @@ export const thingSharedWithMeSchema = object({
   changedAt: instantSchema,
   openedAt: instantSchema,
   until: nullable(instantSchema),
-  audience: Type.Enum(['person', 'assessors', 'class']),
+  audience: namedAudienceKindSchema,
   className: nullable(Type.String()),
 })
 export type ThingSharedWithMe = Static<typeof thingSharedWithMeSchema>

@@ -4,10 +4,6 @@
 export const accessRights = ['look', 'comment', 'copy'] as const
 export type AccessRight = (typeof accessRights)[number]
 
-/** The kinds of audiences of a pass. */
-export const audienceKinds = ['person', 'assessors', 'class', 'link'] as const
-export type AudienceKind = (typeof audienceKinds)[number]
-
 export const thingKinds = ['page', 'collection'] as const
 export type ThingKind = (typeof thingKinds)[number]
 

@@ -2,7 +2,8 @@
 import type { Edge } from '../collections/index.ts'
 import type { ClassRole } from '../people/index.ts'
 import type { Instant, TimeWindow } from '../time/index.ts'
-import type { AccessRight, AudienceKind, ThingKind } from './valueLists.ts'
+import type { AudienceKind } from './audiences/audienceDefinitions.ts'
+import type { AccessRight, ThingKind } from './valueLists.ts'
 
 /**
  * Who wants to see something: a signed-in person, the holder of links only, or a background job with a named reason.
@@ -21,10 +22,12 @@ export interface AccessThing {
   readonly isBinned: boolean
 }
 
-export type PassAudience =
-  | { readonly kind: 'person'; readonly personId: string }
-  | { readonly kind: 'assessors' | 'class'; readonly classId: string }
-  | { readonly kind: 'link' }
+/** Whom a pass is for. Its kind says which of the ids it goes by. */
+export interface PassAudience {
+  readonly kind: AudienceKind
+  readonly personId: string | null
+  readonly classId: string | null
+}
 
 export interface AccessPass extends TimeWindow {
   readonly id: string

@@ -1,11 +1,15 @@
 // Whom somebody may open things to: the classes they are in now, and the people there. And how many can see a thing.
-import type { Audiences, SeenBy } from '@valise/core/access'
+import { audienceDefinitionOf, audienceKinds } from '@valise/core/access'
+import type { AudienceKind, Audiences, SeenBy } from '@valise/core/access'
 import { isAssessorRole, resolveShownName } from '@valise/core/people'
 import type { ClassRole, PersonActor, ShownNameRule } from '@valise/core/people'
 import type { Knex } from 'knex'
 import type { Reader } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
-import { openPassesAtAll, presentMembers } from './scopeStore.ts'
+import type { PassTarget } from './audiences/AudienceStore.ts'
+import { audienceStoreOf } from './audiences/audienceStores.ts'
+import { presentMembers } from './presentMembersStore.ts'
+import { openPassesAtAll } from './scopeStore.ts'
 
 /** Lists the other members of one's current classes, by shown name. */
 export async function listAudiences(
@@ -80,32 +84,25 @@ async function countSeersOf(
         .whereIn('passes.thingId', shown.clone())
         .orWhereIn('passes.thingId', sql('reach').whereIn('thingId', shown.clone()).select('containerId')),
     )
-  const passes: OpenPass[] = await open.select('audience', 'personId', 'classId')
-  const classIds = (kind: string) =>
-    passes.flatMap(({ audience, classId }) => (audience === kind && classId !== null ? [classId] : []))
+  const passes: PassTarget[] = await open.select('audience', 'personId', 'classId')
+  const ofKind = (kind: AudienceKind) => passes.filter(({ audience }) => audience === kind)
+  const members = audienceKinds.flatMap((kind) => {
+    const some = ofKind(kind)
+    return some.length === 0 ? [] : (audienceStoreOf(kind).members(reader, some) ?? [])
+  })
   const people = await sql('people')
     .whereNull('endedAt')
     .whereNot('id', actor.personId)
-    .where((any) =>
-      any
-        .whereIn(
-          'id',
-          passes.flatMap(({ personId }) => (personId === null ? [] : [personId])),
-        )
-        .orWhereIn('id', presentMembers(reader).whereIn('classId', classIds('class')).select('personId'))
-        .orWhereIn(
-          'id',
-          presentMembers(reader)
-            .whereIn('classId', classIds('assessors'))
-            .whereNot('role', 'student')
-            .select('personId'),
-        ),
-    )
+    .where((any) => {
+      // Open to nobody by name.
+      if (members.length === 0) any.whereRaw('1 = 0')
+      for (const some of members) any.orWhereIn('id', some)
+    })
     .count({ count: '*' })
     .first()
   return {
     people: Number(people?.count ?? 0),
-    links: passes.filter(({ audience }) => audience === 'link').length,
+    links: passes.filter(({ audience }) => audienceDefinitionOf(audience).hasAddress).length,
   }
 }
 
@@ -140,12 +137,6 @@ export function sharedEvidence(reader: Reader, actor: PersonActor): Knex.QueryBu
     .whereNotNull('pages.published')
     .where((any) => any.whereIn('pages.id', opened.clone()).orWhereIn('pages.id', inSharedWithMe))
     .select('publishedEvidence.evidenceId')
-}
-
-interface OpenPass {
-  readonly audience: string
-  readonly personId: string | null
-  readonly classId: string | null
 }
 
 interface MemberRow {

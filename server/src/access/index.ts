@@ -1,5 +1,6 @@
 // Access: the one scope of what may be seen, passes, visitor links, what others opened.
-export { accessScope, presentMembers } from './scopeStore.ts'
+export { presentMembers } from './presentMembersStore.ts'
+export { accessScope } from './scopeStore.ts'
 export { countSeersOfEvidence, sharedEvidence } from './audienceStore.ts'
 export { mountLinks } from './linkRoutes.ts'
 export { getReaderFacts } from './readerFacts.ts'

@@ -1,13 +1,15 @@
 // Passes in the database, as their giver keeps them.
+import { audienceDefinitionOf, audienceKinds } from '@valise/core/access'
 import type { Audience, AudienceKind, NewPass, Pass } from '@valise/core/access'
-import { resolveShownName } from '@valise/core/people'
-import type { PersonActor, ShownNameRule } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
 import { windowState } from '@valise/core/time'
 import type { Instant, TimeWindow } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { countRows } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
+import type { NamedPassRow } from './audiences/AudienceStore.ts'
+import { audienceStoreOf } from './audiences/audienceStores.ts'
 import { rightsOf, windowOf } from './passRow.ts'
 
 /** A pass as stored. Its giver also sees whether the rules forbid it, and the address of a link. */
@@ -50,7 +52,7 @@ export async function insertPass(
     thingId: thing.id,
     pageId: thing.kind === 'page' ? thing.id : null,
     collectionId: thing.kind === 'collection' ? thing.id : null,
-    ...toColumns(audience),
+    ...toTarget(audience),
     generation: 1,
     mayComment: Number(rights.includes('comment')),
     mayCopy: Number(rights.includes('copy')),
@@ -88,6 +90,9 @@ export async function updatePass(
   return changed === 1
 }
 
+/** The audiences that one belongs to by holding an address. */
+const addressed = audienceKinds.filter((kind) => audienceDefinitionOf(kind).hasAddress)
+
 export interface LinkRow {
   readonly id: string
   readonly thingId: string
@@ -105,7 +110,7 @@ export async function listLinks(reader: Reader, ids: readonly string[]): Promise
   return reader
     .sql('passes')
     .whereIn('id', [...ids])
-    .where({ audience: 'link' })
+    .whereIn('audience', addressed)
     .select('id', 'thingId', 'audience', 'collectionId', 'generation', 'linkName')
     .select('fromAt', 'untilAt', 'endedAt')
     .orderBy('id')
@@ -136,12 +141,15 @@ async function listCollectionsAbove({ sql }: Reader, thingId: string): Promise<R
   return found
 }
 
-function toColumns(audience: Audience) {
+/** Returns whom a pass is for, as columns: an audience says what it goes by, and leaves out the rest. */
+export function toTarget(
+  audience: Audience,
+): Pick<PassRecord, 'audience' | 'personId' | 'classId' | 'linkName'> {
   return {
     audience: audience.kind,
-    personId: audience.kind === 'person' ? audience.personId : null,
+    personId: 'personId' in audience ? audience.personId : null,
     classId: 'classId' in audience ? audience.classId : null,
-    linkName: audience.kind === 'link' ? audience.name : null,
+    linkName: 'name' in audience ? audience.name : null,
   }
 }
 
@@ -162,15 +170,8 @@ function passRows(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
     .select('person.fullName', 'person.firstName', 'person.chosenName', 'person.shownNameRule')
 }
 
-interface PassRecord extends Omit<LinkRow, 'audience'> {
+interface PassRecord extends Omit<LinkRow, 'audience'>, NamedPassRow {
   readonly audience: AudienceKind
-  readonly personId: string | null
-  readonly classId: string | null
-  readonly className: string | null
-  readonly fullName: string | null
-  readonly firstName: string | null
-  readonly chosenName: string | null
-  readonly shownNameRule: ShownNameRule | null
   readonly mayComment: number
   readonly mayCopy: number
   readonly firstDay: string | null
@@ -183,7 +184,11 @@ function toPass(row: PassRecord, now: Instant): StoredPass {
   return {
     id: row.id,
     thing: { kind: row.collectionId === null ? 'page' : 'collection', id: row.thingId },
-    audience: { kind: row.audience, id: row.personId ?? row.classId, name: nameOf(row) },
+    audience: {
+      kind: row.audience,
+      id: row.personId ?? row.classId,
+      name: audienceStoreOf(row.audience).name(row),
+    },
     rights: rightsOf(row),
     firstDay: row.firstDay,
     lastDay: row.lastDay,
@@ -192,10 +197,4 @@ function toPass(row: PassRecord, now: Instant): StoredPass {
     generation: row.generation,
     revision: row.revision,
   }
-}
-
-function nameOf({ audience, fullName, firstName, chosenName, shownNameRule, ...row }: PassRecord): string {
-  if (audience === 'link') return row.linkName ?? ''
-  if (audience !== 'person') return row.className ?? ''
-  return resolveShownName({ fullName: fullName ?? '', firstName: firstName ?? '', chosenName }, shownNameRule)
 }

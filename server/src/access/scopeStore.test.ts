@@ -2,11 +2,13 @@ import { audienceKinds, prepareAccess } from '@valise/core/access'
 import type { AccessRight, Viewer } from '@valise/core/access'
 import { makeRandomWorld, MOMENTS, naiveAccess } from '@valise/core/access/testing'
 import type { RandomWorld } from '@valise/core/access/testing'
+import type { PersonActor } from '@valise/core/people'
 import fc from 'fast-check'
 import { inTransaction } from '../database/index.ts'
 import type { Database, Trx } from '../database/index.ts'
 import { rewriteReach } from '../collections/index.ts'
 import { describeEachDatabase } from '../testing/index.ts'
+import { countSeers } from './audienceStore.ts'
 import { accessScope } from './scopeStore.ts'
 
 const worlds: fc.Arbitrary<RandomWorld> = fc
@@ -36,6 +38,26 @@ describeEachDatabase('the scope of lists', (open) => {
     120_000,
   )
 
+  it('counts as seers exactly the people who can look, in worlds made at random', async () => {
+    const database = await open()
+    await fc.assert(
+      fc.asyncProperty(worlds, async (world) => {
+        await inTransaction(database, (trx) => insertWorld(trx, world))
+        for (const at of MOMENTS) {
+          const reader = { ...database.reader(), now: at }
+          for (const { id, ownerId } of world.things) {
+            const looks = (personId: string) =>
+              naiveAccess({ kind: 'person', personId, links: [] }, id, 'look', at, world)
+            const seers = world.people.filter((personId) => personId !== ownerId && looks(personId))
+            const counted = await countSeers(reader, ownerActor(ownerId), id)
+            expect([id, at, counted.people]).toEqual([id, at, seers.length])
+          }
+        }
+      }),
+      { numRuns: 6 },
+    )
+  }, 120_000)
+
   it('is everything for background work that says why, and nothing for nobody', async () => {
     const database = await open()
     const world = makeRandomWorld(() => 0)
@@ -63,6 +85,10 @@ describeEachDatabase('the scope of lists', (open) => {
       .select('id')
     return [...pages, ...collections].map(({ id }) => id).sort()
   }
+})
+
+const ownerActor = (personId: string): PersonActor => ({
+  ...{ kind: 'person', personId, sessionId: '', administrator: false, memberships: [] },
 })
 
 /** Puts a world of the core into the database, in place of the one before. */
@@ -120,8 +146,8 @@ async function insertWorld(trx: Trx, world: RandomWorld): Promise<void> {
       ownerId: world.things.find((thing) => thing.id === thingId)?.ownerId,
       pageId: isPage ? thingId : null,
       collectionId: isPage ? null : thingId,
-      personId: audience.kind === 'person' ? audience.personId : null,
-      classId: 'classId' in audience ? audience.classId : null,
+      personId: audience.personId,
+      classId: audience.classId,
       mayComment: Number(rights.includes('comment')),
       mayCopy: 0,
       fromAt: from ?? '',

@@ -1,9 +1,10 @@
 // The one scope of every list and every look: what a viewer may see now, as a condition on a query. Closed by default.
+import { audienceKinds } from '@valise/core/access'
 import type { AccessRight, Viewer } from '@valise/core/access'
-import { classRoles, isAssessorRole } from '@valise/core/people'
 import type { Knex } from 'knex'
 import type { Reader } from '../database/index.ts'
 import { isPresent } from '../people/index.ts'
+import { audienceStoreOf } from './audiences/audienceStores.ts'
 
 /**
  * Narrows a query to the pages or collections on which the viewer has `right` now: their own, and published ones that
@@ -61,41 +62,16 @@ export function openPassesAtAll(reader: Reader): Knex.QueryBuilder {
 
 /** Narrows passes to those whose audience the viewer belongs to at this moment. */
 function isFor(passes: Knex.QueryBuilder, reader: Reader, viewer: Viewer): void {
-  passes.where((mine) => {
-    // The first condition holds for nobody, so that a viewer without any of the others sees nothing.
-    mine.whereRaw('1 = 0')
-    if (viewer.kind !== 'system' && viewer.links.length > 0)
-      mine.orWhere((link) => link.where('passes.audience', 'link').whereIn('passes.id', viewer.links))
-    if (viewer.kind !== 'person') return
-    const { personId } = viewer
-    mine
-      .orWhere((one) => one.where('passes.audience', 'person').where('passes.personId', personId))
-      .orWhere((all) =>
-        all
-          .where('passes.audience', 'class')
-          .whereIn('passes.classId', classesNow(reader, personId, classRoles)),
-      )
-      .orWhere((assessors) =>
-        assessors
-          .where('passes.audience', 'assessors')
-          .whereIn('passes.classId', classesNow(reader, personId, classRoles.filter(isAssessorRole))),
-      )
+  const conditions = audienceKinds.flatMap((kind) => {
+    const belongs = audienceStoreOf(kind).isFor(reader, viewer)
+    return belongs ? [{ kind, belongs }] : []
   })
-}
-
-function classesNow(reader: Reader, personId: string, roles: readonly string[]): Knex.QueryBuilder {
-  return presentMembers(reader)
-    .where('memberships.personId', personId)
-    .whereIn('role', roles)
-    .select('classId')
-}
-
-/** Selects the current memberships in classes that have not ended. */
-export function presentMembers(reader: Reader): Knex.QueryBuilder {
-  const { sql, now } = reader
-  return sql('memberships')
-    .modify(isPresent, 'memberships', now)
-    .whereNotIn('memberships.classId', sql('classes').where('endedAt', '<=', now).select('id'))
+  passes.where((mine) => {
+    // Of no audience, so that nothing is seen.
+    if (conditions.length === 0) mine.whereRaw('1 = 0')
+    for (const { kind, belongs } of conditions)
+      mine.orWhere((pass) => pass.where('passes.audience', kind).modify(belongs))
+  })
 }
 
 /** The ceiling, read live: what the year group of the giver may do now. People without a year group are staff. */

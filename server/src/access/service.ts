@@ -1,5 +1,5 @@
 // Sharing: giving a pass, changing its time, ending it; and one's own things as somebody else meets them.
-import { decidePass, MOST_PASSES, prepareAccess } from '@valise/core/access'
+import { audienceDefinitionOf, decidePass, MOST_PASSES, prepareAccess } from '@valise/core/access'
 import type { Audiences, LookAs, NewPass, Pass, PassChange, Viewer } from '@valise/core/access'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
@@ -16,8 +16,10 @@ import { getSchool, listShownNames } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
 import type { Services } from '../services.ts'
 import { listAudiences } from './audienceStore.ts'
+import { audienceStoreOf } from './audiences/audienceStores.ts'
 import { makeLinkCode } from './linkCodes.ts'
 import * as store from './passStore.ts'
+import { toTarget } from './passStore.ts'
 import type { StoredPass } from './passStore.ts'
 import { listAllowed } from './rulesStore.ts'
 import { findOwnThing } from './thingStore.ts'
@@ -55,10 +57,11 @@ export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: New
     const { audience, firstDay, lastDay } = wish
     const settings = { audience: audience.kind, firstDay, lastDay, thing: wish.thing.kind }
     await noteAct(trx, actor, 'pass-given', id, changesBetween({}, settings))
-    if (audience.kind === 'person' && isWithin(window, trx.now)) {
+    const { personId } = toTarget(audience)
+    if (audienceDefinitionOf(audience.kind).tellsPerson && personId !== null && isWithin(window, trx.now)) {
       const names = await listShownNames(trx, [actor.personId])
       const params = { name: names.get(actor.personId) ?? '', kind: wish.thing.kind, thingId: thing.id }
-      await tellNews(trx, { personId: audience.personId, kind: 'shared-with-me', params })
+      await tellNews(trx, { personId, kind: 'shared-with-me', params })
     }
     return getPass(trx, keys, actor, id)
   })
@@ -100,7 +103,7 @@ export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string
 export function renewLink(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
   return inTransaction(on, async (trx) => {
     const pass = await getOpen(trx, actor, id)
-    if (pass.audience.kind !== 'link') throw new AppError('not-found', 'not-found')
+    if (!hasAddress(pass)) throw new AppError('not-found', 'not-found')
     await assertUpdated(store.updatePass(trx, id, pass.revision, { generation: pass.generation + 1 }))
     await noteAct(trx, actor, 'link-renewed', id)
     return getPass(trx, keys, actor, id)
@@ -147,7 +150,7 @@ async function viewerFor(
 ): Promise<Viewer> {
   if (passId !== undefined) {
     const pass = await getStored(reader, actor, passId)
-    if (pass.audience.kind !== 'link') throw new AppError('not-found', 'not-found')
+    if (!hasAddress(pass)) throw new AppError('not-found', 'not-found')
     return { kind: 'visitor', links: [passId] }
   }
   if (personId === undefined) return { kind: 'visitor', links: [] }
@@ -159,12 +162,17 @@ async function viewerFor(
   return { kind: 'person', personId, links: [] }
 }
 
+function hasAddress({ audience }: StoredPass): boolean {
+  return audienceDefinitionOf(audience.kind).hasAddress
+}
+
 function toPass({ generation, ...pass }: StoredPass, keys: Keys, allowed: Allowed): Pass {
-  const isLink = pass.audience.kind === 'link'
   return {
     ...pass,
     isForbidden: !allowed.has(pass.audience.kind),
-    address: isLink ? `${OPEN_PATH}${makeLinkCode(keys, pass.id, generation)}` : null,
+    address: audienceDefinitionOf(pass.audience.kind).hasAddress
+      ? `${OPEN_PATH}${makeLinkCode(keys, pass.id, generation)}`
+      : null,
   }
 }
 
@@ -185,12 +193,7 @@ async function assertMayGive(
   const decision = decidePass(wish, await allowedOf(trx, actor), trx.now)
   const code: ErrorCode = 'conflict'
   assertAllowed(decision, code)
-  const { classes, people } = await listAudiences(trx, actor)
-  const isKnown =
-    audience.kind === 'link' ||
-    (audience.kind === 'person'
-      ? people.some(({ id }) => id === audience.personId)
-      : classes.some(({ id }) => id === audience.classId))
+  const isKnown = audienceStoreOf(audience.kind).isKnown(audience, await listAudiences(trx, actor))
   // People and classes that one does not share get the same answer as ones that are not there.
   if (!isKnown) throw new AppError(code, 'not-in-your-class')
 }
@@ -205,9 +208,7 @@ async function windowOf(trx: Trx, days: PassChange, given: Instant | null): Prom
 
 function tidy(wish: NewPass): NewPass {
   const { audience } = wish
-  return audience.kind === 'link'
-    ? { ...wish, audience: { kind: 'link', name: toPlainLine(audience.name) } }
-    : wish
+  return 'name' in audience ? { ...wish, audience: { ...audience, name: toPlainLine(audience.name) } } : wish
 }
 
 async function getStored(reader: Reader, actor: PersonActor, id: string): Promise<StoredPass> {

@@ -5,7 +5,6 @@ import type {
   AccessWorld,
   AudienceKind,
   MembershipWindow,
-  PassAudience,
 } from '@valise/core/access'
 import type { Edge } from '@valise/core/collections'
 import { meetWindows } from '@valise/core/time'
@@ -94,17 +93,12 @@ async function listPasses(reader: Reader, narrow: (query: Knex.QueryBuilder) => 
   return rows.map((row) => ({
     id: row.id,
     thingId: row.thingId,
-    audience: toAudience(row),
+    audience: { kind: row.audience, personId: row.personId, classId: row.classId },
     rights: rightsOf(row),
     from: row.fromAt,
     until: row.untilAt,
     endedAt: row.endedAt,
   }))
-}
-
-function toAudience({ audience, personId, classId }: PassRow): PassAudience {
-  if (audience === 'person') return { kind: audience, personId: personId ?? '' }
-  return audience === 'link' ? { kind: audience } : { kind: audience, classId: classId ?? '' }
 }
 
 async function listMembershipWindows(reader: Reader, personId: string): Promise<MembershipWindow[]> {

@@ -57,18 +57,81 @@ export async function rebuildTable(
   copied: Readonly<Record<string, string>>,
 ): Promise<void> {
   if (dialectOf(knex).name !== 'sqlite') throw new Error('rebuildTable is for SQLite; use ALTER TABLE')
+  const indexes = Object.entries(rules.indexes ?? {})
+  await replaceTable(knex, name, {
+    create: (trx, next) => createTable(trx, next, columns, { ...rules, indexes: {} }),
+    copied,
+    indexes: indexes.map(([index, indexed]) => `CREATE INDEX "${index}" ON "${name}" (${quoted(indexed)})`),
+  })
+}
+
+/**
+ * Drops the list of the only values that a column may have, because the list grows. Like `rebuildTable`, it must run
+ * outside a transaction.
+ */
+export async function dropCheck(knex: Knex, table: string, column: string): Promise<void> {
+  if (dialectOf(knex).name === 'sqlite')
+    await redefineTable(knex, table, (sql) =>
+      sql.replace(new RegExp(` CHECK \\("${column}" IN \\([^)]*\\)\\)`), ''),
+    )
+  else await knex.raw(`ALTER TABLE "${table}" DROP CONSTRAINT "${table}_${column}_check"`)
+}
+
+/** Restores what `dropCheck` dropped from a text column; for `down`. */
+export async function restoreCheck(
+  knex: Knex,
+  table: string,
+  column: string,
+  oneOf: readonly string[],
+): Promise<void> {
+  const check = checkSql(column, oneOf)
+  if (dialectOf(knex).name === 'sqlite')
+    await redefineTable(knex, table, (sql) =>
+      sql.replace(`"${column}" TEXT NOT NULL`, `"${column}" TEXT NOT NULL ${check}`),
+    )
+  else await knex.raw(`ALTER TABLE "${table}" ADD CONSTRAINT "${table}_${column}_check" ${check}`)
+}
+
+/** Rebuilds a SQLite table from its own definition, changed; its columns, rows and indexes stay. */
+async function redefineTable(knex: Knex, name: string, change: (sql: string) => string): Promise<void> {
+  const parts: { type: string; name: string; sql: string | null }[] = await knex('sqlite_schema')
+    .where({ tbl_name: name })
+    .orderBy('name')
+  const before = parts.find(({ type }) => type === 'table')?.sql ?? ''
+  const after = change(before)
+  if (after === before) throw new Error(`the definition of ${name} has nothing to change`)
+  const columns: { name: string }[] = await knex.raw(`PRAGMA table_info("${name}")`)
+  await replaceTable(knex, name, {
+    create: async (trx, next) => {
+      await trx.raw(after.replace(`CREATE TABLE "${name}"`, `CREATE TABLE "${next}"`))
+    },
+    copied: Object.fromEntries(columns.map((column) => [column.name, `"${column.name}"`])),
+    indexes: parts.flatMap(({ type, sql }) => (type === 'index' && sql !== null ? [sql] : [])),
+  })
+}
+
+interface Replacement {
+  readonly create: (trx: Knex, name: string) => Promise<void>
+  /** The source of each column, in SQL over the old table. */
+  readonly copied: Readonly<Record<string, string>>
+  readonly indexes: readonly string[]
+}
+
+async function replaceTable(
+  knex: Knex,
+  name: string,
+  { create, copied, indexes }: Replacement,
+): Promise<void> {
   await knex.raw('PRAGMA foreign_keys = OFF')
   try {
     await knex.transaction(async (trx) => {
       const next = `${name}_rebuilt`
-      await createTable(trx, next, columns, { ...rules, indexes: {} })
+      await create(trx, next)
       const sources = Object.values(copied).join(', ')
       await trx.raw(`INSERT INTO "${next}" (${quoted(Object.keys(copied))}) SELECT ${sources} FROM "${name}"`)
       await trx.raw(`DROP TABLE "${name}"`)
       await trx.raw(`ALTER TABLE "${next}" RENAME TO "${name}"`)
-      for (const [index, indexed] of Object.entries(rules.indexes ?? {})) {
-        await trx.raw(`CREATE INDEX "${index}" ON "${name}" (${quoted(indexed)})`)
-      }
+      for (const sql of indexes) await trx.raw(sql)
       const broken = (await trx.raw('PRAGMA foreign_key_check')) as unknown[] // rows, as the driver gives them
       if (broken.length > 0)
         throw new Error(`rebuilding ${name} would leave ${broken.length} rows without what they refer to`)
@@ -106,9 +169,13 @@ function columnSql(dialect: Dialect, name: string, spec: Column): string {
   const parts = [`"${name}"`, dialect.types[spec.type === 'flag' ? 'integer' : spec.type]]
   if (spec.nullable !== true) parts.push('NOT NULL')
   if (spec.type === 'flag') parts.push(`CHECK ("${name}" IN (0, 1))`)
-  if (spec.oneOf) parts.push(`CHECK ("${name}" IN (${spec.oneOf.map((value) => `'${value}'`).join(', ')}))`)
+  if (spec.oneOf) parts.push(checkSql(name, spec.oneOf))
   if (spec.references !== undefined) parts.push(referenceSql(spec.references, spec.onDelete))
   return parts.join(' ')
+}
+
+function checkSql(column: string, oneOf: readonly string[]): string {
+  return `CHECK ("${column}" IN (${oneOf.map((value) => `'${value}'`).join(', ')}))`
 }
 
 function referenceSql(references: string, onDelete: Column['onDelete']): string {

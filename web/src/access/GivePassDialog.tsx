@@ -12,14 +12,11 @@ import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { AudienceChoice } from './AudienceChoice.tsx'
+import { partsOf } from './audiences/partsByKind.ts'
 import { PassDays } from './PassDays.tsx'
-import { LinkAddress } from './LinkAddress.tsx'
 import { useGivePass } from './queries.ts'
 import { useAccessWords } from './useAccessWords.ts'
 import styles from './GivePass.module.css'
-
-/** How long a new link opens, unless its giver says otherwise. */
-const LINK_DAYS = 30
 
 interface GivePassDialogProps {
   readonly thing: Sharing['things'][number]
@@ -28,17 +25,18 @@ interface GivePassDialogProps {
 }
 
 export function GivePassDialog({ thing, audiences, onClose }: GivePassDialogProps) {
-  const [link, setLink] = useState<Pass | null>(null)
+  const [given, setGiven] = useState<Pass | null>(null)
+  const Given = given && partsOf(given.audience.kind).Given
   return (
     <Dialog open onClose={onClose} aria-labelledby="give-pass" fullWidth maxWidth="sm">
-      {link ? (
-        <LinkReady link={link} onClose={onClose} />
+      {given && Given ? (
+        <Given pass={given} onClose={onClose} />
       ) : (
         <PassForm
           thing={thing}
           audiences={audiences}
           onClose={onClose}
-          onGiven={(pass) => (pass.audience.kind === 'link' ? setLink(pass) : onClose())}
+          onGiven={(pass) => (partsOf(pass.audience.kind).Given ? setGiven(pass) : onClose())}
         />
       )}
     </Dialog>
@@ -59,11 +57,11 @@ function PassForm({ thing, audiences, onClose, onGiven }: PassFormProps) {
   const [days, setDays] = useState<PassChange>({ firstDay: null, lastDay: null })
   const [hasAsked, setHasAsked] = useState(false)
   const isDraft = thing.kind === 'page' && thing.publishedAt === null
-  const isWhole = audience !== null && isComplete(audience)
+  const isWhole = audience !== null && partsOf(audience.kind).isComplete(audience)
   const onAudience = (chosen: Audience) => {
-    // A link goes from hand to hand, so it is offered with an end; whoever wants none takes the day away.
-    if (chosen.kind === 'link' && audience?.kind !== 'link' && days.lastDay === null)
-      setDays({ ...days, lastDay: addDays(dayOf(new Date().toISOString(), school.timeZone), LINK_DAYS) })
+    const { usualDays } = partsOf(chosen.kind)
+    if (usualDays !== null && audience?.kind !== chosen.kind && days.lastDay === null)
+      setDays({ ...days, lastDay: addDays(dayOf(new Date().toISOString(), school.timeZone), usualDays) })
     setAudience(chosen)
   }
   const onGive = () => {
@@ -104,30 +102,5 @@ function PassForm({ thing, audiences, onClose, onGiven }: PassFormProps) {
         </Button>
       </DialogActions>
     </form>
-  )
-}
-
-function isComplete(audience: Audience): boolean {
-  if (audience.kind === 'link') return audience.name.trim() !== ''
-  return audience.kind === 'person' ? audience.personId !== '' : true
-}
-
-function LinkReady({ link, onClose }: { readonly link: Pass; readonly onClose: () => void }) {
-  const { t } = useTranslation('access')
-  return (
-    <>
-      <DialogTitle id="give-pass" variant="h2">
-        {t('give.ready', { name: link.audience.name })}
-      </DialogTitle>
-      <DialogContent>
-        <p>{t('give.readyLead')}</p>
-        <LinkAddress path={link.address ?? ''} />
-      </DialogContent>
-      <DialogActions>
-        <Button variant="contained" color="primary" onClick={onClose}>
-          {t('give.done')}
-        </Button>
-      </DialogActions>
-    </>
   )
 }

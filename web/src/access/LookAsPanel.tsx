@@ -43,7 +43,7 @@ export function LookAsPanel(props: LookAsPanelProps) {
 
 function WhoLooks({ sharing, audiences, looker, onLooker }: LookAsPanelProps) {
   const { t } = useTranslation('access')
-  const links = sharing.passes.filter(({ audience, state }) => audience.kind === 'link' && state !== 'ended')
+  const links = sharing.passes.filter(({ address, state }) => address !== null && state !== 'ended')
   const choices = [
     ...audiences.people.map(({ id, name, isAssessor, className }): [string, string] => [
       `person ${id}`,

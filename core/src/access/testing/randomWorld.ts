@@ -2,7 +2,7 @@
 import type { Edge } from '../../collections/index.ts'
 import { meetWindows, toInstant } from '../../time/index.ts'
 import type { Instant, TimeWindow } from '../../time/index.ts'
-import { audienceKinds } from '../valueLists.ts'
+import { audienceDefinitionOf, audienceKinds } from '../audiences/audienceDefinitions.ts'
 import type {
   AccessPass,
   AccessThing,
@@ -71,24 +71,27 @@ export function makeRandomWorld(pick: (below: number) => number): RandomWorld {
     role: one(['student', 'assessor', 'lead']),
     ...window(),
   }))
-  const audience = (): PassAudience => {
-    const kind = one(audienceKinds)
-    if (kind === 'person') return { kind, personId: one(people) }
-    return kind === 'link' ? { kind } : { kind, classId: one(classIds) }
-  }
+  // Whatever an audience goes by is there; its kind says what it looks at.
+  const audience = (): PassAudience => ({
+    kind: one(audienceKinds),
+    personId: one(people),
+    classId: one(classIds),
+  })
   const passes = times(pick(9), (n): AccessPass => {
     const given = audience()
     return {
       id: `pass-${n}`,
       thingId: one(things).id,
       audience: given,
-      rights: given.kind !== 'link' && perhaps(30) ? ['look', 'comment'] : ['look'],
+      rights: !audienceDefinitionOf(given.kind).hasAddress && perhaps(30) ? ['look', 'comment'] : ['look'],
       ...window(),
       endedAt: perhaps(15) ? one(MOMENTS) : null,
     }
   })
   const links = () =>
-    passes.filter((pass) => pass.audience.kind === 'link' && perhaps(60)).map(({ id }) => id)
+    passes
+      .filter(({ audience: { kind } }) => audienceDefinitionOf(kind).hasAddress && perhaps(60))
+      .map(({ id }) => id)
   return {
     people,
     classes,

@@ -75,6 +75,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261129150000_rename_news_of_sharing': [],
   '20261129160000_name_files_of_pieces': [],
   '20261129170000_number_schemas_of_requirements': [],
+  '20261129180000_open_lists_of_audiences': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -196,6 +197,21 @@ describeEachDatabase('migrations', (open) => {
     )
     await migrateDown(database)
     expect(await stored()).toBe(html)
+  })
+
+  it('lets passes be for audiences that did not exist yet, and keeps their indexes', async () => {
+    const database = await open()
+    const rows = await seedRows((await openTestSqlite()).writer)
+    for (const [table, row] of rows) await database.writer(table).insert(row)
+    await database.writer('passes').update({ audience: 'tide-watchers' })
+    await database.writer('sharingAllowances').update({ audience: 'tide-watchers' })
+    await database.writer('collections').delete()
+    expect(await database.writer('passes')).toEqual([])
+    const isSqlite = database.writer.client.config.client !== 'pg'
+    const indexes = isSqlite
+      ? await database.writer('sqlite_schema').where({ type: 'index', tbl_name: 'passes' }).pluck('name')
+      : await database.writer('pg_indexes').where({ tablename: 'passes' }).pluck('indexname')
+    expect(indexes).toEqual(expect.arrayContaining(['passesOfOwner', 'passesOnThing', 'passesForClass']))
   })
 
   it('can be run again without doing anything', async () => {

@@ -1,0 +1,27 @@
+// Audiences that people belong to by being in a class in certain roles.
+import type { ClassRole } from '@valise/core/people'
+import { presentMembers } from '../presentMembersStore.ts'
+import type { AudienceStore } from './AudienceStore.ts'
+
+export function inRoles(roles: readonly ClassRole[]): AudienceStore<'class' | 'assessors'> {
+  return {
+    isFor(reader, viewer) {
+      if (viewer.kind !== 'person') return null
+      const classes = presentMembers(reader)
+        .where('memberships.personId', viewer.personId)
+        .whereIn('role', [...roles])
+        .select('classId')
+      return (passes) => void passes.whereIn('passes.classId', classes)
+    },
+    members: (reader, passes) =>
+      presentMembers(reader)
+        .whereIn(
+          'classId',
+          passes.flatMap(({ classId }) => classId ?? []),
+        )
+        .whereIn('role', [...roles])
+        .select('personId'),
+    isKnown: ({ classId }, { classes }) => classes.some(({ id }) => id === classId),
+    name: ({ className }) => className ?? '',
+  }
+}

@@ -1,0 +1,40 @@
+// One person, in the dialog.
+import { useTranslation } from 'react-i18next'
+import { SelectField } from '../../../ui/SelectField.tsx'
+import type { AudienceParts, ChoicesProps } from '../AudienceParts.ts'
+import { Choice } from '../Choice.tsx'
+
+export const personParts: AudienceParts<'person'> = {
+  Choices,
+  isComplete: ({ personId }) => personId !== '',
+  usualDays: null,
+  Given: null,
+}
+
+function Choices({ audiences: { people, allowed }, value, missing, onChange }: ChoicesProps<'person'>) {
+  const { t } = useTranslation('access')
+  if (people.length === 0) return null
+  return (
+    <Choice
+      title={t('give.person')}
+      hint={t('give.personHint')}
+      isAllowed={allowed.includes('person')}
+      isOn={value !== null}
+      onChoose={() => onChange({ kind: 'person', personId: '' })}
+    >
+      {value ? (
+        <SelectField
+          label={t('give.which')}
+          value={value.personId}
+          fullWidth
+          error={value.personId === '' ? missing : null}
+          choices={people.map(({ id, name, isAssessor, className }) => [
+            id,
+            t(isAssessor ? 'look.assessor' : 'look.person', { name, class: className }),
+          ])}
+          onChange={(personId) => onChange({ kind: 'person', personId })}
+        />
+      ) : null}
+    </Choice>
+  )
+}
