@@ -12,7 +12,7 @@ import { collectionRoutes } from './collections/index.ts'
 import { evidenceRoutes, mountPosters, mountUploads, queryRoutes } from './evidence/index.ts'
 import { gatheringRoutes, mountPhone } from './gathering/index.ts'
 import { countsRoute } from './countsRoute.ts'
-import { feedbackRoutes } from './feedback/index.ts'
+import { newsRoutes } from './news/index.ts'
 import {
   allowedMethods,
   assertOwnSite,
@@ -72,7 +72,7 @@ const domainRoutes: readonly Route[] = [
   ...accessRoutes,
   ...assignmentRoutes,
   ...submissionRoutes,
-  ...feedbackRoutes,
+  ...newsRoutes,
   ...recordRoutes,
 ]
 

@@ -49,7 +49,7 @@ export {
 } from './evidence/index.ts'
 export { streamOf } from './files/index.ts'
 export { createNote, saveContent } from './gathering/index.ts'
-export { listNews, markNewsSeen } from './feedback/index.ts'
+export { listNews, markNewsSeen } from './news/index.ts'
 export { saveEdit } from './drafts/index.ts'
 export { endPass, givePass, listPasses, listThingsToShare } from './access/index.ts'
 export { changeCollection, createCollection } from './collections/index.ts'

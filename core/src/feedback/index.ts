@@ -1,5 +1,3 @@
-// Feedback and news: what others said, and what happened.
+// Feedback: what assessors and students say to each other.
 export { feedbackListSchema, feedbackSchema, newFeedbackSchema } from './schema.ts'
 export type { Feedback, NewFeedback } from './schema.ts'
-export { newsItemSchema, newsKinds, newsPageSchema } from './news.ts'
-export type { NewsItem, NewsKind, NewsPage } from './news.ts'

@@ -81,7 +81,7 @@ describeEachDatabase('an assignment', (open, onSqlite) => {
     const newsOf = async (browser: TestBrowser) => (await browser.get('/api/news')).body.items
     const [news] = await newsOf(wren)
     expect(news).toMatchObject({ kind: 'assignment-set', params: { className: 'Shore Methods' } })
-    expect(JSON.parse(news.params.name)).toEqual(assignmentInput.title)
+    expect(news.params.title).toEqual(assignmentInput.title)
     for (const other of [odalys, await as('kit'), await as('mireille')])
       expect((await newsOf(other)).map(({ kind }: { kind: string }) => kind)).not.toContain('assignment-set')
   })

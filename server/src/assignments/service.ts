@@ -10,7 +10,7 @@ import { localToInstant } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
-import { tellNews } from '../feedback/index.ts'
+import { tellNews } from '../news/index.ts'
 import { getSchool } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
 import * as store from './store.ts'
@@ -42,7 +42,7 @@ export function setAssignment(
       await tellNews(trx, {
         personId,
         kind: 'assignment-set',
-        params: { assignmentId: id, name: JSON.stringify(input.title), className: assignment.className },
+        params: { assignmentId: id, title: input.title, className: assignment.className },
       })
     return assignment
   })

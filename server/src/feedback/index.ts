@@ -1,5 +1,2 @@
-// Feedback and news: what others said, and what happened.
-export { feedbackRoutes } from './routes.ts'
+// Feedback: what is said about submissions.
 export { takeFeedback, insertFeedback, listFeedbackOn, listOpenFeedback } from './threadStore.ts'
-export { forgetNews, listNews, markNewsSeen, tellNews } from './store.ts'
-export type { NewsToTell } from './store.ts'

@@ -11,7 +11,7 @@ import type { Actor, MySession, OpenSession, PersonActor, Preferences, SignIn } 
 import { addMinutes, minutesBetween } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
-import { tellNews } from '../feedback/index.ts'
+import { tellNews } from '../news/index.ts'
 import { bucketOf, countTry, forgetTries } from '../http/index.ts'
 import type { Client, RateLimit } from '../http/index.ts'
 import { hashToken, newToken } from '../keys.ts'

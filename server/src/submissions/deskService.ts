@@ -9,15 +9,9 @@ import { findViewer } from '../access/index.ts'
 import { getAssignment, listAssignmentsById } from '../assignments/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { PageWish, Reader, Trx, Writable } from '../database/index.ts'
-import {
-  forgetNews,
-  insertFeedback,
-  listFeedbackOn,
-  listOpenFeedback,
-  takeFeedback,
-  tellNews,
-} from '../feedback/index.ts'
-import type { NewsToTell } from '../feedback/index.ts'
+import { insertFeedback, listFeedbackOn, listOpenFeedback, takeFeedback } from '../feedback/index.ts'
+import { forgetNews, tellNews } from '../news/index.ts'
+import type { NewsToTell } from '../news/index.ts'
 import { findSeenPage } from '../pages/index.ts'
 import { listShownNames } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
@@ -242,7 +236,7 @@ async function newsOf(
 ): Promise<NewsToTell> {
   const names = await listShownNames(trx, [actor.personId])
   const by = names.get(actor.personId) ?? ''
-  return { personId, kind, params: { submissionId: id, name: JSON.stringify(title), by } }
+  return { personId, kind, params: { submissionId: id, title, by } }
 }
 
 function untied({ submissionId: _, ...feedback }: Feedback & { readonly submissionId: string }): Feedback {

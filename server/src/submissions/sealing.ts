@@ -8,7 +8,7 @@ import { addMinutes, minutesBetween } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-import { tellNews } from '../feedback/index.ts'
+import { tellNews } from '../news/index.ts'
 import { streamOf } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
@@ -204,7 +204,8 @@ async function finish(
     throw new Error('a submission changed while it was sealed')
   await replaceEarlier(trx, present)
   await appendRecord(trx, sealer, { action: 'copy-sealed', subject: 'submission', subjectId: present.id })
-  await tellOwner(trx, present, 'copy-sealed', { number })
+  const params = { ...namesOf(present), number }
+  await tellNews(trx, { personId: present.ownerId, kind: 'copy-sealed', params })
 }
 
 /** Once the new one is sealed, the one that changes were asked for gives way to it. */
@@ -223,22 +224,14 @@ async function giveUp({ database }: Services, id: string): Promise<void> {
     const state = submission && stateAfter(submission.state, 'fail')
     if (!submission || !state || !(await updateSubmission(trx, submission, { state }))) return
     await appendRecord(trx, sealer, { action: 'sealing-failed', subject: 'submission', subjectId: id })
-    await tellOwner(trx, submission, 'sealing-failed', {})
+    const params = namesOf(submission)
+    await tellNews(trx, { personId: submission.ownerId, kind: 'sealing-failed', params })
   })
 }
 
-async function tellOwner(
-  trx: Trx,
-  { id, ownerId, title, assignmentId }: StoredSubmission,
-  kind: 'copy-sealed' | 'sealing-failed',
-  params: Readonly<Record<string, string>>,
-): Promise<void> {
-  const name = JSON.stringify(title)
-  await tellNews(trx, {
-    personId: ownerId,
-    kind,
-    params: { submissionId: id, assignmentId, name, ...params },
-  })
+/** What news about a submission name. */
+function namesOf({ id, assignmentId, title }: StoredSubmission) {
+  return { submissionId: id, assignmentId, title }
 }
 
 function toSealedFile({ path, fileSha256: sha256, bytes }: SealedFileRow): SealedFile {

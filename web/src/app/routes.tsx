@@ -140,10 +140,10 @@ export const routes: RouteObject[] = [
       },
       {
         path: 'assignments/:id',
-        lazy: inWords(
-          'submissions',
-          async () => (await import('../assignments/AssignmentScreen.tsx')).AssignmentScreen,
-        ),
+        lazy: inWords('submissions', async () => {
+          await needWords('assignments')
+          return (await import('../assignments/AssignmentScreen.tsx')).AssignmentScreen
+        }),
       },
       {
         path: 'logbooks',

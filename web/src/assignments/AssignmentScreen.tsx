@@ -8,13 +8,9 @@ import { useSession } from '../people/useSession.ts'
 import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { SubmitScreen } from '../submissions/SubmitScreen.tsx'
-import { needWords } from '../words/i18n.ts'
 import { assignmentQueries } from './queries.ts'
 
-const AssignmentForm = lazy(async () => {
-  await needWords('assignments')
-  return { default: (await import('./AssignmentForm.tsx')).AssignmentForm }
-})
+const AssignmentForm = lazy(async () => ({ default: (await import('./AssignmentForm.tsx')).AssignmentForm }))
 
 export function AssignmentScreen() {
   const { t } = useTranslation('app')

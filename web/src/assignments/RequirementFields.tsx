@@ -22,7 +22,7 @@ interface RequirementFieldsProps {
 }
 
 export function RequirementFields({ requirements, language, onChange }: RequirementFieldsProps) {
-  const { t } = useTranslation('assignments')
+  const { t } = useTranslation(['assignments', 'work'])
   const change = (id: string, changed: DraftRequirement) =>
     onChange(requirements.map((one) => (one.id === id ? changed : one)))
   return (
@@ -31,7 +31,7 @@ export function RequirementFields({ requirements, language, onChange }: Requirem
         {requirements.map((requirement, at) => (
           <li key={requirement.id}>
             <div className={styles.rowHead}>
-              <b>{t(`requirement.${requirement.kind}`)}</b>
+              <b>{t(`work:requirements.${requirement.kind}`)}</b>
               <SelectField
                 label={t('requirement.weight', { n: at + 1 })}
                 value={requirement.weight}
@@ -66,7 +66,7 @@ export function RequirementFields({ requirements, language, onChange }: Requirem
             startIcon={<IconPlus size={16} stroke={1.7} />}
             onClick={() => onChange([...requirements, newDraft(kind)])}
           >
-            {t(`requirement.${kind}`)}
+            {t(`work:requirements.${kind}`)}
           </Button>
         ))}
       </div>

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { evidenceKinds, licenceIds, licences, previewProblems } from '@valise/core/evidence'
-import { newsKinds } from '@valise/core/feedback'
+import { newsKinds } from '@valise/core/news'
 import { classRoles } from '@valise/core/people'
 import { reasonSentences, fieldSentences } from '@valise/core/problems'
 import { recordActions } from '@valise/core/records'
@@ -132,13 +132,14 @@ describe('keys that the screens ask for', () => {
     ([, family = '']) => new RegExp(`^${family.replaceAll('.', '\\.').replace(/\$\{\w+\}/g, '[^.]+')}$`),
   )
 
-  /** A key is asked for as it stands, or as one of a family (`roles.${role}`). */
+  /** A key is asked for as it stands, or as one of a family (`roles.${role}`, `joined_${role}`). */
   function isAskedFor(key: string): boolean {
     const last = key.slice(0, key.lastIndexOf('.') + 1)
+    const before = key.slice(0, key.lastIndexOf('_') + 1)
     return (
       code.includes(`${key}'`) ||
       code.includes(`${key}"`) ||
-      (last !== '' && code.includes(`${last}\${`)) ||
+      [last, before].some((beginning) => beginning !== '' && code.includes(`${beginning}\${`)) ||
       code.includes(`'${key}_`) ||
       families.some((family) => family.test(key))
     )

@@ -18,6 +18,7 @@ import * as newsOfSharing from './20261129150000_rename_news_of_sharing.ts'
 import * as filesOfPieces from './20261129160000_name_files_of_pieces.ts'
 import * as schemasOfRequirements from './20261129170000_number_schemas_of_requirements.ts'
 import * as openAudiences from './20261129180000_open_lists_of_audiences.ts'
+import * as paramsOfNews from './20261129190000_type_params_of_news.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
@@ -43,4 +44,5 @@ export const migrations = [
   filesOfPieces,
   schemasOfRequirements,
   openAudiences,
+  paramsOfNews,
 ] as const

@@ -76,6 +76,7 @@ const proofs: Record<string, readonly string[]> = {
   '20261129160000_name_files_of_pieces': [],
   '20261129170000_number_schemas_of_requirements': [],
   '20261129180000_open_lists_of_audiences': [],
+  '20261129190000_type_params_of_news': [],
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -212,6 +213,29 @@ describeEachDatabase('migrations', (open) => {
       ? await database.writer('sqlite_schema').where({ type: 'index', tbl_name: 'passes' }).pluck('name')
       : await database.writer('pg_indexes').where({ tablename: 'passes' }).pluck('indexname')
     expect(indexes).toEqual(expect.arrayContaining(['passesOfOwner', 'passesOnThing', 'passesForClass']))
+  })
+
+  it('gives news their titles as they are, and back', async () => {
+    const database = await open({ migrated: false })
+    await migrateUpTo(database, '20261129180000_open_lists_of_audiences')
+    const rows = await seedRows((await openTestSqlite()).writer)
+    await database.writer('people').insert(rows.get('people'))
+    const news = { personId: rows.get('people')?.['id'], at: 'now' }
+    const title = { en: 'Two winters', es: 'Dos inviernos' }
+    const before = { submissionId: 's1', name: JSON.stringify(title), by: 'Odalys Fenn' }
+    const named = { name: 'Tomasz', kind: 'page', thingId: 'p1' }
+    const tell = (id: string, kind: string, params: object) =>
+      database.writer('news').insert({ ...news, id, kind, params: JSON.stringify(params) })
+    await tell('a', 'copy-opened', before)
+    await tell('b', 'shared-with-me', named)
+    const told = async () =>
+      (await database.writer('news').orderBy('id')).map(({ params }: { params: string }) =>
+        JSON.parse(params),
+      )
+    await migrateUpTo(database, '20261129190000_type_params_of_news')
+    expect(await told()).toEqual([{ submissionId: 's1', title, by: 'Odalys Fenn' }, named])
+    await migrateDown(database)
+    expect(await told()).toEqual([before, named])
   })
 
   it('can be run again without doing anything', async () => {

@@ -1,8 +1,14 @@
 // A page that holds certain content, on screens.
 import type { RequirementOf } from '@valise/core/assignments'
+import { lazy } from 'react'
+import { needWords } from '../../../words/i18n.ts'
 import type { RequirementParts } from '../RequirementParts.ts'
-import { FixPage } from './FixPage.tsx'
 import { PageFields } from './PageFields.tsx'
+
+const FixPage = lazy(async () => {
+  await needWords('submissions')
+  return { default: (await import('./FixPage.tsx')).FixPage }
+})
 
 export const pageParts: RequirementParts<'page', RequirementOf<'page'>> = {
   toDraft: (requirement) => requirement,

@@ -3,9 +3,7 @@ import type { RequirementWords } from '../RequirementWords.ts'
 
 export const pageWords: RequirementWords<'page'> = {
   wanted: ({ pieces }, say) =>
-    pieces.length === 0
-      ? say.t('submissions:wanted.anyPage')
-      : say.t('submissions:wanted.page', { pieces: say.pieces(pieces) }),
+    pieces.length === 0 ? say.t('wanted.anyPage') : say.t('wanted.page', { pieces: say.pieces(pieces) }),
   found: ({ result }, say) => {
     if (result.page === null) return say.t('found.noPage')
     const page = result.page || say.t('untitled')

@@ -5,7 +5,7 @@ import { needWords } from '../../../words/i18n.ts'
 import type { RequirementParts } from '../RequirementParts.ts'
 
 const FixRights = lazy(async () => {
-  await needWords('evidence')
+  await Promise.all([needWords('submissions'), needWords('evidence')])
   return { default: (await import('./FixRights.tsx')).FixRights }
 })
 

@@ -7,7 +7,7 @@ import { StatementFields } from './StatementFields.tsx'
 import type { StatementDraft } from './StatementFields.tsx'
 
 const FixStatement = lazy(async () => {
-  await needWords('evidence')
+  await Promise.all([needWords('submissions'), needWords('evidence')])
   return { default: (await import('./FixStatement.tsx')).FixStatement }
 })
 

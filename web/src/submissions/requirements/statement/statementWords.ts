@@ -3,7 +3,7 @@ import type { RequirementWords } from '../RequirementWords.ts'
 
 export const statementWords: RequirementWords<'statement'> = {
   wanted: ({ questions, words: count }, { t }) =>
-    t(questions.length > 0 ? 'submissions:wanted.statementAlong' : 'submissions:wanted.statement', { count }),
+    t(questions.length > 0 ? 'wanted.statementAlong' : 'wanted.statement', { count }),
   found: ({ requirement, result }, { t }) => {
     if (result.item === null) return t('found.noWords')
     const words = { count: result.words, title: result.item.title, least: requirement.words }

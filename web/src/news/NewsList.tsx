@@ -1,11 +1,12 @@
 // News as dated sentences, newest first.
 import Link from '@mui/material/Link'
-import type { NewsItem } from '@valise/core/feedback'
+import type { NewsItem } from '@valise/core/news'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { useWhen } from '../ui/useWhen.ts'
 import { useNewsWords } from './useNewsWords.ts'
 import styles from './NewsList.module.css'
+import { newsWordsOf } from './wordsByKind.ts'
 
 export function NewsList({ items }: { readonly items: readonly NewsItem[] }) {
   const { t } = useTranslation('feedback')
@@ -32,18 +33,11 @@ export function NewsList({ items }: { readonly items: readonly NewsItem[] }) {
 /** The way to what the news is of, where there is one. */
 function Way({ item: { kind, params } }: { readonly item: NewsItem }) {
   const { t } = useTranslation('feedback')
-  const to = linkTo(kind, params)
+  const to = newsWordsOf(kind).linkTo(params)
   if (to === null) return null
   return (
     <Link component={RouterLink} to={to}>
       {t('news.open')}
     </Link>
   )
-}
-
-function linkTo(kind: NewsItem['kind'], params: NewsItem['params']): string | null {
-  if (kind === 'shared-with-me') return `/${params['kind']}s/${params['thingId']}`
-  // What was not sealed is handed in again where it was handed in.
-  if (kind === 'assignment-set' || kind === 'sealing-failed') return `/assignments/${params['assignmentId']}`
-  return params['submissionId'] === undefined ? null : `/submissions/${params['submissionId']}`
 }

@@ -1,13 +1,14 @@
 // News in the database: one row per person and thing that happened.
-import type { NewsItem, NewsKind, NewsPage } from '@valise/core/feedback'
+import type { NewsItem, NewsKind, NewsPage, NewsParams } from '@valise/core/news'
 import { countRows, newestFirst, toCursor } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 
-export interface NewsToTell {
+interface NewsOfKind<K extends NewsKind> {
   readonly personId: string
-  readonly kind: NewsKind
-  readonly params: Readonly<Record<string, string>>
+  readonly kind: K
+  readonly params: NewsParams<K>
 }
+export type NewsToTell = { [K in NewsKind]: NewsOfKind<K> }[NewsKind]
 
 /** Saves a piece of news. @returns its id */
 export async function tellNews(trx: Trx, news: NewsToTell): Promise<string> {
@@ -68,6 +69,6 @@ interface NewsRow {
   params: string
 }
 
-function toNewsItem(row: NewsRow): NewsItem {
-  return { id: row.id, kind: row.kind, at: row.at, seen: row.seenAt !== null, params: JSON.parse(row.params) }
+function toNewsItem({ id, kind, at, seenAt, params }: NewsRow): NewsItem {
+  return { id, kind, at, seen: seenAt !== null, params: JSON.parse(params) }
 }

@@ -1,12 +1,12 @@
 // News: read one's own, and say that it was seen.
-import { newsPageSchema } from '@valise/core/feedback'
+import { newsPageSchema } from '@valise/core/news'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import { inTransaction } from '../database/index.ts'
 import { route } from '../http/index.ts'
 import { listNews, markNewsSeen } from './store.ts'
 
-export const feedbackRoutes = [
+export const newsRoutes = [
   route(
     {
       method: 'get',

@@ -1,6 +1,6 @@
 // What the screens know of news.
 import { infiniteQueryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { NewsPage } from '@valise/core/feedback'
+import type { NewsPage } from '@valise/core/news'
 import { ask, withQuery } from '../api/index.ts'
 
 const FRESH_EVERY_MS = 60_000
