@@ -1,9 +1,15 @@
 // Audiences that people belong to by being in a class in certain roles.
+import type { AudienceKind, AudienceOf } from '@valise/core/access'
 import type { ClassRole } from '@valise/core/people'
 import { presentMembers } from '../presentMembersStore.ts'
 import type { AudienceStore } from './AudienceStore.ts'
 
-export function inRoles(roles: readonly ClassRole[]): AudienceStore<'class' | 'assessors'> {
+/** The audiences that go by a class. */
+type OfClass = {
+  [K in AudienceKind]: 'classId' extends keyof AudienceOf<K> ? K : never
+}[AudienceKind]
+
+export function inRoles(roles: readonly ClassRole[]): AudienceStore<OfClass> {
   return {
     isFor(reader, viewer) {
       if (viewer.kind !== 'person') return null
