@@ -14,11 +14,13 @@ interface PieceBarProps {
   readonly piece: Piece
   /** The half of the page in which the piece stands. */
   readonly side: 'left' | 'right'
+  /** Whether it stands in the first row, above which there is no room to grow. */
+  readonly isFirst: boolean
   /** Told where the text editor can put its buttons. */
   readonly onTools: (place: HTMLElement | null) => void
 }
 
-export function PieceBar({ piece, side, onTools }: PieceBarProps) {
+export function PieceBar({ piece, side, isFirst, onTools }: PieceBarProps) {
   const { t } = useTranslation('pages')
   const { setPiece, hold, remove } = usePageActs()
   const { panels, Tools, Editor } = partsOf(piece)
@@ -32,7 +34,13 @@ export function PieceBar({ piece, side, onTools }: PieceBarProps) {
   }
   const opened = panels.find(({ name }) => name === open)
   return (
-    <div className={styles.bar} data-side={side} role="toolbar" aria-label={t('bar.label')}>
+    <div
+      className={styles.bar}
+      data-side={side}
+      data-grows={isFirst && opened ? 'down' : 'up'}
+      role="toolbar"
+      aria-label={t('bar.label')}
+    >
       {/* An editor puts its own buttons here. */}
       {Editor ? <span ref={onTools} className={styles.text} /> : null}
       <label className={styles.span}>

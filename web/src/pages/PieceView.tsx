@@ -56,7 +56,7 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
         choose(null)
       }}
     >
-      {isChosen && !isPutting ? <PieceBar piece={piece} side={side} onTools={setTools} /> : null}
+      {isChosen && !isPutting ? <PieceBar piece={piece} side={side} isFirst={row === 1} onTools={setTools} /> : null}
       {isWritten ? (
         <Suspense fallback={<Html piece={piece} lang={lang} shown={shown} />}>
           <Editor piece={piece} row={row} fromElsewhere={fromElsewhere} tools={tools} />
