@@ -1,7 +1,7 @@
 // Whom a pass is for: every audience that there is, of every kind.
 import type { Audience, AudienceKind, AudienceOf, Audiences } from '@valise/core/access'
 import { useTranslation } from 'react-i18next'
-import { offeredKinds, partsOf } from './audiences/partsByKind.ts'
+import { offeredKinds, uiOf } from './audiences/uiByKind.ts'
 import styles from './GivePass.module.css'
 
 interface AudienceChoiceProps {
@@ -18,7 +18,7 @@ export function AudienceChoice({ audiences, value, hasAsked, onChange }: Audienc
     <fieldset className={styles.choices}>
       <legend className="only-heard">{t('give.missing')}</legend>
       {offeredKinds.map((kind) => {
-        const { Choices } = partsOf(kind)
+        const { Choices } = uiOf(kind)
         return (
           <Choices
             key={kind}

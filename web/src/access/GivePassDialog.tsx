@@ -12,7 +12,7 @@ import { useTranslation } from 'react-i18next'
 import { sessionQueries } from '../people/queries.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { AudienceChoice } from './AudienceChoice.tsx'
-import { partsOf } from './audiences/partsByKind.ts'
+import { uiOf } from './audiences/uiByKind.ts'
 import { PassDays } from './PassDays.tsx'
 import { useGivePass } from './queries.ts'
 import { useAccessWords } from './useAccessWords.ts'
@@ -26,7 +26,7 @@ interface GivePassDialogProps {
 
 export function GivePassDialog({ thing, audiences, onClose }: GivePassDialogProps) {
   const [given, setGiven] = useState<Pass | null>(null)
-  const Given = given && partsOf(given.audience.kind).Given
+  const Given = given && uiOf(given.audience.kind).Given
   return (
     <Dialog open onClose={onClose} aria-labelledby="give-pass" fullWidth maxWidth="sm">
       {given && Given ? (
@@ -36,7 +36,7 @@ export function GivePassDialog({ thing, audiences, onClose }: GivePassDialogProp
           thing={thing}
           audiences={audiences}
           onClose={onClose}
-          onGiven={(pass) => (partsOf(pass.audience.kind).Given ? setGiven(pass) : onClose())}
+          onGiven={(pass) => (uiOf(pass.audience.kind).Given ? setGiven(pass) : onClose())}
         />
       )}
     </Dialog>
@@ -57,9 +57,9 @@ function PassForm({ thing, audiences, onClose, onGiven }: PassFormProps) {
   const [days, setDays] = useState<PassChange>({ firstDay: null, lastDay: null })
   const [hasAsked, setHasAsked] = useState(false)
   const isDraft = thing.kind === 'page' && thing.publishedAt === null
-  const isWhole = audience !== null && partsOf(audience.kind).isComplete(audience)
+  const isWhole = audience !== null && uiOf(audience.kind).isComplete(audience)
   const onAudience = (chosen: Audience) => {
-    const { usualDays } = partsOf(chosen.kind)
+    const { usualDays } = uiOf(chosen.kind)
     if (usualDays !== null && audience?.kind !== chosen.kind && days.lastDay === null)
       setDays({ ...days, lastDay: addDays(dayOf(new Date().toISOString(), school.timeZone), usualDays) })
     setAudience(chosen)

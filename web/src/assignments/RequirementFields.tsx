@@ -10,8 +10,8 @@ import {
 import type { RequirementKind } from '@valise/core/assignments'
 import type { Language } from '@valise/core/people'
 import { useTranslation } from 'react-i18next'
-import { partsOf } from '../submissions/requirements/partsByKind.ts'
-import type { DraftRequirement, FieldsProps } from '../submissions/requirements/RequirementParts.ts'
+import { uiOf } from '../submissions/requirements/uiByKind.ts'
+import type { DraftRequirement, FieldsProps } from '../submissions/requirements/RequirementUi.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import styles from './Assignments.module.css'
 
@@ -75,10 +75,10 @@ export function RequirementFields({ requirements, language, onChange }: Requirem
 }
 
 function Fields({ requirement, ...props }: FieldsProps<DraftRequirement>) {
-  const { Fields: FieldsOfKind } = partsOf(requirement.kind)
+  const { Fields: FieldsOfKind } = uiOf(requirement.kind)
   return <FieldsOfKind requirement={requirement} {...props} />
 }
 
 function newDraft(kind: RequirementKind): DraftRequirement {
-  return partsOf(kind).toDraft(requirementDefinitionOf(kind).create(crypto.randomUUID()))
+  return uiOf(kind).toDraft(requirementDefinitionOf(kind).create(crypto.randomUUID()))
 }

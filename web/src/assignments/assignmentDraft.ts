@@ -2,8 +2,8 @@
 import type { Assignment, AssignmentInput } from '@valise/core/assignments'
 import { languages } from '@valise/core/people'
 import type { Localized } from '@valise/core/people'
-import { partsOf } from '../submissions/requirements/partsByKind.ts'
-import type { DraftRequirement } from '../submissions/requirements/RequirementParts.ts'
+import { uiOf } from '../submissions/requirements/uiByKind.ts'
+import type { DraftRequirement } from '../submissions/requirements/RequirementUi.ts'
 import { fromLines, toLines } from '../ui/textLines.ts'
 import type { Texts } from '../ui/textLines.ts'
 
@@ -30,7 +30,7 @@ export function toDraft(
   return {
     title: textsOf(title),
     brief: brief === null ? nothing : textsOf(brief),
-    requirements: requirements.map((one) => partsOf(one.kind).toDraft(one)),
+    requirements: requirements.map((one) => uiOf(one.kind).toDraft(one)),
     scale: toLines(scale.map(({ name }) => name)),
     terms: toLines(terms),
     dueLocal: dueLocal ?? '',
@@ -49,7 +49,7 @@ export function toInput(
   return {
     title: localized(title),
     brief: Object.keys(described).length === 0 ? null : described,
-    requirements: requirements.map((one) => partsOf(one.kind).fromDraft(one)),
+    requirements: requirements.map((one) => uiOf(one.kind).fromDraft(one)),
     scale: fromLines(scale).map((name, at) => ({ id: before[at]?.id ?? newId(), name })),
     terms: fromLines(terms),
     dueLocal: dueLocal === '' ? null : dueLocal,

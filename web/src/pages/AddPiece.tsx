@@ -7,7 +7,7 @@ import { memo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { useListWords } from '../ui/useListWords.ts'
-import { partsOf } from './pieces/partsByKind.ts'
+import { uiOf } from './pieces/uiByKind.ts'
 import { usePageActs } from './usePageEditor.ts'
 import styles from './AddPiece.module.css'
 
@@ -25,7 +25,7 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
 
   const want = (kind: PieceKind) => {
     setTyped('')
-    const adds = partsOf({ kind }).add
+    const adds = uiOf({ kind }).add
     if ('Chooser' in adds) return setChoosing(kind)
     add([adds.start(crypto.randomUUID())])
     onAdded?.()
@@ -64,7 +64,7 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
       </StitchedBox>
       <ul className={styles.kinds}>
         {pieceKinds.map((kind) => {
-          const KindIcon = partsOf({ kind }).icon
+          const KindIcon = uiOf({ kind }).icon
           return (
             <li key={kind}>
               <button type="button" onClick={() => want(kind)}>
@@ -81,6 +81,6 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
 })
 
 function chooserOf(kind: PieceKind) {
-  const { add } = partsOf({ kind })
+  const { add } = uiOf({ kind })
   return 'Chooser' in add ? add.Chooser : null
 }

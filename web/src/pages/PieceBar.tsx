@@ -5,7 +5,7 @@ import { useState } from 'react'
 import type { ReactNode, Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useRefocus } from '../ui/useRefocus.ts'
-import { partsOf } from './pieces/partsByKind.ts'
+import { uiOf } from './pieces/uiByKind.ts'
 import { usePageActs } from './usePageEditor.ts'
 import { spanOf, widthOf, widths } from './widths.ts'
 import styles from './PieceBar.module.css'
@@ -23,7 +23,7 @@ interface PieceBarProps {
 export function PieceBar({ piece, side, isFirst, onTools }: PieceBarProps) {
   const { t } = useTranslation('pages')
   const { setPiece, hold, remove } = usePageActs()
-  const { panels, Tools, Editor } = partsOf(piece)
+  const { panels, Tools, Editor } = uiOf(piece)
   const [open, setOpen] = useState<string | null>(null)
   // Whichever of them was opened has the focus again.
   const [last, setLast] = useState(panels[0]?.name)

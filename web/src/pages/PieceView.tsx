@@ -4,7 +4,7 @@ import type { PageDocument, Piece, Shown } from '@valise/core/pages'
 import { memo, Suspense, useEffect, useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { PieceBar } from './PieceBar.tsx'
-import { partsOf } from './pieces/partsByKind.ts'
+import { uiOf } from './pieces/uiByKind.ts'
 import { draftView } from './shownHere.ts'
 import { useRefocus } from '../ui/useRefocus.ts'
 import { SpanHandle } from './SpanHandle.tsx'
@@ -35,7 +35,7 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
   const frame = useRef<HTMLDivElement>(null)
   const [tools, setTools] = useState<HTMLElement | null>(null)
   const chooser = useRefocus<HTMLButtonElement>(isChosen)
-  const { Editor } = partsOf(piece)
+  const { Editor } = uiOf(piece)
   const isWritten = isChosen && Editor !== null
 
   // One goes on with what one has chosen; what is written in place takes the focus into itself.
@@ -56,7 +56,9 @@ export const PieceView = memo(function PieceView(props: PieceViewProps) {
         choose(null)
       }}
     >
-      {isChosen && !isPutting ? <PieceBar piece={piece} side={side} isFirst={row === 1} onTools={setTools} /> : null}
+      {isChosen && !isPutting ? (
+        <PieceBar piece={piece} side={side} isFirst={row === 1} onTools={setTools} />
+      ) : null}
       {isWritten ? (
         <Suspense fallback={<Html piece={piece} lang={lang} shown={shown} />}>
           <Editor piece={piece} row={row} fromElsewhere={fromElsewhere} tools={tools} />
@@ -86,7 +88,7 @@ type HtmlProps = Pick<PieceViewProps, 'piece' | 'lang' | 'shown'>
 function Html({ piece, lang, shown }: HtmlProps) {
   const { t } = useTranslation('pages')
   const html = useMemo(() => renderPiece(piece, draftView(lang, shown)), [piece, lang, shown])
-  const isEmpty = partsOf(piece).Editor !== null && /^(<[^>]*>)*$/.test(html)
+  const isEmpty = uiOf(piece).Editor !== null && /^(<[^>]*>)*$/.test(html)
   if (isEmpty) return <p className={styles.hint}>{t('textHint')}</p>
   // The core's renderer builds it from known parts and escapes all text.
   return <div className={styles.html} dangerouslySetInnerHTML={{ __html: html }} />

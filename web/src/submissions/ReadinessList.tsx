@@ -8,7 +8,7 @@ import { Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useSearchParams } from 'react-router'
 import { ReadinessDashes } from '../ui/ReadinessDashes.tsx'
-import { partsOf } from './requirements/partsByKind.ts'
+import { uiOf } from './requirements/uiByKind.ts'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './Readiness.module.css'
 
@@ -72,7 +72,7 @@ function Row({ checked, band, handIn, isOpen, onOpen }: RowProps) {
   const { t } = useTranslation(['submissions', 'work'])
   const words = useSubmissionWords()
   const { requirement, result } = checked
-  const { Fix } = partsOf(requirement.kind)
+  const { Fix } = uiOf(requirement.kind)
   return (
     <li
       className={styles.row}

@@ -3,7 +3,7 @@ import { definitionOf } from '@valise/core/pages'
 import type { PieceKind } from '@valise/core/pages'
 import { EvidenceChooser } from '../../evidence/EvidenceChooser.tsx'
 import { usePageActs } from '../usePageEditor.ts'
-import type { ChooserProps } from './PieceParts.ts'
+import type { ChooserProps } from './PieceUi.ts'
 
 export function ChooseEvidence({ kind, onAdded, onClose }: ChooserProps & { readonly kind: PieceKind }) {
   const { addEvidence } = usePageActs()

@@ -4,7 +4,7 @@ import { LONGEST_CAPTION } from '@valise/core/evidence'
 import type { CaptionedPiece } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
 import { usePageActs } from '../usePageEditor.ts'
-import type { BarPanel, PanelProps } from './PieceParts.ts'
+import type { BarPanel, PanelProps } from './PieceUi.ts'
 import { WordsPanel } from './WordsPanel.tsx'
 
 export const captionPanel: BarPanel<CaptionedPiece> = { name: 'caption', Label, Panel: Caption }

@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useTranslation } from 'react-i18next'
 import { LinkAddress } from '../../LinkAddress.tsx'
-import type { GivenProps } from '../AudienceParts.ts'
+import type { GivenProps } from '../AudienceUi.ts'
 
 export function LinkReady({ pass, onClose }: GivenProps) {
   const { t } = useTranslation('access')

@@ -2,7 +2,7 @@
 import { newEntryPiece } from '@valise/core/pages'
 import { EntryChooser } from '../../../reflections/EntryChooser.tsx'
 import { usePageActs } from '../../usePageEditor.ts'
-import type { ChooserProps } from '../PieceParts.ts'
+import type { ChooserProps } from '../PieceUi.ts'
 
 export function ChooseEntry({ onAdded, onClose }: ChooserProps) {
   const { add } = usePageActs()

@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { OwnIcon } from '../../../ui/OwnIcon.tsx'
 import styles from '../../PieceBar.module.css'
 import { usePage } from '../../usePageEditor.ts'
-import type { BarPanel, PanelProps } from '../PieceParts.ts'
+import type { BarPanel, PanelProps } from '../PieceUi.ts'
 import { WordsPanel } from '../WordsPanel.tsx'
 
 type PicturePiece = PieceOf<'picture'>

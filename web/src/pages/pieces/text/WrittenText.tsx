@@ -3,7 +3,7 @@ import type { PieceOf } from '@valise/core/pages'
 import { lazy } from 'react'
 import { useTranslation } from 'react-i18next'
 import { usePageActs } from '../../usePageEditor.ts'
-import type { EditorProps } from '../PieceParts.ts'
+import type { EditorProps } from '../PieceUi.ts'
 
 /** The editor is fetched when somebody begins to write. */
 const TextEditor = lazy(async () => ({

@@ -5,7 +5,7 @@ import { Link as RouterLink } from 'react-router'
 import { AddPart } from '../../AddPart.tsx'
 import { useChoose } from '../../queries.ts'
 import styles from '../../Readiness.module.css'
-import type { FixProps } from '../RequirementParts.ts'
+import type { FixProps } from '../RequirementUi.ts'
 
 export function FixPage({ checked: { result }, handIn }: FixProps<'page'>) {
   const { t } = useTranslation('submissions')

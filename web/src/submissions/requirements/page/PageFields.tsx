@@ -4,7 +4,7 @@ import type { RequirementOf } from '@valise/core/assignments'
 import { contentSorts } from '@valise/core/pages'
 import type { ContentSort } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import type { FieldsProps } from '../RequirementParts.ts'
+import type { FieldsProps } from '../RequirementUi.ts'
 import styles from './PageFields.module.css'
 
 export function PageFields({ requirement, onChange }: FieldsProps<RequirementOf<'page'>>) {

@@ -8,7 +8,7 @@ import { Fetched } from '../../../ui/Fetched.tsx'
 import { Refusal } from '../../../ui/Refusal.tsx'
 import { submissionQueries } from '../../queries.ts'
 import styles from '../../Readiness.module.css'
-import type { FixProps } from '../RequirementParts.ts'
+import type { FixProps } from '../RequirementUi.ts'
 
 export function FixRights({ checked: { result } }: FixProps<'rights'>) {
   const { t } = useTranslation('submissions')

@@ -15,7 +15,7 @@ import { useSavedText } from '../../../ui/useSavedText.ts'
 import { submissionQueries } from '../../queries.ts'
 import styles from '../../Readiness.module.css'
 import { useSubmissionWords } from '../../useSubmissionWords.ts'
-import type { FixProps } from '../RequirementParts.ts'
+import type { FixProps } from '../RequirementUi.ts'
 
 export function FixStatement({ checked: { requirement, result }, handIn }: FixProps<'statement'>) {
   const { t } = useTranslation('submissions')

@@ -4,7 +4,7 @@ import { MOST_STATEMENT_WORDS } from '@valise/core/assignments'
 import type { RequirementOf } from '@valise/core/assignments'
 import { useTranslation } from 'react-i18next'
 import type { Texts } from '../../../ui/textLines.ts'
-import type { FieldsProps } from '../RequirementParts.ts'
+import type { FieldsProps } from '../RequirementUi.ts'
 
 /** The questions by lines. */
 export type StatementDraft = Omit<RequirementOf<'statement'>, 'questions'> & { readonly questions: Texts }

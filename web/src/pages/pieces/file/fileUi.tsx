@@ -3,10 +3,10 @@ import { IconFile } from '@tabler/icons-react'
 import type { PieceOf } from '@valise/core/pages'
 import { captionPanel } from '../captionPanel.tsx'
 import { ChooseEvidence } from '../ChooseEvidence.tsx'
-import type { PieceParts } from '../PieceParts.ts'
+import type { PieceUi } from '../PieceUi.ts'
 import { OfferFile } from './OfferFile.tsx'
 
-export const fileParts: PieceParts<PieceOf<'file'>> = {
+export const fileUi: PieceUi<PieceOf<'file'>> = {
   icon: IconFile,
   add: { Chooser: (props) => <ChooseEvidence kind="file" {...props} /> },
   panels: [captionPanel],

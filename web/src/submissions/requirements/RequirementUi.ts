@@ -4,10 +4,7 @@ import type { Language } from '@valise/core/people'
 import type { HandIn } from '@valise/core/submissions'
 import type { ReactNode } from 'react'
 
-export interface RequirementParts<
-  K extends RequirementKind,
-  Draft extends DraftRequirement = DraftRequirement,
-> {
+export interface RequirementUi<K extends RequirementKind, Draft extends DraftRequirement = DraftRequirement> {
   /** The requirement as the form holds it. */
   toDraft(requirement: RequirementOf<K>): Draft
   fromDraft(draft: Draft): RequirementOf<K>

@@ -2,14 +2,14 @@
 import type { RequirementOf } from '@valise/core/assignments'
 import { lazy } from 'react'
 import { needWords } from '../../../words/i18n.ts'
-import type { RequirementParts } from '../RequirementParts.ts'
+import type { RequirementUi } from '../RequirementUi.ts'
 
 const FixRights = lazy(async () => {
   await Promise.all([needWords('submissions'), needWords('evidence')])
   return { default: (await import('./FixRights.tsx')).FixRights }
 })
 
-export const rightsParts: RequirementParts<'rights', RequirementOf<'rights'>> = {
+export const rightsUi: RequirementUi<'rights', RequirementOf<'rights'>> = {
   toDraft: (requirement) => requirement,
   fromDraft: (draft) => draft,
   Fields: () => null,

@@ -3,10 +3,10 @@ import { IconPhoto } from '@tabler/icons-react'
 import type { PieceOf } from '@valise/core/pages'
 import { captionPanel } from '../captionPanel.tsx'
 import { ChooseEvidence } from '../ChooseEvidence.tsx'
-import type { PieceParts } from '../PieceParts.ts'
+import type { PieceUi } from '../PieceUi.ts'
 import { describePanel } from './describePanel.tsx'
 
-export const pictureParts: PieceParts<PieceOf<'picture'>> = {
+export const pictureUi: PieceUi<PieceOf<'picture'>> = {
   icon: IconPhoto,
   add: { Chooser: (props) => <ChooseEvidence kind="picture" {...props} /> },
   panels: [captionPanel, describePanel],

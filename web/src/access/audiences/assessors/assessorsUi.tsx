@@ -1,9 +1,9 @@
 // The assessors of a class, in the dialog.
 import { useTranslation } from 'react-i18next'
-import type { AudienceParts, ChoicesProps } from '../AudienceParts.ts'
+import type { AudienceUi, ChoicesProps } from '../AudienceUi.ts'
 import { Choice } from '../Choice.tsx'
 
-export const assessorsParts: AudienceParts<'assessors'> = {
+export const assessorsUi: AudienceUi<'assessors'> = {
   Choices,
   isComplete: () => true,
   usualDays: null,

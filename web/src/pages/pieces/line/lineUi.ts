@@ -2,9 +2,9 @@
 import { IconMinus } from '@tabler/icons-react'
 import { newLinePiece } from '@valise/core/pages'
 import type { PieceOf } from '@valise/core/pages'
-import type { PieceParts } from '../PieceParts.ts'
+import type { PieceUi } from '../PieceUi.ts'
 
-export const lineParts: PieceParts<PieceOf<'line'>> = {
+export const lineUi: PieceUi<PieceOf<'line'>> = {
   icon: IconMinus,
   add: { start: newLinePiece },
   panels: [],

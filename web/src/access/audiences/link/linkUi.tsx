@@ -2,11 +2,11 @@
 import TextField from '@mui/material/TextField'
 import { LONGEST_LINK_NAME } from '@valise/core/access'
 import { useTranslation } from 'react-i18next'
-import type { AudienceParts, ChoicesProps } from '../AudienceParts.ts'
+import type { AudienceUi, ChoicesProps } from '../AudienceUi.ts'
 import { Choice } from '../Choice.tsx'
 import { LinkReady } from './LinkReady.tsx'
 
-export const linkParts: AudienceParts<'link'> = {
+export const linkUi: AudienceUi<'link'> = {
   Choices,
   isComplete: ({ name }) => name.trim() !== '',
   // A link goes from hand to hand, so it is offered with an end; whoever wants none takes the day away.

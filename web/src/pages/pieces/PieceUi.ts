@@ -6,7 +6,7 @@ import type { ReactNode } from 'react'
 /** A function alone, so that a component for any captioned piece does for one of them. */
 type Component<Props> = (props: Props) => ReactNode
 
-export interface PieceParts<P extends Piece> {
+export interface PieceUi<P extends Piece> {
   readonly icon: Icon
   readonly add: AddsPiece<P>
   /** What opens under the bar of a chosen piece, each by its own button. */

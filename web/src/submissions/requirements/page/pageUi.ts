@@ -2,7 +2,7 @@
 import type { RequirementOf } from '@valise/core/assignments'
 import { lazy } from 'react'
 import { needWords } from '../../../words/i18n.ts'
-import type { RequirementParts } from '../RequirementParts.ts'
+import type { RequirementUi } from '../RequirementUi.ts'
 import { PageFields } from './PageFields.tsx'
 
 const FixPage = lazy(async () => {
@@ -10,7 +10,7 @@ const FixPage = lazy(async () => {
   return { default: (await import('./FixPage.tsx')).FixPage }
 })
 
-export const pageParts: RequirementParts<'page', RequirementOf<'page'>> = {
+export const pageUi: RequirementUi<'page', RequirementOf<'page'>> = {
   toDraft: (requirement) => requirement,
   fromDraft: (draft) => draft,
   Fields: PageFields,

@@ -1,10 +1,10 @@
 // One person, in the dialog.
 import { useTranslation } from 'react-i18next'
 import { SelectField } from '../../../ui/SelectField.tsx'
-import type { AudienceParts, ChoicesProps } from '../AudienceParts.ts'
+import type { AudienceUi, ChoicesProps } from '../AudienceUi.ts'
 import { Choice } from '../Choice.tsx'
 
-export const personParts: AudienceParts<'person'> = {
+export const personUi: AudienceUi<'person'> = {
   Choices,
   isComplete: ({ personId }) => personId !== '',
   usualDays: null,

@@ -2,7 +2,7 @@
 import { lazy } from 'react'
 import { fromLines, toLines } from '../../../ui/textLines.ts'
 import { needWords } from '../../../words/i18n.ts'
-import type { RequirementParts } from '../RequirementParts.ts'
+import type { RequirementUi } from '../RequirementUi.ts'
 import { StatementFields } from './StatementFields.tsx'
 import type { StatementDraft } from './StatementFields.tsx'
 
@@ -11,7 +11,7 @@ const FixStatement = lazy(async () => {
   return { default: (await import('./FixStatement.tsx')).FixStatement }
 })
 
-export const statementParts: RequirementParts<'statement', StatementDraft> = {
+export const statementUi: RequirementUi<'statement', StatementDraft> = {
   toDraft: (requirement) => ({ ...requirement, questions: toLines(requirement.questions) }),
   fromDraft: (draft) => ({ ...draft, questions: fromLines(draft.questions) }),
   Fields: StatementFields,

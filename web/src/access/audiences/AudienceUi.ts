@@ -2,7 +2,7 @@
 import type { AudienceKind, AudienceOf, Audiences, Pass } from '@valise/core/access'
 import type { ReactNode } from 'react'
 
-export interface AudienceParts<K extends AudienceKind> {
+export interface AudienceUi<K extends AudienceKind> {
   /** One choice for each audience of this kind that there is. */
   Choices(props: ChoicesProps<K>): ReactNode
   /** Whether the choice says all that it has to. */

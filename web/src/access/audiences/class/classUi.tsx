@@ -1,9 +1,9 @@
 // Everybody in a class, in the dialog.
 import { useTranslation } from 'react-i18next'
-import type { AudienceParts, ChoicesProps } from '../AudienceParts.ts'
+import type { AudienceUi, ChoicesProps } from '../AudienceUi.ts'
 import { Choice } from '../Choice.tsx'
 
-export const classParts: AudienceParts<'class'> = {
+export const classUi: AudienceUi<'class'> = {
   Choices,
   isComplete: () => true,
   usualDays: null,
