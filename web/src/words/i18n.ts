@@ -2,15 +2,16 @@
 import { createInstance } from 'i18next'
 import { initReactI18next } from 'react-i18next'
 import type { Language } from '@valise/core/people'
+import { inBothLanguages } from './inBothLanguages.ts'
 
-const loaders = {
-  en: async () => (await import('./en/index.ts')).en,
-  es: async () => (await import('./es/index.ts')).es,
-} as const satisfies Record<Language, () => Promise<object>>
+const loaders = inBothLanguages(
+  { always: async () => (await import('./en/index.ts')).en },
+  { always: async () => (await import('./es/index.ts')).es },
+)
 
 /** The words of single screens, fetched with them. */
-const screenLoaders = {
-  en: {
+const screenLoaders = inBothLanguages(
+  {
     access: async () => (await import('./en/access.json')).default,
     assignments: async () => (await import('./en/assignments.json')).default,
     bench: async () => (await import('./en/bench.json')).default,
@@ -28,7 +29,7 @@ const screenLoaders = {
     reflections: async () => (await import('./en/reflections.json')).default,
     submissions: async () => (await import('./en/submissions.json')).default,
   },
-  es: {
+  {
     access: async () => (await import('./es/access.json')).default,
     assignments: async () => (await import('./es/assignments.json')).default,
     bench: async () => (await import('./es/bench.json')).default,
@@ -46,7 +47,7 @@ const screenLoaders = {
     reflections: async () => (await import('./es/reflections.json')).default,
     submissions: async () => (await import('./es/submissions.json')).default,
   },
-} as const satisfies Record<Language, object>
+)
 export type ScreenWords = keyof (typeof screenLoaders)['en']
 
 const needed = new Set<ScreenWords>()
@@ -69,7 +70,7 @@ export async function startWords(): Promise<void> {
     lng: language,
     fallbackLng: false,
     defaultNS: 'app',
-    resources: { [language]: await loaders[language]() },
+    resources: { [language]: await loaders[language].always() },
     interpolation: { escapeValue: false },
     // What is shown follows words that come in later.
     react: { useSuspense: false, bindI18nStore: 'added' },
@@ -81,7 +82,7 @@ export async function startWords(): Promise<void> {
 export async function speak(language: Language): Promise<void> {
   if (i18n.language === language) return
   wanted = language
-  for (const [namespace, words] of Object.entries(await loaders[language]())) {
+  for (const [namespace, words] of Object.entries(await loaders[language].always())) {
     i18n.addResourceBundle(language, namespace, words)
   }
   for (const name of needed) await fetchWords(language, name)
