@@ -1,11 +1,9 @@
 // Pages: written in place, put together from the tray, saved by themselves, published when their author says so.
 import type { Page } from '@playwright/test'
-import { addText, beginPage, saved, takeUp } from './support/acts.ts'
+import { addressOf, addText, beginPage, saved, takeUp } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
-
-const addressOf = (page: Page) => new URL(page.url()).pathname
 
 test('a page is begun, written, illustrated and published, and shows what has changed since', async ({
   browser,

@@ -1,12 +1,10 @@
 // Whatever the lists of kinds offer, a new one without being told: chosen on the screen, and its screen as it stands.
 import type { Page } from '@playwright/test'
-import { beginPage, saved } from './support/acts.ts'
+import { addressOf, beginPage, saved } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
-import { findingsOf, paleHintsOf, widthOver } from './support/variants.ts'
+import { expectWhole, findingsOf, paleHintsOf } from './support/variants.ts'
 
 const site = useSite()
-
-const addressOf = (page: Page) => new URL(page.url()).pathname
 
 test('a piece of every kind that is offered is added, chosen, and shown to readers', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
@@ -131,8 +129,4 @@ async function expectFit(page: Page, name: string): Promise<void> {
   expect.soft(await findingsOf(page, 'contrast', `${name}, dark`)).toEqual([])
   await page.emulateMedia({ colorScheme: 'light' })
   await page.setViewportSize({ width: 1280, height: 800 })
-}
-
-async function expectWhole(page: Page, variant: string): Promise<void> {
-  await expect.soft.poll(() => widthOver(page), { message: variant, timeout: 10_000 }).toBe(0)
 }

@@ -1,7 +1,7 @@
 // Every screen, in one visit each: accessible in light and dark, whole in all its widths, in both languages, without a
 // word from the console.
 import type { Browser, ConsoleMessage, Page } from '@playwright/test'
-import { findingsOf, paleHintsOf, widthOver } from './support/variants.ts'
+import { expectWhole, findingsOf, paleHintsOf } from './support/variants.ts'
 import { screens } from './support/screens.ts'
 import type { Screen } from './support/screens.ts'
 import { settled } from './support/acts.ts'
@@ -132,9 +132,4 @@ async function expectAt(page: Page, { name, at }: Screen): Promise<void> {
 /** Asked until it is so: a hint fades in with its field. */
 async function expectHintsToBeRead(page: Page, name: string): Promise<void> {
   await expect.soft.poll(() => paleHintsOf(page), { message: name, timeout: 10_000 }).toEqual([])
-}
-
-/** Asked until it is so: on a busy machine a screen follows its window a few frames later. */
-async function expectWhole(page: Page, variant: string): Promise<void> {
-  await expect.soft.poll(() => widthOver(page), { message: variant, timeout: 10_000 }).toBe(0)
 }

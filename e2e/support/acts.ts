@@ -4,6 +4,9 @@ import type { FileChooser, Locator, Page } from '@playwright/test'
 
 type Files = Parameters<FileChooser['setFiles']>[0]
 
+/** Where a page stands, without its server. */
+export const addressOf = (page: Page): string => new URL(page.url()).pathname
+
 /** The smallest picture, with words after its end so that each file is different. */
 export const picture = (words: string) => ({
   name: `${words}.png`,

@@ -1,5 +1,6 @@
 // What is measured of a screen as it stands: what axe finds, how far it runs over its window, hints too pale to read.
 import { createRequire } from 'node:module'
+import { expect } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import type { AxeResults, RunOptions } from 'axe-core'
 
@@ -64,4 +65,9 @@ export function paleHintsOf(page: Page): Promise<string[]> {
         .filter((field) => getComputedStyle(field, '::placeholder').opacity !== '1')
         .map((field) => field.outerHTML),
     )
+}
+
+/** Asked until it is so: on a busy machine a screen follows its window a few frames later. */
+export async function expectWhole(page: Page, variant: string): Promise<void> {
+  await expect.soft.poll(() => widthOver(page), { message: variant, timeout: 10_000 }).toBe(0)
 }

@@ -1,6 +1,6 @@
 // Whom somebody may open things to: the classes they are in now, and the people there. And how many can see a thing.
 import { audienceDefinitionOf, audienceKinds } from '@valise/core/access'
-import type { AudienceKind, Audiences, SeenBy } from '@valise/core/access'
+import type { Audiences, SeenBy } from '@valise/core/access'
 import { isAssessorRole, resolveShownName } from '@valise/core/people'
 import type { ClassRole, PersonActor, ShownNameRule } from '@valise/core/people'
 import type { Knex } from 'knex'
@@ -85,9 +85,8 @@ async function countSeersOf(
         .orWhereIn('passes.thingId', sql('reach').whereIn('thingId', shown.clone()).select('containerId')),
     )
   const passes: PassTarget[] = await open.select('audience', 'personId', 'classId')
-  const ofKind = (kind: AudienceKind) => passes.filter(({ audience }) => audience === kind)
   const members = audienceKinds.flatMap((kind) => {
-    const some = ofKind(kind)
+    const some = passes.filter(({ audience }) => audience === kind)
     return some.length === 0 ? [] : (audienceStoreOf(kind).members(reader, some) ?? [])
   })
   const people = await sql('people')

@@ -171,7 +171,6 @@ function passRows(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
 }
 
 interface PassRecord extends Omit<LinkRow, 'audience'>, NamedPassRow {
-  readonly audience: AudienceKind
   readonly mayComment: number
   readonly mayCopy: number
   readonly firstDay: string | null

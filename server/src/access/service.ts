@@ -19,7 +19,6 @@ import { listAudiences } from './audienceStore.ts'
 import { audienceStoreOf } from './audiences/audienceStores.ts'
 import { makeLinkCode } from './linkCodes.ts'
 import * as store from './passStore.ts'
-import { toTarget } from './passStore.ts'
 import type { StoredPass } from './passStore.ts'
 import { listAllowed } from './rulesStore.ts'
 import { findOwnThing } from './thingStore.ts'
@@ -57,8 +56,9 @@ export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: New
     const { audience, firstDay, lastDay } = wish
     const settings = { audience: audience.kind, firstDay, lastDay, thing: wish.thing.kind }
     await noteAct(trx, actor, 'pass-given', id, changesBetween({}, settings))
-    const { personId } = toTarget(audience)
-    if (audienceDefinitionOf(audience.kind).tellsPerson && personId !== null && isWithin(window, trx.now)) {
+    const { personId } = store.toTarget(audience)
+    // Whoever is named is told.
+    if (personId !== null && isWithin(window, trx.now)) {
       const names = await listShownNames(trx, [actor.personId])
       const params = { name: names.get(actor.personId) ?? '', kind: wish.thing.kind, thingId: thing.id }
       await tellNews(trx, { personId, kind: 'shared-with-me', params })
@@ -162,7 +162,7 @@ async function viewerFor(
   return { kind: 'person', personId, links: [] }
 }
 
-function hasAddress({ audience }: StoredPass): boolean {
+function hasAddress({ audience }: Pick<StoredPass, 'audience'>): boolean {
   return audienceDefinitionOf(audience.kind).hasAddress
 }
 
@@ -170,9 +170,7 @@ function toPass({ generation, ...pass }: StoredPass, keys: Keys, allowed: Allowe
   return {
     ...pass,
     isForbidden: !allowed.has(pass.audience.kind),
-    address: audienceDefinitionOf(pass.audience.kind).hasAddress
-      ? `${OPEN_PATH}${makeLinkCode(keys, pass.id, generation)}`
-      : null,
+    address: hasAddress(pass) ? `${OPEN_PATH}${makeLinkCode(keys, pass.id, generation)}` : null,
   }
 }
 

@@ -42,6 +42,7 @@ export {
   findFileForOthers,
   findRenditionOf,
   findSharedRendition,
+  renditionName,
   findVersion,
   findVersionOf,
   insertVersion,

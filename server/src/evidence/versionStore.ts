@@ -329,7 +329,12 @@ export async function findFileForOthers(
   const { fileSha256, bytes, mime, fileName } = version
   if (kindOfMime(mime) !== 'picture') return { fileSha256, bytes, mime, fileName }
   const shown = await findSharedRendition(reader, ownerId, item)
-  return shown && { ...shown, fileName: `${fileName.replace(/\.[^.]*$/, '')}.webp` }
+  return shown && { ...shown, fileName: renditionName(fileName) }
+}
+
+/** Renditions are WebP, whatever they were made of. */
+export function renditionName(fileName: string): string {
+  return `${fileName.replace(/\.[^.]*$/, '')}.webp`
 }
 
 const newestRender = ['recipeRevision', 'concealRevision', 'makerVersion'].map((column) => ({

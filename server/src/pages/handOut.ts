@@ -2,7 +2,7 @@
 import { mayStandInline } from '@valise/core/evidence'
 import type { HandOut } from '@valise/core/pages'
 import type { Reader } from '../database/index.ts'
-import { findFileForOthers, findSharedRendition } from '../evidence/index.ts'
+import { findFileForOthers, findSharedRendition, renditionName } from '../evidence/index.ts'
 import type { FileAnswer } from '../http/index.ts'
 import type { PublishedFile } from './service.ts'
 
@@ -24,8 +24,7 @@ async function findScreen(
   const rendition = await findSharedRendition(reader, ownerId, item)
   if (!rendition) return null
   const { fileSha256: sha256, bytes, mime } = rendition
-  const fileName = `${item.fileName.replace(/\.[^.]*$/, '')}.webp`
-  return { sha256, bytes, mime, fileName, inline: true }
+  return { sha256, bytes, mime, fileName: renditionName(item.fileName), inline: true }
 }
 
 async function findFile(reader: Reader, ownerId: string, item: HandOut['item']): Promise<FileAnswer | null> {

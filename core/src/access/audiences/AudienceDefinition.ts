@@ -10,8 +10,6 @@ export interface AudienceDefinition {
   readonly isUsualForYoungest: boolean
   /** Whether whoever holds its address belongs to it; such a pass is no one's by name, and grants `look` only. */
   readonly hasAddress: boolean
-  /** Whether the person whom it names is told. */
-  readonly tellsPerson: boolean
   /** The windows in which the viewer belongs to the audience of a pass; none where that is never. */
   windows(pass: AccessPass, viewer: Viewer, world: Pick<AccessWorld, 'memberships'>): readonly TimeWindow[]
 }

@@ -1,6 +1,5 @@
 // What a kind of audience is in the database: whose passes those are, who its people are, and what it is called.
-import type { Audience, AudienceOf, Audiences, Viewer } from '@valise/core/access'
-import type { AudienceKind } from '@valise/core/access'
+import type { AudienceKind, AudienceOf, Audiences, Viewer } from '@valise/core/access'
 import type { ShownNameRule } from '@valise/core/people'
 import type { Knex } from 'knex'
 import type { Reader } from '../../database/index.ts'
@@ -21,7 +20,7 @@ export interface AudienceStore<K extends AudienceKind = AudienceKind> {
 export type Condition = (passes: Knex.QueryBuilder) => void
 
 export interface PassTarget {
-  readonly audience: Audience['kind']
+  readonly audience: AudienceKind
   readonly personId: string | null
   readonly classId: string | null
 }

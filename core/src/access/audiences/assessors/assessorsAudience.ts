@@ -11,6 +11,5 @@ export const assessorsAudience = {
   ),
   isUsualForYoungest: true,
   hasAddress: false,
-  tellsPerson: false,
   windows: (pass, viewer, world) => membershipWindows(pass, viewer, world, isAssessorRole),
 } satisfies AudienceDefinition

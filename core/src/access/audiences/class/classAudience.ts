@@ -8,6 +8,5 @@ export const classAudience = {
   schema: Type.Object({ kind: Type.Literal('class'), classId: idSchema }, { additionalProperties: false }),
   isUsualForYoungest: true,
   hasAddress: false,
-  tellsPerson: false,
   windows: (pass, viewer, world) => membershipWindows(pass, viewer, world, () => true),
 } satisfies AudienceDefinition

@@ -14,6 +14,5 @@ export const linkAudience = {
   ),
   isUsualForYoungest: false,
   hasAddress: true,
-  tellsPerson: false,
   windows: ({ id }, viewer) => (viewer.kind !== 'system' && viewer.links.includes(id) ? always : []),
 } satisfies AudienceDefinition

@@ -8,7 +8,6 @@ export const personAudience = {
   schema: Type.Object({ kind: Type.Literal('person'), personId: idSchema }, { additionalProperties: false }),
   isUsualForYoungest: false,
   hasAddress: false,
-  tellsPerson: true,
   windows: ({ audience }, viewer) =>
     viewer.kind === 'person' && viewer.personId === audience.personId ? always : [],
 } satisfies AudienceDefinition
