@@ -140,6 +140,32 @@ test('things are picked up and put back, and the tray goes along', async ({ brow
   ).toBeVisible()
 })
 
+test('what is picked up again lies in the Tray, however slow it was to be put back', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/evidence')
+  await page.getByRole('button', { name: /^Curlew at the creek/ }).click()
+  const drawer = page.getByRole('region', { name: 'Curlew at the creek' })
+  const [pick, putBack] = ['Pick it up', 'Take out of Tray'].map((name) =>
+    drawer.getByRole('button', { name }),
+  )
+  if (!pick || !putBack) throw new Error('there are two buttons')
+  if (await pick.isVisible()) await pick.click()
+  await expect(page.getByText('Saved 10:42').first()).toBeVisible()
+  let letGo: () => void = () => undefined
+  const held = new Promise<void>((resolve) => (letGo = resolve))
+  await page.route('**/api/tray/*', async (route) => {
+    if (route.request().method() === 'DELETE') await held
+    await route.continue()
+  })
+  await putBack.click()
+  const pickedUp = page.waitForResponse((one) => one.request().method() === 'PUT')
+  await pick.click()
+  letGo()
+  await pickedUp
+  await page.reload()
+  await expect(putBack).toBeVisible()
+})
+
 test('a better file makes a version, and the first one can come back', async ({ browser }) => {
   const page = await site.pageAs(browser, 'Wren')
   await page.goto('/evidence')

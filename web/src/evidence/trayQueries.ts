@@ -20,7 +20,10 @@ export function useCarry() {
   const client = useQueryClient()
   const { queryKey } = trayQueries.all()
   return useMutation({
+    mutationKey: queryKey,
     meta: { showsSaving: true },
+    // One after the other: what was wished last must be done last.
+    scope: { id: 'tray' },
     mutationFn: ({ item, into }: { item: EvidenceRow; into: boolean }) =>
       ask<undefined>(into ? 'PUT' : 'DELETE', `/api/tray/${item.id}`),
     onMutate: async ({ item, into }) => {
@@ -31,6 +34,8 @@ export function useCarry() {
       return { before }
     },
     onError: (_error, _variables, context) => client.setQueryData(queryKey, context?.before),
-    onSettled: () => client.invalidateQueries({ queryKey }),
+    // Until the last of them is done, the server's tray is behind what is shown.
+    onSettled: () =>
+      client.isMutating({ mutationKey: queryKey }) > 1 ? undefined : client.invalidateQueries({ queryKey }),
   })
 }
