@@ -1,6 +1,6 @@
 // The arrows of the house: web → core ← server; domains reach each other through their index; no circles.
 const rooms =
-  '(people|classes|evidence|pictures|reflections|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
+  '(people|classes|things|bin|uses|evidence|pictures|reflections|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
 
 const houses = ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 

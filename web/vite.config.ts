@@ -68,7 +68,7 @@ export default defineConfig({
             // What several screens have of ours: data, words and hooks, and then the parts of screens.
             {
               name: 'core',
-              test: /core\/src\/(access|assignments|classes|collections|evidence|people|problems|records|submissions|time)\//,
+              test: /core\/src\/(access|assignments|bin|classes|collections|evidence|people|problems|records|submissions|things|time)\//,
               minShareCount: 2,
               priority: 4,
             },

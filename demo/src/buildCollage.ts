@@ -26,8 +26,8 @@ export async function buildCollage(services: Services, owner: PersonActor, today
   const then = { ...services, database: { ...database, clock, reader: database.reader } }
   const own: { id: string; title: string }[] = await database
     .reader()
-    .sql('evidence')
-    .where({ ownerId: owner.personId })
+    .sql('things')
+    .where({ ownerId: owner.personId, kind: 'evidence' })
     .select('id', 'title')
   const pictures = SHOWN.flatMap(([title]) => own.find((one) => one.title === title)?.id ?? [])
   const title = 'One season on the low marsh'

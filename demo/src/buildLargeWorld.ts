@@ -181,6 +181,7 @@ async function insertItems(trx: Trx, chunk: Chunk): Promise<void> {
       tags: tags.filter(() => roll(6) === 0),
     }
   })
+  await trx.sql('things').insert(items.map((item) => thingRow(item, chunk.ownerId, trx.now)))
   await trx.sql('evidence').insert(items.map((item) => evidenceRow(item, chunk, trx.now)))
   await trx.sql('evidenceVersions').insert(items.map((item) => versionRow(item, chunk.ownerId, trx.now)))
   await trx.sql('renditions').insert(items.flatMap((item) => renditionRows(item, chunk.ownerId, trx.now)))
@@ -204,17 +205,24 @@ interface LargeItem {
   readonly template: Template
 }
 
+function thingRow({ id, title }: LargeItem, ownerId: string, now: Instant) {
+  return {
+    ...{ id, kind: 'evidence', ownerId, title, changedAt: now, revision: 1 },
+    ...{ binnedAt: null, isBinned: 0 },
+  }
+}
+
 function evidenceRow(item: LargeItem, { ownerId, classId }: Chunk, now: Instant) {
   const { id, title, kind, madeAt, isUnused, isMissing, isSilent } = item
   return {
-    ...{ id, ownerId, kind, title, titleKey: title, classId, assignmentId: null, madeAt, isUnused },
+    ...{ id, ownerId, kind, titleKey: title, classId, assignmentId: null, madeAt, isUnused },
     rights: JSON.stringify({ state: isMissing ? 'missing' : 'mine' }),
     lacksRights: isMissing ? 1 : 0,
     alternativeText: kind === 'picture' && !isSilent ? 'What it shows' : '',
     lacksAlternative: isSilent ? 1 : 0,
     madeWeek: weekOf(item.day),
     ...{ madeAtKnown: 1, looksAlike: 0, searchRow: 0, currentVersion: 1, statement: '', transcript: '' },
-    ...{ binnedAt: null, createdAt: now, revision: 1 },
+    ...{ isBinned: 0, createdAt: now },
   }
 }
 
@@ -268,8 +276,8 @@ async function writeMuch(
     const page = await createPage(database, owner, { title: `Page ${n}`, lang: 'en' })
     const item = {
       id: database.newId(toMilliseconds(database.clock.now())),
-      kind: 'page' as const,
-      pageId: page.id,
+      kind: 'thing' as const,
+      thingId: page.id,
       isHidden: false,
     }
     const operations = [{ op: 'insert' as const, item, after: null }]

@@ -10,7 +10,7 @@ import {
   endPass,
   givePass,
   listPresentPeople,
-  listThingsToShare,
+  listOwnShared,
   shiftedClock,
 } from '@valise/server'
 import type { Database, Services } from '@valise/server'
@@ -64,19 +64,16 @@ async function buildCollection(
 function toItem(ids: ReadonlyMap<string, string>): (words: string) => CollectionItem {
   return (words) => {
     const id = uuidv7()
-    const [, sign = '', title = ''] = /^([#>-] )?(.*)$/.exec(words) ?? []
+    const [, sign = '', title = ''] = /^([#-] )?(.*)$/.exec(words) ?? []
     const isHidden = sign === '- '
     if (sign === '# ') return { id, kind: 'divider', title, isHidden }
-    const thingId = idOf(ids, title)
-    return sign === '> '
-      ? { id, kind: 'collection', collectionId: thingId, isHidden }
-      : { id, kind: 'page', pageId: thingId, isHidden }
+    return { id, kind: 'thing', thingId: idOf(ids, title), isHidden }
   }
 }
 
 async function buildPass(building: Building, actor: PersonActor, wish: SamplePass): Promise<void> {
   const { services, today } = building
-  const things = await listThingsToShare(services.database.reader(), actor)
+  const things = await listOwnShared(services.database.reader(), actor)
   const thing = things.find(({ title }) => title === wish.on)
   if (!thing) throw new Error(`there is nothing called ${wish.on}`)
   const dayIn = (days: number | undefined) => (days === undefined ? null : addDays(today, days))
@@ -97,7 +94,7 @@ function audienceOf({ classId, people }: Building, to: SamplePass['to']): Audien
 }
 
 async function titlesOf({ services }: Building, actor: PersonActor): Promise<ReadonlyMap<string, string>> {
-  const things = await listThingsToShare(services.database.reader(), actor)
+  const things = await listOwnShared(services.database.reader(), actor)
   return new Map(things.map(({ title, id }) => [title, id]))
 }
 

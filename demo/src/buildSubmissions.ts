@@ -15,7 +15,7 @@ import {
   findItems,
   listNews,
   listPresentPeople,
-  listThingsToShare,
+  listOwnShared,
   markNewsSeen,
   openCopy,
   seal,
@@ -125,7 +125,7 @@ async function buildHandIn(building: Building, wish: SampleHandIn): Promise<void
   const student = ownerActor(people.get(wish.by) ?? '')
   const assignmentId = assignments.get(wish.to) ?? ''
   const on = shifted(services, today, wish.daysAgo, wish.hour ?? 16)
-  const pages = await listThingsToShare(services.database.reader(), student)
+  const pages = await listOwnShared(services.database.reader(), student)
   const page = pages.find(({ kind, title }) => kind === 'page' && title === wish.page)
   if (!page) throw new Error(`${wish.by} has no page ${wish.page}`)
   const part: ChosenPart = { kind: 'page', id: page.id, isIn: true, copy: wish.copy ?? 'published' }
@@ -182,7 +182,7 @@ async function buildChoices(building: Building): Promise<void> {
   ] as const
   for (const [by, pageTitle, itemTitles] of choices) {
     const student = ownerActor(people.get(by) ?? '')
-    const page = (await listThingsToShare(reader, student)).find(({ title }) => title === pageTitle)
+    const page = (await listOwnShared(reader, student)).find(({ title }) => title === pageTitle)
     const { items } = await findItems(reader, student, everything, { cursor: undefined, limit: 200 })
     const chosen = itemTitles.map((title) => items.find((item) => item.title === title)?.id)
     const parts = [

@@ -4,7 +4,7 @@ import type { SampleBlock } from './sampleBlocks.ts'
 
 export interface SampleCollection {
   readonly title: string
-  /** Titles of pages; `# ` begins a divider, `> ` names a collection, a minus hides what follows it. */
+  /** Titles of what lies in it; `# ` begins a divider, a minus hides what follows it. */
   readonly items: readonly string[]
 }
 
@@ -21,7 +21,7 @@ export const collectionsOfWren: readonly SampleCollection[] = [
       '# Further out',
       'Birds of the north creek',
       '- How I read a tide table',
-      '> Two banks, one winter',
+      'Two banks, one winter',
     ],
   },
   { title: 'For my apprenticeship', items: ['Walking a line', 'Repairing the second bank'] },

@@ -6,6 +6,7 @@ import { compress } from 'hono/compress'
 import { v7 as uuidv7 } from 'uuid'
 import { accessRoutes, mountLinks } from './access/index.ts'
 import { assignmentRoutes } from './assignments/index.ts'
+import { binRoutes } from './bin/index.ts'
 import { classRoutes } from './classes/index.ts'
 import { collageRoutes } from './collages/index.ts'
 import { collectionRoutes } from './collections/index.ts'
@@ -32,6 +33,7 @@ import { recordRoutes } from './records/index.ts'
 import { reflectionRoutes } from './reflections/index.ts'
 import type { Services } from './services.ts'
 import { submissionRoutes } from './submissions/index.ts'
+import { usesRoutes } from './uses/index.ts'
 
 export const VERSION = '0.1.0'
 
@@ -70,6 +72,8 @@ const domainRoutes: readonly Route[] = [
   ...pageRoutes,
   ...collectionRoutes,
   ...accessRoutes,
+  ...binRoutes,
+  ...usesRoutes,
   ...assignmentRoutes,
   ...submissionRoutes,
   ...newsRoutes,

@@ -41,7 +41,6 @@ export {
   insertDriveDocument,
   saveFile,
   savePoster,
-  putIntoBin,
   putIntoTray,
   saveLink,
   takeOutOfTray,
@@ -51,9 +50,10 @@ export { streamOf } from './files/index.ts'
 export { createNote, saveContent } from './gathering/index.ts'
 export { listNews, markNewsSeen } from './news/index.ts'
 export { saveEdit } from './drafts/index.ts'
-export { endPass, givePass, listPasses, listThingsToShare } from './access/index.ts'
+export { endPass, givePass, listOwnShared, listPasses } from './access/index.ts'
 export { changeCollection, createCollection } from './collections/index.ts'
 export { createPage, pageRoom, publishPage } from './pages/index.ts'
 export { createEntry, createLogbook } from './reflections/index.ts'
 export type { RunningServer } from './start.ts'
 export type { Services } from './services.ts'
+export { putIntoBin } from './bin/index.ts'

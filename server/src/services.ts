@@ -1,4 +1,5 @@
 // What the use cases work with, made once at the start and handed down.
+import { binJobs } from './bin/index.ts'
 import { collageJobs } from './collages/index.ts'
 import type { Config } from './config.ts'
 import type { Database } from './database/index.ts'
@@ -8,7 +9,6 @@ import type { FileStore } from './files/index.ts'
 import type { RequestLog } from './http/index.ts'
 import type { Jobs, Workers } from './jobs/index.ts'
 import type { ServerKeys } from './keys.ts'
-import { pageJobs } from './pages/index.ts'
 import type { MailSender } from './mail/index.ts'
 import type { Drive, LinkReader, Shelf } from './outside/index.ts'
 import { submissionJobs } from './submissions/index.ts'
@@ -41,7 +41,7 @@ export function withJobs(services: Services): Services {
     ...evidenceJobs(services),
     ...collageJobs(services),
     ...gatheringJobs(services),
-    ...pageJobs(services),
+    ...binJobs(services),
     ...submissionJobs(services),
   }
   for (const [kind, handler] of Object.entries(handlers)) services.jobs.handle(kind, handler)

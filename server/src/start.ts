@@ -11,7 +11,7 @@ import { databaseFile } from './config.ts'
 import { errorCodeOf, isDiskFull } from './errorCode.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
 import { planSweep } from './evidence/index.ts'
-import { planPageSweep } from './pages/index.ts'
+import { planBinSweep } from './bin/index.ts'
 import { openFolderStore } from './files/index.ts'
 import { openLog } from './http/index.ts'
 import { openKeys } from './keys.ts'
@@ -104,7 +104,7 @@ export async function startJobs(services: Services, warn: (line: string) => void
   let isFull = free !== null && free < LEAST_FREE_BYTES
   try {
     await planSweep(services)
-    await planPageSweep(services)
+    await planBinSweep(services)
   } catch (error) {
     if (!isDiskFull(error)) throw error
     isFull = true

@@ -24,7 +24,7 @@ export function filterCounts(): Promise<Row> {
   return inLargeWorld(async ({ ask, open, ownerId }) => {
     const aggregate = open().prepare(
       `SELECT kind, isUnused, lacksRights, lacksAlternative, looksAlike, count(*) FROM evidence
-       WHERE ownerId = ? AND binnedAt IS NULL GROUP BY kind, isUnused, lacksRights, lacksAlternative, looksAlike`,
+       WHERE ownerId = ? AND isBinned = 0 GROUP BY kind, isUnused, lacksRights, lacksAlternative, looksAlike`,
     )
     return compare({
       name: 'counts beside the filters, 10,000 items',

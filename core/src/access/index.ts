@@ -18,7 +18,6 @@ export {
   passSchema,
   readCollectionSchema,
   readPageSchema,
-  binEffectsSchema,
   seenBySchema,
   sharingSchema,
 } from './schema.ts'
@@ -32,17 +31,15 @@ export type {
   PassChange,
   ReadCollection,
   ReadPage,
-  BinEffects,
   SeenBy,
   Sharing,
   ThingAnswer,
-  ThingRef,
 } from './schema.ts'
 export { sharingRows } from './sharingRows.ts'
 export type { InheritedPass, SharingRow } from './sharingRows.ts'
 export { usualAudiences } from './sharingRules.ts'
-export { accessRights, LONGEST_LINK_NAME, MOST_PASSES, thingKinds } from './valueLists.ts'
-export type { AccessRight, ThingKind } from './valueLists.ts'
+export { accessRights, LONGEST_LINK_NAME, MOST_PASSES } from './valueLists.ts'
+export type { AccessRight } from './valueLists.ts'
 export type {
   AccessAnswer,
   AccessPass,

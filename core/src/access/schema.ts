@@ -3,26 +3,24 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { heldThingSchema, outlineLineSchema } from '../collections/index.ts'
 import { idSchema } from '../people/index.ts'
+import { sharedThingSchema } from '../things/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import {
   audienceKindSchema,
   audienceSchema,
   namedAudienceKindSchema,
 } from './audiences/audienceDefinitions.ts'
-import { accessRights, thingKinds } from './valueLists.ts'
+import { accessRights } from './valueLists.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
 
-export const thingRefSchema = object({ kind: Type.Enum([...thingKinds]), id: idSchema })
-export type ThingRef = Static<typeof thingRefSchema>
-
 const rights = Type.Array(Type.Enum([...accessRights]), { minItems: 1, maxItems: 3, uniqueItems: true })
 const days = { firstDay: nullable(localDaySchema), lastDay: nullable(localDaySchema) }
 
-export const newPassSchema = object({ thing: thingRefSchema, audience: audienceSchema, rights, ...days })
+export const newPassSchema = object({ thing: sharedThingSchema, audience: audienceSchema, rights, ...days })
 export type NewPass = Static<typeof newPassSchema>
 
 /** Only the window of a pass can change; another audience is another pass. */
@@ -31,7 +29,7 @@ export type PassChange = Static<typeof passChangeSchema>
 
 export const passSchema = object({
   id: idSchema,
-  thing: thingRefSchema,
+  thing: sharedThingSchema,
   audience: object({
     kind: audienceKindSchema,
     id: nullable(idSchema),
@@ -117,7 +115,7 @@ export const lookAsSchema = object({
 export type LookAs = Static<typeof lookAsSchema>
 
 export const thingSharedWithMeSchema = object({
-  thing: thingRefSchema,
+  thing: sharedThingSchema,
   title: Type.String(),
   ownerName: Type.String(),
   pages: nullable(Type.Integer({ description: 'Of a collection: how many pages there are to read' })),
@@ -142,16 +140,6 @@ export const seenBySchema = object({
   links: Type.Integer(),
 })
 export type SeenBy = Static<typeof seenBySchema>
-
-/** What moving a page or collection to the bin affects; shown before it is moved. */
-export const binEffectsSchema = object({
-  isPublished: Type.Boolean({ description: 'Always false for a collection: its pages are published' }),
-  seenBy: seenBySchema,
-  collections: Type.Array(Type.String(), { description: 'The titles of the collections that it lies in' }),
-  chosenFor: Type.Integer({ description: 'For how many assignments it is chosen' }),
-  handedIn: Type.Integer({ description: 'In how many sealed copies it went; they do not change' }),
-})
-export type BinEffects = Static<typeof binEffectsSchema>
 
 /** Why a reader can see something: by which link, or until when. */
 const readerFacts = {

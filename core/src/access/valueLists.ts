@@ -4,9 +4,6 @@
 export const accessRights = ['look', 'comment', 'copy'] as const
 export type AccessRight = (typeof accessRights)[number]
 
-export const thingKinds = ['page', 'collection'] as const
-export type ThingKind = (typeof thingKinds)[number]
-
 export const LONGEST_LINK_NAME = 80
 /** The most passes that one thing can have, ended ones not counted. */
 export const MOST_PASSES = 60

@@ -1,9 +1,10 @@
 // All that access is computed from: things, the places they lie in, passes, memberships, and what the school allows.
 import type { Edge } from '../collections/index.ts'
 import type { ClassRole } from '../people/index.ts'
+import type { SharedKind } from '../things/index.ts'
 import type { Instant, TimeWindow } from '../time/index.ts'
 import type { AudienceKind } from './audiences/audienceDefinitions.ts'
-import type { AccessRight, ThingKind } from './valueLists.ts'
+import type { AccessRight } from './valueLists.ts'
 
 /**
  * Who wants to see something: a signed-in person, the holder of links only, or a background job with a named reason.
@@ -15,7 +16,7 @@ export type Viewer =
 
 export interface AccessThing {
   readonly id: string
-  readonly kind: ThingKind
+  readonly kind: SharedKind
   readonly ownerId: string
   /** Collections have no draft: they always are. */
   readonly isPublished: boolean

@@ -45,8 +45,7 @@ export {
   MOST_REQUIREMENTS,
   MOST_STATEMENT_WORDS,
   MOST_TERMS,
-  partKinds,
   REQUIREMENTS_SCHEMA,
   weights,
 } from './valueLists.ts'
-export type { PartKind, Weight } from './valueLists.ts'
+export type { Weight } from './valueLists.ts'

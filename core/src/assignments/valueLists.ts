@@ -4,10 +4,6 @@
 export const weights = ['must', 'should'] as const
 export type Weight = (typeof weights)[number]
 
-/** What can be handed in. */
-export const partKinds = ['page', 'entry', 'evidence'] as const
-export type PartKind = (typeof partKinds)[number]
-
 /** The schema number of new requirements and results; see `upgradeRequirements`. */
 export const REQUIREMENTS_SCHEMA = 1
 

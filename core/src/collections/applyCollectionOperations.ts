@@ -16,10 +16,9 @@ export function applyCollectionOperations(
   return operations.reduce(applyOne, arrangement)
 }
 
-/** Returns the page or collection id of an item; null for a divider. */
+/** Returns the id of the thing in a place; null for a divider. */
 export function thingOf(item: CollectionItem): string | null {
-  if (item.kind === 'page') return item.pageId
-  return item.kind === 'collection' ? item.collectionId : null
+  return item.kind === 'thing' ? item.thingId : null
 }
 
 function applyOne(arrangement: Arrangement, operation: CollectionOperation): Arrangement {

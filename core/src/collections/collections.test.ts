@@ -7,12 +7,12 @@ import {
   readingOrder,
   wouldCircle,
 } from './index.ts'
-import type { Arrangement, CollectionItem, CollectionOperation, Container } from './index.ts'
+import type { Arrangement, CollectionItem, CollectionOperation, Container, ReadableThing } from './index.ts'
 
 const page = (n: number, isHidden = false): CollectionItem => ({
   id: `i${n}`,
-  kind: 'page',
-  pageId: `p${n}`,
+  kind: 'thing',
+  thingId: `p${n}`,
   isHidden,
 })
 const divider = (n: number, isHidden = false): CollectionItem => ({
@@ -23,8 +23,8 @@ const divider = (n: number, isHidden = false): CollectionItem => ({
 })
 const nested = (id: string, isHidden = false): CollectionItem => ({
   id: `n-${id}`,
-  kind: 'collection',
-  collectionId: id,
+  kind: 'thing',
+  thingId: id,
   isHidden,
 })
 const arrangement = (...items: CollectionItem[]): Arrangement => ({ title: 'Shore year', items })
@@ -158,9 +158,17 @@ describe('what collections reach', () => {
   })
 })
 
+type Seen = ReadonlyMap<string, ReadableThing>
+
 describe('reading a collection', () => {
-  const titles = (...ids: string[]) => new Map(ids.map((id) => [id, id.toUpperCase()]))
-  const read = (all: Record<string, CollectionItem[]>, seen: Map<string, string>) =>
+  const titles = (...ids: string[]): Seen =>
+    new Map(
+      ids.map((id) => [
+        id,
+        { kind: id.startsWith('p') ? ('page' as const) : ('collection' as const), title: id.toUpperCase() },
+      ]),
+    )
+  const read = (all: Record<string, CollectionItem[]>, seen: Seen) =>
     readingOrder('c', new Map(Object.entries(all).map(([id, items]) => [id, { id, items }])), seen)
   const found = (lines: ReturnType<typeof read>) => lines.map(({ title, depth }) => `${depth} ${title}`)
 

@@ -2,8 +2,9 @@
 export { applyCollectionOperations, thingOf } from './applyCollectionOperations.ts'
 export { edgesOf, reachOf, wouldCircle } from './reach.ts'
 export type { Container, Edge, Reach } from './reach.ts'
+export { isDraft } from './isDraft.ts'
 export { pagesToRead, readingOrder } from './readingOrder.ts'
-export type { ReadableCollection } from './readingOrder.ts'
+export type { ReadableCollection, ReadableThing } from './readingOrder.ts'
 export {
   arrangementSchema,
   collectionChangeSchema,

@@ -2,6 +2,7 @@
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema } from '../people/index.ts'
+import { sharedKindSchema, sharedKinds } from '../things/index.ts'
 import { instantSchema } from '../time/index.ts'
 import {
   LONGEST_COLLECTION_TITLE,
@@ -23,9 +24,8 @@ const shared = {
 }
 
 export const collectionItemSchema = Type.Union([
-  object({ ...shared, kind: Type.Literal('page'), pageId: idSchema }),
+  object({ ...shared, kind: Type.Literal('thing'), thingId: idSchema }),
   object({ ...shared, kind: Type.Literal('divider'), title: dividerTitle }),
-  object({ ...shared, kind: Type.Literal('collection'), collectionId: idSchema }),
 ])
 export type CollectionItem = Static<typeof collectionItemSchema>
 
@@ -58,13 +58,13 @@ export type CollectionChange = Static<typeof collectionChangeSchema>
 export const newCollectionSchema = object({ title })
 export type NewCollection = Static<typeof newCollectionSchema>
 
-/** What the author sees of a page or collection inside a collection. */
+/** What the author sees of a thing inside a collection. */
 export const heldThingSchema = object({
   id: idSchema,
-  kind: Type.Enum(['page', 'collection']),
+  kind: sharedKindSchema,
   title: Type.String(),
   publishedAt: nullable(instantSchema),
-  isNewer: Type.Boolean({ description: 'Whether a page has changes that are not published' }),
+  isNewer: Type.Boolean({ description: 'Whether it has changes that are not published' }),
   binnedAt: nullable(instantSchema),
 })
 export type HeldThing = Static<typeof heldThingSchema>
@@ -73,7 +73,7 @@ export const collectionSchema = object({
   id: idSchema,
   title,
   items: Type.Array(collectionItemSchema),
-  things: Type.Array(heldThingSchema, { description: 'The pages and collections that its items name' }),
+  things: Type.Array(heldThingSchema, { description: 'What its items name' }),
   changedAt: instantSchema,
   binnedAt: nullable(instantSchema),
   revision: Type.Integer(),
@@ -97,9 +97,9 @@ export const collectionListSchema = object({
 })
 export type CollectionList = Static<typeof collectionListSchema>
 
-/** One line of what others read: a page, a divider, or the start of a nested collection. */
+/** One line of what others read: a thing, a divider, or the start of a nested collection. */
 export const outlineLineSchema = object({
-  kind: Type.Enum(['page', 'divider', 'collection']),
+  kind: Type.Enum([...sharedKinds, 'divider']),
   id: idSchema,
   title: Type.String(),
   depth: Type.Integer({ minimum: 0, description: 'How deep it lies; 0 directly in the collection' }),

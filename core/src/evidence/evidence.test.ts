@@ -1,6 +1,5 @@
 import fc from 'fast-check'
 import {
-  binEndsAt,
   cleanTags,
   creditLine,
   decideNewVersion,
@@ -117,8 +116,4 @@ describe('credit lines', () => {
   it('know every licence that can be chosen', () => {
     expect(Object.keys(licences).sort()).toEqual([...licenceIds].sort())
   })
-})
-
-it('the bin keeps thirty days', () => {
-  expect(binEndsAt('2026-11-26T10:42:00.000Z')).toBe('2026-12-26T10:42:00.000Z')
 })

@@ -1,5 +1,4 @@
 // Evidence: what a student keeps to show learning, with its versions, rights and tags.
-export { binEndsAt } from './binEndsAt.ts'
 export { decideNewVersion, decideUpload } from './decideUpload.ts'
 export type { UploadLimits, UploadWish } from './decideUpload.ts'
 export {
@@ -31,6 +30,7 @@ export {
   evidenceChangeSchema,
   evidenceCountsSchema,
   evidencePageSchema,
+  evidenceRowSchema,
   evidenceSchema,
   foundIdsSchema,
   insideSchema,
@@ -77,7 +77,6 @@ export { cleanTags, toTagKey } from './tags.ts'
 export { tallyCounts, tallyWeeks, weekOf } from './tallyCounts.ts'
 export type { LikeItems, Tallied } from './tallyCounts.ts'
 export {
-  BIN_KEPT_DAYS,
   evidenceKinds,
   evidenceMarks,
   evidenceOrders,

@@ -93,7 +93,6 @@ export const MOST_AT_ONCE = 200
 export const MOST_OPEN_UPLOADS = 60
 /** How long an interrupted upload can be resumed. */
 export const UPLOAD_RESUMABLE_HOURS = 72
-export const BIN_KEPT_DAYS = 30
 /** The most pixels that a picture's header may claim; more would exhaust memory. */
 export const MOST_PIXELS = 150_000_000
 

@@ -56,7 +56,6 @@ export {
   pageSchema,
   publishedSchema,
   shownSchema,
-  usesSchema,
 } from './schema.ts'
 export type {
   Draft,
@@ -75,7 +74,6 @@ export type {
   ShownEntry,
   ShownEvidence,
   ShownVoice,
-  Use,
 } from './schema.ts'
 export { upgradeDocument } from './upgradeDocument.ts'
 export {

@@ -2,7 +2,7 @@
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
-import { idSchema, localizedSchema } from '../people/index.ts'
+import { idSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import { documentPartIdSchema } from './pieces/pieceFields.ts'
 import { pieceSchema } from './pieces/pieceSchemas.ts'
@@ -178,11 +178,3 @@ export type PageList = Static<typeof pageListSchema>
 
 export const newPageSchema = object({ title, lang: Type.Enum([...textLanguages]) })
 export type NewPage = Static<typeof newPageSchema>
-
-/** Where a thing is used: a page or entry that shows it, or a submission whose sealed copy contains it. */
-export const useSchema = Type.Union([
-  object({ kind: Type.Enum(['page', 'entry', 'collage']), id: idSchema, title: Type.String() }),
-  object({ kind: Type.Literal('submission'), id: idSchema, title: localizedSchema(Number.MAX_SAFE_INTEGER) }),
-])
-export const usesSchema = Type.Array(useSchema)
-export type Use = Static<typeof useSchema>

@@ -1,7 +1,8 @@
 // Submissions: choosing parts, readiness, the act and record of handing in, and what assessors answer.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { assignmentSchema, checkedRequirementSchema, levelSchema, partKinds } from '../assignments/index.ts'
+import { assignmentSchema, checkedRequirementSchema, levelSchema } from '../assignments/index.ts'
+import { partKinds } from '../things/index.ts'
 import { feedbackSchema, newFeedbackSchema } from '../feedback/index.ts'
 import { pageChangesSchema } from '../pages/index.ts'
 import { idSchema, localizedSchema } from '../people/index.ts'

@@ -6,9 +6,11 @@ import type { ClassRole, PersonActor, ShownNameRule } from '@valise/core/people'
 import type { Knex } from 'knex'
 import type { Reader } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
+import { ownThings } from '../things/index.ts'
 import type { PassTarget } from './audiences/AudienceStore.ts'
 import { audienceStoreOf } from './audiences/audienceStores.ts'
 import { presentMembers } from './presentMembersStore.ts'
+import { narrowToShown } from './shared/sharedThingStore.ts'
 import { openPassesAtAll } from './scopeStore.ts'
 
 /** Lists the other members of one's current classes, by shown name. */
@@ -64,19 +66,7 @@ async function countSeersOf(
   areWanted: (things: Knex.QueryBuilder) => void,
 ): Promise<SeenBy> {
   const { sql } = reader
-  const shown = sql('pages')
-    .where('ownerId', actor.personId)
-    .modify(areWanted)
-    .whereNull('binnedAt')
-    .whereNotNull('published')
-    .select('id')
-    .union(
-      sql('collections')
-        .where('ownerId', actor.personId)
-        .modify(areWanted)
-        .whereNull('binnedAt')
-        .select('id'),
-    )
+  const shown = ownThings(reader, actor).modify(areWanted).modify(narrowToShown).select('things.id')
   const open = openPassesAtAll(reader)
     .where('passes.ownerId', actor.personId)
     .where((any) =>
@@ -105,19 +95,15 @@ async function countSeersOf(
   }
 }
 
-/** Counts who can see one's own page or collection now. */
+/** Counts who can see one's own thing now, by itself or on published pages that show it. */
 export function countSeers(reader: Reader, actor: PersonActor, thingId: string): Promise<SeenBy> {
-  return countSeersOf(reader, actor, (things) => void things.where({ id: thingId }))
-}
-
-/** Counts who can see one's own item now, on published pages. */
-export function countSeersOfEvidence(
-  reader: Reader,
-  actor: PersonActor,
-  evidenceId: string,
-): Promise<SeenBy> {
-  const pages = reader.sql('publishedEvidence').where({ evidenceId }).select('pageId')
-  return countSeersOf(reader, actor, (things) => void things.whereIn('id', pages.clone()))
+  const pages = reader.sql('publishedEvidence').where({ evidenceId: thingId }).select('pageId')
+  return countSeersOf(
+    reader,
+    actor,
+    (things) =>
+      void things.where((any) => any.where('things.id', thingId).orWhereIn('things.id', pages.clone())),
+  )
 }
 
 /** Selects one's own items that somebody else can see now, on published pages that open passes reach. */
@@ -126,13 +112,12 @@ export function sharedEvidence(reader: Reader, actor: PersonActor): Knex.QueryBu
   const opened = openPassesAtAll(reader).where('passes.ownerId', actor.personId).select('thingId')
   const inSharedWithMe = sql('reach')
     .join('collections', 'collections.id', 'reach.containerId')
-    .whereNull('collections.binnedAt')
+    .where('collections.isBinned', 0)
     .whereIn('reach.containerId', opened.clone())
     .select('reach.thingId')
   return sql('publishedEvidence')
     .join('pages', 'pages.id', 'publishedEvidence.pageId')
-    .where('pages.ownerId', actor.personId)
-    .whereNull('pages.binnedAt')
+    .where({ 'pages.ownerId': actor.personId, 'pages.isBinned': 0 })
     .whereNotNull('pages.published')
     .where((any) => any.whereIn('pages.id', opened.clone()).orWhereIn('pages.id', inSharedWithMe))
     .select('publishedEvidence.evidenceId')

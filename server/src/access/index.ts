@@ -1,10 +1,11 @@
 // Access: the one scope of what may be seen, passes, visitor links, what others opened.
 export { presentMembers } from './presentMembersStore.ts'
 export { accessScope } from './scopeStore.ts'
-export { countSeersOfEvidence, sharedEvidence } from './audienceStore.ts'
+export { countSeers, sharedEvidence } from './audienceStore.ts'
 export { mountLinks } from './linkRoutes.ts'
 export { getReaderFacts } from './readerFacts.ts'
 export { accessRoutes } from './routes.ts'
 export { endPass, givePass, listPasses } from './service.ts'
-export { listOwnThings as listThingsToShare } from './thingStore.ts'
+export { listHeld, listOwnShared } from './ownSharingStore.ts'
+export { isShownToOthers, listReadable, narrowToShown } from './shared/sharedThingStore.ts'
 export { findViewer, refusalFor } from './viewer.ts'

@@ -1,4 +1,5 @@
 // Opening a visitor link: its code goes into a cookie of that link alone, and the address goes on without it.
+import { screenOf } from '@valise/core/things'
 import type { Hono } from 'hono'
 import { setCookie } from 'hono/cookie'
 import { LINK_COOKIE } from '../http/index.ts'
@@ -20,6 +21,6 @@ export function mountLinks(app: Hono, services: Services): void {
       secure: services.config.publicAddress.startsWith('https:'),
     })
     c.header('cache-control', 'no-store')
-    return c.redirect(`/${link.collectionId === null ? 'pages' : 'collections'}/${link.thingId}`, 303)
+    return c.redirect(screenOf(link.kind, link.thingId), 303)
   })
 }

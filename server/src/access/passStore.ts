@@ -2,6 +2,7 @@
 import { audienceDefinitionOf, audienceKinds } from '@valise/core/access'
 import type { Audience, AudienceKind, NewPass, Pass } from '@valise/core/access'
 import type { PersonActor } from '@valise/core/people'
+import type { SharedKind } from '@valise/core/things'
 import { windowState } from '@valise/core/time'
 import type { Instant, TimeWindow } from '@valise/core/time'
 import type { Knex } from 'knex'
@@ -50,8 +51,6 @@ export async function insertPass(
     id,
     ownerId: actor.personId,
     thingId: thing.id,
-    pageId: thing.kind === 'page' ? thing.id : null,
-    collectionId: thing.kind === 'collection' ? thing.id : null,
     ...toTarget(audience),
     generation: 1,
     mayComment: Number(rights.includes('comment')),
@@ -97,7 +96,7 @@ export interface LinkRow {
   readonly id: string
   readonly thingId: string
   readonly audience: AudienceKind
-  readonly collectionId: string | null
+  readonly kind: SharedKind
   readonly generation: number
   readonly fromAt: Instant
   readonly untilAt: Instant | null
@@ -109,11 +108,12 @@ export interface LinkRow {
 export async function listLinks(reader: Reader, ids: readonly string[]): Promise<LinkRow[]> {
   return reader
     .sql('passes')
-    .whereIn('id', [...ids])
+    .join('things', 'things.id', 'passes.thingId')
+    .whereIn('passes.id', [...ids])
     .whereIn('audience', addressed)
-    .select('id', 'thingId', 'audience', 'collectionId', 'generation', 'linkName')
+    .select('passes.id', 'thingId', 'things.kind', 'audience', 'generation', 'linkName')
     .select('fromAt', 'untilAt', 'endedAt')
-    .orderBy('id')
+    .orderBy('passes.id')
 }
 
 /** Lists those of these links that are for a thing, or for a collection that contains it, binned or not. */
@@ -133,7 +133,7 @@ async function listCollectionsAbove({ sql }: Reader, thingId: string): Promise<R
   for (let level = [thingId]; level.length > 0;) {
     const rows: { collectionId: string }[] = await sql('collectionItems')
       .where({ isHidden: 0 })
-      .where((held) => held.whereIn('pageId', level).orWhereIn('childId', level))
+      .whereIn('thingId', level)
       .distinct('collectionId')
     level = rows.map(({ collectionId }) => collectionId).filter((id) => !found.has(id))
     for (const id of level) found.add(id)
@@ -163,10 +163,11 @@ function passRows(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   )
   return reader
     .sql('passes')
+    .join('things', 'things.id', 'passes.thingId')
     .leftJoin(names.as('person'), 'person.id', 'passes.personId')
     .leftJoin('classes', 'classes.id', 'passes.classId')
     .where('passes.ownerId', actor.personId)
-    .select('passes.*', 'classes.name as className')
+    .select('passes.*', 'things.kind', 'classes.name as className')
     .select('person.fullName', 'person.firstName', 'person.chosenName', 'person.shownNameRule')
 }
 
@@ -182,7 +183,7 @@ function toPass(row: PassRecord, now: Instant): StoredPass {
   const window = windowOf(row)
   return {
     id: row.id,
-    thing: { kind: row.collectionId === null ? 'page' : 'collection', id: row.thingId },
+    thing: { kind: row.kind, id: row.thingId },
     audience: {
       kind: row.audience,
       id: row.personId ?? row.classId,

@@ -37,11 +37,11 @@ describeEachDatabase('passes', (open, onSqlite) => {
       await by.ask('POST', `${path}/published`, undefined, { 'if-match': '"r2"' })
       return body.id as string
     }
-    const addCollection = async (by: TestBrowser, title: string, pageIds: string[]) => {
+    const addCollection = async (by: TestBrowser, title: string, thingIds: string[]) => {
       const { body } = await by.post('/api/collections', { title })
-      const operations = pageIds.map((pageId) => ({
+      const operations = thingIds.map((thingId) => ({
         op: 'insert',
-        item: { id: uuidv7(), kind: 'page', pageId, isHidden: false },
+        item: { id: uuidv7(), kind: 'thing', thingId, isHidden: false },
         after: null,
       }))
       await by.patch(`/api/collections/${body.id}`, { operations }, 1)
@@ -99,8 +99,8 @@ describeEachDatabase('passes', (open, onSqlite) => {
       [200, 200],
       [404, 404],
     ])
-    expect((await wren.get(`/api/pages/${one}/seen-by`)).body).toEqual({ people: 2, links: 0 })
-    expect((await wren.get(`/api/pages/${two}/seen-by`)).body).toEqual({ people: 1, links: 0 })
+    expect((await wren.get(`/api/things/${one}/seen-by`)).body).toEqual({ people: 2, links: 0 })
+    expect((await wren.get(`/api/things/${two}/seen-by`)).body).toEqual({ people: 1, links: 0 })
     const opened = await odalys.get('/api/shared-with-me')
     expect(opened.body).toMatchObject({ count: 2, next: null })
     expect(opened.body.items.map((item: { title: string }) => item.title).sort()).toEqual([
@@ -242,7 +242,7 @@ describeEachDatabase('passes', (open, onSqlite) => {
       const [address = ''] = html.match(/\/api\/pages\/[^"]+screen/) ?? []
       expect((await tomasz.get(address)).headers.get('content-type')).toBe('image/webp')
       expect((await tomasz.get(`/api/evidence/${picture}`)).status).toBe(404)
-      expect((await wren.get(`/api/evidence/${picture}/seen-by`)).body).toEqual({ people: 1, links: 0 })
+      expect((await wren.get(`/api/things/${picture}/seen-by`)).body).toEqual({ people: 1, links: 0 })
       await sendEdit(wren, `/api/pages/${id}`, { base: 2, operations: [addTextRow('b', 'more')] })
       await wren.ask('POST', `/api/pages/${id}/published`, undefined, { 'if-match': '"r3"' })
       // What was published before is her own again.
@@ -267,19 +267,19 @@ describeEachDatabase('passes', (open, onSqlite) => {
     it('say that there is nothing to see just now, while what they lead to lies in the bin', async () => {
       const { wren, pageId, year, link, pilar } = await withLink()
       await pilar.get(link.address)
-      await wren.put(`/api/collections/${year}/bin`, undefined)
+      await wren.put(`/api/things/${year}/bin`, undefined)
       for (const path of [`/api/collections/${year}/read`, `/api/pages/${pageId}/published`]) {
         const { status, body } = await pilar.get(path)
         expect([status, body.reason]).toEqual([403, 'link-shows-nothing'])
         expect(JSON.stringify(body)).not.toMatch(/Transect|Shore|Pilar|Wren/)
       }
-      await wren.delete(`/api/collections/${year}/bin`)
+      await wren.delete(`/api/things/${year}/bin`)
       expect((await pilar.get(`/api/collections/${year}/read`)).status).toBe(200)
     })
 
     it('are named to whoever is about to put what they lead to into the bin', async () => {
       const { wren, pageId, year } = await withLink()
-      expect((await wren.get(`/api/collections/${year}/bin/effects`)).body).toEqual({
+      expect((await wren.get(`/api/things/${year}/bin/effects`)).body).toEqual({
         ...{
           isPublished: false,
           seenBy: { people: 0, links: 1 },
@@ -288,7 +288,7 @@ describeEachDatabase('passes', (open, onSqlite) => {
           handedIn: 0,
         },
       })
-      const { body } = await wren.get(`/api/pages/${pageId}/bin/effects`)
+      const { body } = await wren.get(`/api/things/${pageId}/bin/effects`)
       expect(body).toMatchObject({ isPublished: true, seenBy: { people: 0, links: 1 } })
       expect(body.collections).toHaveLength(1)
     })

@@ -1,7 +1,6 @@
 // Sharing over HTTP: passes and whom they may be for, looking at one's things as others do, and what others opened.
 import {
   audiencesSchema,
-  binEffectsSchema,
   lookAsSchema,
   newPassSchema,
   sharedWithMeListSchema,
@@ -15,51 +14,17 @@ import { AppError } from '@valise/core/problems'
 import { instantSchema } from '@valise/core/time'
 import { Type } from 'typebox'
 import { countAnswer, route } from '../http/index.ts'
+import { findOwnThing } from '../things/index.ts'
 import { countSeers } from './audienceStore.ts'
-import { findBinEffects } from './binEffectsStore.ts'
 import { countSharedWithMe, listSharedWithMe } from './sharedWithMeStore.ts'
 import * as service from './service.ts'
-import { findOwnThing, listOwnPlaces, listOwnThings } from './thingStore.ts'
+import { listOwnPlaces, listOwnShared } from './ownSharingStore.ts'
 
 const PAGE = 60
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const byId = object({ id: idSchema })
-
-const seenByRoute = (kind: 'page' | 'collection') =>
-  route(
-    {
-      method: 'get',
-      path: `/api/${kind}s/{id}/seen-by`,
-      summary: `How many people and links can see a ${kind} of mine now`,
-      who: 'signed-in',
-      params: byId,
-      answer: seenBySchema,
-    },
-    async ({ reader, actor, params }) => {
-      const thing = await findOwnThing(reader, actor, { kind, id: params.id })
-      if (!thing) throw new AppError('not-found', 'not-found')
-      return countSeers(reader, actor, params.id)
-    },
-  )
-
-const binEffectsRoute = (kind: 'page' | 'collection') =>
-  route(
-    {
-      method: 'get',
-      path: `/api/${kind}s/{id}/bin/effects`,
-      summary: `What putting a ${kind} of mine into the bin would take from others`,
-      who: 'signed-in',
-      params: byId,
-      answer: binEffectsSchema,
-    },
-    async ({ reader, actor, params }) => {
-      const thing = await findOwnThing(reader, actor, { kind, id: params.id })
-      if (!thing) throw new AppError('not-found', 'not-found')
-      return findBinEffects(reader, actor, { kind, id: params.id })
-    },
-  )
 
 export const accessRoutes = [
   route(
@@ -71,7 +36,7 @@ export const accessRoutes = [
       answer: sharingSchema,
     },
     async ({ services, reader, actor }) => ({
-      things: await listOwnThings(reader, actor),
+      things: await listOwnShared(reader, actor),
       places: await listOwnPlaces(reader, actor),
       passes: await service.listPasses(reader, services.keys, actor),
     }),
@@ -175,8 +140,19 @@ export const accessRoutes = [
     },
     async ({ reader, actor }) => ({ live: await countSharedWithMe(reader, actor) }),
   ),
-  seenByRoute('page'),
-  seenByRoute('collection'),
-  binEffectsRoute('page'),
-  binEffectsRoute('collection'),
+  route(
+    {
+      method: 'get',
+      path: '/api/things/{id}/seen-by',
+      summary: 'How many people and links can see a thing of mine now',
+      who: 'signed-in',
+      params: byId,
+      answer: seenBySchema,
+    },
+    async ({ reader, actor, params }) => {
+      const thing = await findOwnThing(reader, actor, params.id)
+      if (!thing) throw new AppError('not-found', 'not-found')
+      return thing.binnedAt === null ? countSeers(reader, actor, params.id) : { people: 0, links: 0 }
+    },
+  ),
 ]

@@ -3,11 +3,13 @@ import type { AccessRight, Viewer } from '@valise/core/access'
 import { makeRandomWorld, MOMENTS, naiveAccess } from '@valise/core/access/testing'
 import type { RandomWorld } from '@valise/core/access/testing'
 import type { PersonActor } from '@valise/core/people'
+import type { SharedKind } from '@valise/core/things'
 import fc from 'fast-check'
 import { inTransaction } from '../database/index.ts'
 import type { Database, Trx } from '../database/index.ts'
 import { rewriteReach } from '../collections/index.ts'
 import { describeEachDatabase } from '../testing/index.ts'
+import { insertThing, setBinned } from '../things/index.ts'
 import { countSeers } from './audienceStore.ts'
 import { accessScope } from './scopeStore.ts'
 
@@ -75,15 +77,11 @@ describeEachDatabase('the scope of lists', (open) => {
     now: string,
   ): Promise<string[]> {
     const reader = { ...database.reader(), now }
-    const pages = await reader
-      .sql('pages')
-      .modify(accessScope(reader, viewer, 'pages', right))
-      .select('id')
-    const collections = await reader
-      .sql('collections')
-      .modify(accessScope(reader, viewer, 'collections', right))
-      .select('id')
-    return [...pages, ...collections].map(({ id }) => id).sort()
+    const seen = await reader
+      .sql('things')
+      .modify(accessScope(reader, viewer, right))
+      .pluck<string[]>('id')
+    return seen.sort()
   }
 })
 
@@ -140,12 +138,9 @@ async function insertWorld(trx: Trx, world: RandomWorld): Promise<void> {
   await insertThings(trx, world)
   for (const { id, thingId, audience, rights, from, until, endedAt } of world.passes) {
     expect(audienceKinds).toContain(audience.kind)
-    const isPage = thingId.startsWith('page')
     await sql('passes').insert({
       ...{ id, thingId, endedAt, audience: audience.kind, generation: 1, createdAt: now, revision: 1 },
       ownerId: world.things.find((thing) => thing.id === thingId)?.ownerId,
-      pageId: isPage ? thingId : null,
-      collectionId: isPage ? null : thingId,
       personId: audience.personId,
       classId: audience.classId,
       mayComment: Number(rights.includes('comment')),
@@ -156,25 +151,29 @@ async function insertWorld(trx: Trx, world: RandomWorld): Promise<void> {
   }
 }
 
+/** The rows that a thing of a kind has beside the one that it shares with all. */
+const ownRows = {
+  collection: async ({ sql, now }, { id, ownerId }) =>
+    void (await sql('collections').insert({ id, ownerId, createdAt: now })),
+  page: async ({ sql, now }, { id, ownerId, isPublished }) => {
+    const draft = { id, revision: 1, checkpoint: '{}', checkpointRevision: 1, createdAt: now }
+    await sql('drafts').insert(draft)
+    await sql('pages').insert({ id, ownerId, published: isPublished ? 1 : null })
+  },
+} satisfies Record<SharedKind, (trx: Trx, thing: OwnRow) => Promise<void>>
+
+type OwnRow = Pick<RandomWorld['things'][number], 'id' | 'ownerId' | 'isPublished'>
+
 async function insertThings(trx: Trx, { things, edges, allowed }: RandomWorld): Promise<void> {
   const { sql, now } = trx
   for (const { id, kind, ownerId, isPublished, isBinned } of things) {
-    const shared = { id, ownerId, title: id, changedAt: now, binnedAt: isBinned ? now : null }
-    if (kind === 'collection') {
-      await sql('collections').insert({ ...shared, createdAt: now, revision: 1 })
-      continue
-    }
-    const draft = { id, ownerId, revision: 1, checkpoint: '{}', checkpointRevision: 1 }
-    await sql('drafts').insert({ ...draft, createdAt: now, changedAt: now })
-    await sql('pages').insert({ ...shared, published: isPublished ? 1 : null })
+    await insertThing(trx, { id, kind, ownerId, title: id })
+    await ownRows[kind](trx, { id, ownerId, isPublished })
+    if (isBinned) await setBinned(trx, [id], now)
   }
-  for (const [position, { itemId, containerId, thingId, isHidden }] of edges.entries()) {
-    const kind = thingId.startsWith('page') ? 'page' : 'collection'
+  for (const [position, { itemId, containerId, thingId, isHidden }] of edges.entries())
     await sql('collectionItems').insert({
-      ...{ id: itemId, collectionId: containerId, position, kind, isHidden: Number(isHidden) },
-      pageId: kind === 'page' ? thingId : null,
-      childId: kind === 'collection' ? thingId : null,
+      ...{ id: itemId, collectionId: containerId, position, thingId, isHidden: Number(isHidden) },
     })
-  }
   for (const owner of allowed.keys()) await rewriteReach(trx, owner)
 }

@@ -5,17 +5,17 @@ import type { Knex } from 'knex'
 import type { Reader } from '../database/index.ts'
 import { isPresent } from '../people/index.ts'
 import { audienceStoreOf } from './audiences/audienceStores.ts'
+import { narrowToShown } from './shared/sharedThingStore.ts'
 
 /**
- * Narrows a query to the pages or collections on which the viewer has `right` now: their own, and published ones that
- * are not in the bin and that open passes reach.
+ * Narrows a query of things to those on which the viewer has `right` now: their own, and published ones that are not in
+ * the bin and that open passes reach.
  *
  * A test compares it with `resolveAccess` of the core.
  */
 export function accessScope(
   reader: Reader,
   viewer: Viewer,
-  table: 'pages' | 'collections',
   right: AccessRight = 'look',
 ): (query: Knex.QueryBuilder) => void {
   return (query) => {
@@ -32,11 +32,8 @@ export function accessScope(
           .whereIn('reach.containerId', sql.select('thingId').from(open.clone().as('above'))),
       )
     query.where((seen) => {
-      if (viewer.kind === 'person') seen.where(`${table}.ownerId`, viewer.personId)
-      seen.orWhere((shown) => {
-        shown.whereIn(`${table}.id`, opened).whereNull(`${table}.binnedAt`)
-        if (table === 'pages') shown.whereNotNull('pages.published')
-      })
+      if (viewer.kind === 'person') seen.where('things.ownerId', viewer.personId)
+      seen.orWhere((shown) => shown.whereIn('things.id', opened).modify(narrowToShown))
     })
   }
 }

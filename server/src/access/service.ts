@@ -15,13 +15,13 @@ import { tellNews } from '../news/index.ts'
 import { getSchool, listShownNames } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
 import type { Services } from '../services.ts'
+import { listOwnThings } from '../things/index.ts'
 import { listAudiences } from './audienceStore.ts'
 import { audienceStoreOf } from './audiences/audienceStores.ts'
 import { makeLinkCode } from './linkCodes.ts'
 import * as store from './passStore.ts'
 import type { StoredPass } from './passStore.ts'
 import { listAllowed } from './rulesStore.ts'
-import { findOwnThing } from './thingStore.ts'
 import { loadWorldOf } from './worldStore.ts'
 
 type Keys = Services['keys']
@@ -45,7 +45,7 @@ export async function getPass(reader: Reader, keys: Keys, actor: PersonActor, id
 
 export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: NewPass): Promise<Pass> {
   return inTransaction(on, async (trx) => {
-    const thing = await findOwnThing(trx, actor, wish.thing)
+    const [thing] = await listOwnThings(trx, actor, [wish.thing.kind], [wish.thing.id])
     if (!thing) throw new AppError('not-found', 'not-found')
     if (thing.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
     const window = await windowOf(trx, wish, null)

@@ -2,11 +2,13 @@
 import { prepareAccess } from '@valise/core/access'
 import type { SharedWithMeList, ThingSharedWithMe, Viewer } from '@valise/core/access'
 import type { PersonActor } from '@valise/core/people'
+import { sharedKinds, thingDefinitionOf } from '@valise/core/things'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { listShownNames } from '../people/index.ts'
+import { listReadable, narrowToShown } from './shared/sharedThingStore.ts'
 import { openPasses } from './scopeStore.ts'
 import { loadWorldAbout } from './worldStore.ts'
 
@@ -39,14 +41,9 @@ export async function countSharedWithMe(reader: Reader, actor: PersonActor): Pro
 function thingsSharedWithMe(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
   return openPasses(reader, viewer)
-    .leftJoin('pages', 'pages.id', 'passes.pageId')
-    .leftJoin('collections', 'collections.id', 'passes.collectionId')
+    .join('things', 'things.id', 'passes.thingId')
     .whereNot('passes.ownerId', actor.personId)
-    .where((seen) =>
-      seen
-        .where((page) => page.whereNotNull('pages.published').whereNull('pages.binnedAt'))
-        .orWhere((collection) => collection.whereNotNull('collections.id').whereNull('collections.binnedAt')),
-    )
+    .modify(narrowToShown)
     .groupBy('passes.thingId', 'passes.ownerId')
     .select('passes.thingId as id', 'passes.ownerId')
     .max({ openedAt: 'passes.fromAt' })
@@ -61,7 +58,8 @@ async function describe(
   const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
   const world = await loadWorldAbout(reader, ids, actor.personId)
   const answerFor = prepareAccess(viewer, 'look', reader.now, world)
-  const faces = await listFaces(reader, ids)
+  const faces = await listReadable(reader, reader.sql('things').whereIn('id', ids).select('id'))
+  const pages = await countReadable(reader, ids)
   const names = await listShownNames(reader, [...new Set(rows.map(({ ownerId }) => ownerId))])
   const passes: { id: string; audience: ThingSharedWithMe['audience']; className: string | null }[] =
     await openPasses(reader, viewer)
@@ -78,7 +76,7 @@ async function describe(
       : []
     const pass = passes.find((one) => direct.includes(one.id))
     if (!face || !answer.allowed || !pass) return []
-    const { kind, title, pages, changedAt } = face
+    const { kind, title, changedAt } = face
     const { audience, className } = pass
     const ownerName = names.get(ownerId) ?? ''
     return [
@@ -86,7 +84,7 @@ async function describe(
         thing: { kind, id },
         title,
         ownerName,
-        pages,
+        pages: thingDefinitionOf(kind).isContainer ? (pages.get(id) ?? 0) : null,
         changedAt,
         openedAt,
         until: answer.until,
@@ -97,40 +95,25 @@ async function describe(
   })
 }
 
-/** What others see of these things in a list: never the title of a draft. */
-async function listFaces(reader: Reader, ids: readonly string[]): Promise<Face[]> {
-  const { sql } = reader
-  const pages: Omit<Face, 'kind' | 'pages'>[] = await sql('pages')
-    .join('publishedPages', (join) =>
-      join.on('publishedPages.pageId', 'pages.id').andOn('publishedPages.n', 'pages.published'),
-    )
-    .whereIn('pages.id', [...ids])
-    .select('pages.id', 'publishedPages.title', 'publishedPages.at as changedAt')
-  const readable = sql('reach')
-    .join('pages', 'pages.id', 'reach.thingId')
-    .where('reach.containerId', sql.ref('collections.id'))
-    .whereNotNull('pages.published')
-    .whereNull('pages.binnedAt')
-    .countDistinct('pages.id')
-  const collections: Omit<Face, 'kind'>[] = await sql('collections')
-    .whereIn('id', [...ids])
-    .select('id', 'title', 'changedAt', { pages: readable })
-  return [
-    ...pages.map((page) => ({ ...page, kind: 'page' as const, pages: null })),
-    ...collections.map((one) => ({ ...one, kind: 'collection' as const, pages: Number(one.pages) })),
-  ]
+/** How many things there are to read in each of these collections. */
+async function countReadable(reader: Reader, ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+  const rows: { containerId: string; pages: number | string }[] = await reader
+    .sql('reach')
+    .join('things', 'things.id', 'reach.thingId')
+    .whereIn('reach.containerId', [...ids])
+    .whereIn('things.kind', readKinds)
+    .modify(narrowToShown)
+    .groupBy('reach.containerId')
+    .select('reach.containerId')
+    .countDistinct({ pages: 'things.id' })
+  return new Map(rows.map(({ containerId, pages }) => [containerId, Number(pages)]))
 }
+
+/** What is read by itself, and not only leads to it. */
+const readKinds = sharedKinds.filter((kind) => !thingDefinitionOf(kind).isContainer)
 
 interface SharedRow {
   readonly id: string
   readonly ownerId: string
   readonly openedAt: Instant
-}
-
-interface Face {
-  readonly kind: 'page' | 'collection'
-  readonly id: string
-  readonly title: string
-  readonly changedAt: Instant
-  readonly pages: number | null
 }

@@ -7,12 +7,15 @@ import type {
   MembershipWindow,
 } from '@valise/core/access'
 import type { Edge } from '@valise/core/collections'
+import { sharedKinds } from '@valise/core/things'
+import type { SharedKind } from '@valise/core/things'
 import { meetWindows } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import type { Reader } from '../database/index.ts'
 import { rightsOf } from './passRow.ts'
 import { listAllowed } from './rulesStore.ts'
+import { isPublishedSql } from './shared/sharedThingStore.ts'
 
 /** Loads everything that somebody owns, to be seen as one viewer; null for a viewer in no class. */
 export async function loadWorldOf(
@@ -25,9 +28,8 @@ export async function loadWorldOf(
   const edges: Edge[] = await sql('collectionItems')
     .join('collections', 'collections.id', 'collectionItems.collectionId')
     .where('collections.ownerId', ownerId)
-    .whereNot('collectionItems.kind', 'divider')
-    .select({ containerId: 'collectionId', itemId: 'collectionItems.id' }, 'isHidden')
-    .select(sql.raw('coalesce(??, ??) as ??', ['pageId', 'childId', 'thingId']))
+    .whereNotNull('thingId')
+    .select({ containerId: 'collectionId', itemId: 'collectionItems.id' }, 'thingId', 'isHidden')
     .then((rows: EdgeRow[]) => rows.map((row) => ({ ...row, isHidden: row.isHidden === 1 })))
   return {
     things: await listThings(reader, ofOwner),
@@ -68,24 +70,18 @@ async function listThings(
   reader: Reader,
   narrow: (query: Knex.QueryBuilder) => void,
 ): Promise<AccessThing[]> {
-  const pages: ThingRow[] = await reader
-    .sql('pages')
+  const { sql } = reader
+  const rows: ThingRow[] = await sql('things')
     .modify(narrow)
-    .select('id', 'ownerId', 'published', 'binnedAt')
-  const collections: ThingRow[] = await reader
-    .sql('collections')
-    .modify(narrow)
-    .select('id', 'ownerId', 'binnedAt')
-  const toThing =
-    (kind: AccessThing['kind']) =>
-    ({ id, ownerId, published, binnedAt }: ThingRow): AccessThing => ({
-      id,
-      kind,
-      ownerId,
-      isPublished: published !== null,
-      isBinned: binnedAt !== null,
-    })
-  return [...collections.map(toThing('collection')), ...pages.map(toThing('page'))]
+    .whereIn('things.kind', [...sharedKinds])
+    .orderBy('id')
+    .select('id', 'kind', 'ownerId', 'isBinned')
+    .select(sql.raw(`CASE WHEN ${isPublishedSql} THEN 1 ELSE 0 END AS "isPublished"`))
+  return rows.map(({ isPublished, isBinned, ...row }) => ({
+    ...row,
+    isPublished: isPublished === 1,
+    isBinned: isBinned === 1,
+  }))
 }
 
 async function listPasses(reader: Reader, narrow: (query: Knex.QueryBuilder) => void): Promise<AccessPass[]> {
@@ -119,10 +115,10 @@ interface EdgeRow extends Omit<Edge, 'isHidden'> {
 
 interface ThingRow {
   readonly id: string
+  readonly kind: SharedKind
   readonly ownerId: string
-  /** Collections have no such column: they always are. */
-  readonly published?: number | null
-  readonly binnedAt: Instant | null
+  readonly isPublished: number
+  readonly isBinned: number
 }
 
 interface PassRow {

@@ -87,7 +87,7 @@ describeEachDatabase('collages', (open, onSqlite) => {
       const screen = `/api/pages/${page}/published/1/pieces/board/screen`
       expect(await colourAt(tomasz, screen, 0.5, 0.5)).toEqual([190, 30, 30])
       // Whoever sees the collage sees the picture.
-      expect((await wren.get(`/api/evidence/${red}/seen-by`)).body.people).toBe(1)
+      expect((await wren.get(`/api/things/${red}/seen-by`)).body.people).toBe(1)
       await wren.put(at(red, 'recipe'), { schema: 1, steps: [conceal] }, 0)
       // Before it is painted anew, others get none at all.
       expect((await tomasz.get(screen)).status).toBe(404)
@@ -121,12 +121,12 @@ describeEachDatabase('collages', (open, onSqlite) => {
     ])
     await publish(wren, page, 2)
     expect((await wren.get(`/api/pages/${page}/published`)).body.html).toContain('Ines Orr')
-    expect((await wren.get(`/api/evidence/${red}/uses`)).body).toMatchObject([{ kind: 'collage', id }])
+    expect((await wren.get(`/api/things/${red}/uses`)).body).toMatchObject([{ kind: 'evidence', id }])
     const unused = async () => (await wren.get('/api/evidence?only=unused')).body.items.map(idOf)
     expect(await unused()).not.toContain(red)
-    await wren.ask('PUT', `/api/bin/${id}`)
+    await wren.ask('PUT', `/api/things/${id}/bin`)
     expect(await unused()).toContain(red)
-    await wren.ask('DELETE', `/api/bin/${id}`)
+    await wren.ask('DELETE', `/api/things/${id}/bin`)
     expect(await unused()).not.toContain(red)
   })
 
@@ -259,8 +259,8 @@ describe('collages, as they are painted', () => {
     const id = await begin()
     await save(id, filling(red), (await read(id)).revision)
     await settle()
-    await wren.put(`/api/bin/${red}`, undefined)
-    await wren.ask('DELETE', `/api/evidence/${red}`)
+    await wren.put(`/api/things/${red}/bin`, undefined)
+    await wren.ask('DELETE', `/api/things/${red}`)
     await settle()
     expect(await colourAt(wren, at(id, 'screen'), 0.5, 0.5)).toEqual([250, 240, 230])
     expect((await read(id)).pictures).toEqual([])

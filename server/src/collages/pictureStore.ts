@@ -11,8 +11,9 @@ export async function listPictured(reader: Reader, ownerId: string, collage: Col
   for (const { evidenceId, n } of picturesOf(collage)) {
     const item = await reader
       .sql('evidence')
-      .where({ id: evidenceId, ownerId })
-      .first('title', 'alternativeText')
+      .join('things', 'things.id', 'evidence.id')
+      .where({ 'evidence.id': evidenceId, 'evidence.ownerId': ownerId })
+      .first('things.title', 'alternativeText')
     const version = item && (await findVersionOf(reader, ownerId, evidenceId, n))
     if (!version || version.width === null || version.height === null) continue
     const { width, height, recipeRevision: renderRevision } = version

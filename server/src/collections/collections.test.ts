@@ -9,14 +9,10 @@ import {
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
 
-const pageItem = (pageId: string): CollectionItem => ({ id: uuidv7(), kind: 'page', pageId, isHidden: false })
-const divider = (title: string): CollectionItem => ({ id: uuidv7(), kind: 'divider', title, isHidden: false })
-const nested = (collectionId: string): CollectionItem => ({
-  id: uuidv7(),
-  kind: 'collection',
-  collectionId,
-  isHidden: false,
+const placeOf = (thingId: string): CollectionItem => ({
+  ...{ id: uuidv7(), kind: 'thing', thingId, isHidden: false },
 })
+const divider = (title: string): CollectionItem => ({ id: uuidv7(), kind: 'divider', title, isHidden: false })
 
 describeEachDatabase('collections', (open, onSqlite) => {
   async function start() {
@@ -53,8 +49,8 @@ describeEachDatabase('collections', (open, onSqlite) => {
     const year = await begin('  Shore   year ')
     const items = [
       divider('Autumn'),
-      pageItem(await addPage('Transect 3')),
-      pageItem(await addPage('Storm week', false)),
+      placeOf(await addPage('Transect 3')),
+      placeOf(await addPage('Storm week', false)),
     ]
     const { body } = await fill(year, ...items)
     expect(body).toMatchObject({ title: 'Shore year', items, revision: 2 })
@@ -73,17 +69,17 @@ describeEachDatabase('collections', (open, onSqlite) => {
   it('are read down into the collections that lie in them', async () => {
     const { wren, addPage, begin, fill } = await start()
     const [year, winter] = [await begin('Shore year'), await begin('Winter')]
-    await fill(winter, pageItem(await addPage('Ice')))
-    await fill(year, pageItem(await addPage('Transect 3')), nested(winter))
+    await fill(winter, placeOf(await addPage('Ice')))
+    await fill(year, placeOf(await addPage('Transect 3')), placeOf(winter))
     expect(await titlesRead(wren, year)).toEqual(['0 Transect 3', '0 Winter', '1 Ice'])
   })
 
   it('refuse to lie in themselves, and to be changed as they were before', async () => {
     const { wren, begin, fill } = await start()
     const [year, winter] = [await begin('Shore year'), await begin('Winter')]
-    await fill(year, nested(winter))
-    expect((await fill(winter, nested(year))).body.reason).toBe('collection-circle')
-    expect((await fill(winter, nested(winter))).body.reason).toBe('collection-circle')
+    await fill(year, placeOf(winter))
+    expect((await fill(winter, placeOf(year))).body.reason).toBe('collection-circle')
+    expect((await fill(winter, placeOf(winter))).body.reason).toBe('collection-circle')
     const rename = { operations: [{ op: 'set-title', title: 'A year' }] }
     expect((await wren.patch(`/api/collections/${year}`, rename, 1)).status).toBe(412)
     expect((await wren.patch(`/api/collections/${year}`, rename)).status).toBe(428)
@@ -95,11 +91,11 @@ describeEachDatabase('collections', (open, onSqlite) => {
     const foreign = (await tomasz.post('/api/pages', { title: 'His', lang: 'en' })).body.id
     const year = await begin('Shore year')
     for (const id of [foreign, uuidv7()]) {
-      const refused = await fill(year, pageItem(id))
+      const refused = await fill(year, placeOf(id))
       expect([refused.status, refused.body.reason]).toEqual([404, 'not-found'])
     }
     const page = await addPage('Transect 3')
-    expect((await fill(year, pageItem(page), pageItem(page))).body.reason).toBe('already-in-collection')
+    expect((await fill(year, placeOf(page), placeOf(page))).body.reason).toBe('already-in-collection')
     expect((await wren.get(`/api/collections/${year}`)).body.items).toEqual([])
   })
 
@@ -107,16 +103,16 @@ describeEachDatabase('collections', (open, onSqlite) => {
     const { wren, addPage, begin, fill } = await start()
     const year = await begin('Shore year')
     const page = await addPage('Transect 3')
-    await fill(year, pageItem(page))
-    expect((await wren.delete(`/api/collections/${year}`)).body.reason).toBe('not-in-bin')
-    await wren.put(`/api/collections/${year}/bin`, undefined)
-    expect((await wren.get('/api/collections?shelf=bin')).body.count).toBe(1)
+    await fill(year, placeOf(page))
+    expect((await wren.delete(`/api/things/${year}`)).body.reason).toBe('not-in-bin')
+    await wren.put(`/api/things/${year}/bin`, undefined)
+    expect((await wren.get('/api/bin')).body.count).toBe(1)
     expect((await wren.get(`/api/collections/${year}/read`)).status).toBe(404)
     expect((await fill(year, divider('x'))).body.reason).toBe('in-the-bin')
-    await wren.delete(`/api/collections/${year}/bin`)
+    await wren.delete(`/api/things/${year}/bin`)
     expect(await titlesRead(wren, year)).toEqual(['0 Transect 3'])
-    await wren.put(`/api/collections/${year}/bin`, undefined)
-    await wren.delete(`/api/collections/${year}`)
+    await wren.put(`/api/things/${year}/bin`, undefined)
+    await wren.delete(`/api/things/${year}`)
     expect((await wren.get(`/api/collections/${year}`)).status).toBe(404)
     expect((await wren.get(`/api/pages/${page}`)).status).toBe(200)
   })
@@ -124,29 +120,29 @@ describeEachDatabase('collections', (open, onSqlite) => {
   onSqlite('go at once where they are as they were begun, and pages likewise', async () => {
     const { wren, addPage, begin, fill } = await start()
     const empty = await begin('')
-    expect((await wren.delete(`/api/collections/${empty}`)).status).toBe(204)
+    expect((await wren.delete(`/api/things/${empty}`)).status).toBe(204)
     const holder = await begin('')
     await fill(holder, divider(''))
-    expect((await wren.delete(`/api/collections/${holder}`)).body.reason).toBe('not-in-bin')
+    expect((await wren.delete(`/api/things/${holder}`)).body.reason).toBe('not-in-bin')
     const newPage = async () => (await wren.post('/api/pages', { title: '', lang: 'en' })).body.id as string
     const page = await newPage()
-    expect((await wren.delete(`/api/pages/${page}`)).status).toBe(204)
+    expect((await wren.delete(`/api/things/${page}`)).status).toBe(204)
     // One that lies somewhere, or holds anything, goes by way of the bin.
     const held = await newPage()
-    await fill(holder, pageItem(held))
+    await fill(holder, placeOf(held))
     const written = await addPage('Transect 3', false)
     for (const id of [held, written])
-      expect((await wren.delete(`/api/pages/${id}`)).body.reason).toBe('not-in-bin')
+      expect((await wren.delete(`/api/things/${id}`)).body.reason).toBe('not-in-bin')
   })
 
   it('lose a page that is removed for good, and what they reached with it', async () => {
     const { site, wren, addPage, begin, fill } = await start()
     const year = await begin('Shore year')
     const page = await addPage('Transect 3')
-    await fill(year, pageItem(page))
-    await wren.put(`/api/pages/${page}/bin`, undefined)
+    await fill(year, placeOf(page))
+    await wren.put(`/api/things/${page}/bin`, undefined)
     expect(await titlesRead(wren, year)).toEqual([])
-    await wren.delete(`/api/pages/${page}`)
+    await wren.delete(`/api/things/${page}`)
     expect((await wren.get(`/api/collections/${year}`)).body.items).toEqual([])
     expect(await site.services.database.reader().sql('reach')).toEqual([])
   })

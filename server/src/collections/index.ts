@@ -1,4 +1,5 @@
 // Collections: what a student arranges pages into, and how others read it.
 export { collectionRoutes } from './routes.ts'
+export { collectionInBin } from './collectionInBin.ts'
 export { rewriteReach } from './reachStore.ts'
-export { changeCollection, createCollection, sweepCollections } from './service.ts'
+export { changeCollection, createCollection } from './service.ts'

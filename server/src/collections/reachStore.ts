@@ -1,7 +1,6 @@
 // The reach of collections as rows, so that lists can join it; recomputed whenever an arrangement changes.
 import { reachOf } from '@valise/core/collections'
 import type { CollectionItem, Container } from '@valise/core/collections'
-import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
 import { toItem } from './store.ts'
 import type { ItemRow } from './store.ts'
@@ -10,11 +9,11 @@ const ROWS_AT_ONCE = 100
 
 /** Lists all collections of an owner with their items, binned ones included. */
 export async function listContainers(reader: Reader, ownerId: string): Promise<Container[]> {
-  const collections: { id: string; binnedAt: Instant | null }[] = await reader
+  const collections: { id: string; isBinned: number }[] = await reader
     .sql('collections')
     .where({ ownerId })
     .orderBy('id')
-    .select('id', 'binnedAt')
+    .select('id', 'isBinned')
   const rows: (ItemRow & { collectionId: string })[] = await reader
     .sql('collectionItems')
     .whereIn(
@@ -24,9 +23,9 @@ export async function listContainers(reader: Reader, ownerId: string): Promise<C
     .orderBy(['collectionId', 'position'])
   const items = new Map<string, CollectionItem[]>(collections.map(({ id }) => [id, []]))
   for (const row of rows) items.get(row.collectionId)?.push(toItem(row))
-  return collections.map(({ id, binnedAt }) => ({
+  return collections.map(({ id, isBinned }) => ({
     id,
-    isBinned: binnedAt !== null,
+    isBinned: isBinned === 1,
     items: items.get(id) ?? [],
   }))
 }

@@ -9,11 +9,11 @@ import {
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
-import { binRoutes } from '../drafts/index.ts'
 import { countAnswer, route } from '../http/index.ts'
+import { countThings } from '../things/index.ts'
 import { readCollection } from './readStore.ts'
 import * as service from './service.ts'
-import { countCollections, listCollections } from './store.ts'
+import { listCollections } from './store.ts'
 
 const PAGE = 60
 
@@ -26,20 +26,16 @@ export const collectionRoutes = [
     {
       method: 'get',
       path: '/api/collections',
-      summary: 'My collections, what was changed last first; or those in the bin',
+      summary: 'My collections, what was changed last first',
       who: 'signed-in',
       query: object({
         cursor: Type.Optional(Type.String({ maxLength: 400 })),
         limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
-        shelf: Type.Optional(Type.Enum(['live', 'bin'])),
       }),
       answer: collectionListSchema,
     },
     ({ reader, actor, query }) =>
-      listCollections(reader, actor, query.shelf ?? 'live', {
-        cursor: query.cursor,
-        limit: query.limit ?? PAGE,
-      }),
+      listCollections(reader, actor, { cursor: query.cursor, limit: query.limit ?? PAGE }),
   ),
   route(
     {
@@ -49,7 +45,7 @@ export const collectionRoutes = [
       who: 'signed-in',
       answer: countAnswer,
     },
-    async ({ reader, actor }) => ({ live: await countCollections(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countThings(reader, actor, 'collection') }),
   ),
   route(
     {
@@ -100,9 +96,4 @@ export const collectionRoutes = [
     },
     async (call) => readCollection(call.reader, await findViewer(call), call.params.id),
   ),
-  ...binRoutes('/api/collections/{id}', {
-    putIn: service.putCollectionIntoBin,
-    takeOut: service.takeCollectionOutOfBin,
-    remove: service.removeCollection,
-  }),
 ]

@@ -1,6 +1,6 @@
 import { AppError } from '@valise/core/problems'
 import { describeEachDatabase, openTestSqlite } from '../testing/index.ts'
-import { createTable, inTransaction, rebuildTable } from './index.ts'
+import { createTable, inTransaction, rebuildTable, reshapeTables } from './index.ts'
 import type { Database, Trx } from './index.ts'
 
 const boats = (database: Database) =>
@@ -139,7 +139,9 @@ describe('SQLite alone', () => {
     await writer('boats').insert([boat('a', 'Tern'), boat('b', 'Knot')])
     await writer('crew').insert({ id: 'c', boatId: 'a', spareId: 'b' })
     const columns = { id: { type: 'text' }, title: { type: 'text' } } as const
-    await rebuildTable(writer, 'boats', columns, { primaryKey: ['id'] }, { id: 'id', title: 'name' })
+    await reshapeTables(writer, (trx) =>
+      rebuildTable(trx, 'boats', columns, { primaryKey: ['id'] }, { id: 'id', title: 'name' }),
+    )
     expect(await writer('crew')).toEqual([{ id: 'c', boatId: 'a', spareId: 'b' }])
     expect(await writer('boats').orderBy('id')).toEqual([
       { id: 'a', title: 'Tern' },
@@ -157,12 +159,9 @@ describe('SQLite alone', () => {
     await createTable(writer, 'crew', crew, { primaryKey: ['id'] })
     await writer('boats').insert(boat('a'))
     await writer('crew').insert({ id: 'c', boatId: 'a' })
-    const rebuilt = rebuildTable(
-      writer,
-      'boats',
-      { id: { type: 'text' } },
-      { primaryKey: ['id'] },
-      { id: "id || 'x'" },
+    const id = { type: 'text' } as const
+    const rebuilt = reshapeTables(writer, (trx) =>
+      rebuildTable(trx, 'boats', { id }, { primaryKey: ['id'] }, { id: "id || 'x'" }),
     )
     await expect(rebuilt).rejects.toThrow('without what they refer to')
     expect(await writer('boats').select('id')).toEqual([{ id: 'a' }])

@@ -1,5 +1,12 @@
 // The database: connections, transactions, migrations, and the differences between the two kinds.
-export { addColumns, createTable, dropColumns, dropTables, rebuildTable } from './createTable.ts'
+export {
+  addColumns,
+  createTable,
+  dropColumns,
+  dropTables,
+  rebuildTable,
+  reshapeTables,
+} from './createTable.ts'
 export { isClockSteady } from './clockCheck.ts'
 export { inTransaction, openPostgres, openSqlite } from './Database.ts'
 export type { Database, Reader, Trx, Writable } from './Database.ts'

@@ -21,9 +21,10 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { Trx } from '../database/index.ts'
 import { listOwnLinks } from '../evidence/index.ts'
+import { listOwnThings } from '../things/index.ts'
+import { replaceUses } from '../uses/index.ts'
 import { getEarlierDraft, getPresentDraft } from './presentDraft.ts'
 import type { PresentDraft } from './presentDraft.ts'
-import { listOwnIds } from './shownStore.ts'
 import * as store from './store.ts'
 import { tidyLog } from './tidyLog.ts'
 
@@ -95,7 +96,7 @@ export async function removeOtherVersion(
   await store.deleteOtherVersion(trx, draftId, otherId)
 }
 
-/** Creates a draft with its first document. */
+/** Creates the draft of a thing that is there already, with its first document. */
 export async function createDraft(
   trx: Trx,
   actor: PersonActor,
@@ -103,7 +104,7 @@ export async function createDraft(
   document: PageDocument,
 ): Promise<void> {
   await assertOwnThings(trx, actor, newDocument('', document.lang), document)
-  await store.insertDraft(trx, actor, id, document)
+  await store.insertDraft(trx, id, document)
   await noteUses(trx, actor, id, document)
 }
 
@@ -148,7 +149,7 @@ async function noteUses(
   document: PageDocument,
 ): Promise<void> {
   const links = await listOwnLinks(trx, actor, linkAddressesOf(document))
-  await store.replaceDraftEvidence(trx, draftId, [...new Set([...evidenceIdsOf(document), ...links])])
+  await replaceUses(trx, draftId, [...evidenceIdsOf(document), ...links])
 }
 
 async function refuse(
@@ -221,8 +222,8 @@ async function assertOwnThings(
   const evidence = added(evidenceIdsOf)
   const entries = added(entryIdsOf)
   const own = [
-    ...(await listOwnIds(trx, actor, 'evidence', evidence)),
-    ...(await listOwnIds(trx, actor, 'logEntries', entries)),
+    ...(await listOwnThings(trx, actor, ['evidence'], evidence)),
+    ...(await listOwnThings(trx, actor, ['entry'], entries)),
   ]
   if (own.length !== evidence.length + entries.length) throw new AppError('not-found', 'not-found')
 }

@@ -1,6 +1,4 @@
 // Drafts: the machinery under pages and entries, which keeps every edit and joins those of several windows.
-export { binRoutes } from './binRoutes.ts'
-export type { BinActs } from './binRoutes.ts'
 export { draftRoutes, saveEdit } from './draftRoom.ts'
 export type { DraftRoom } from './draftRoom.ts'
 export { createDraft } from './editDraft.ts'
@@ -8,4 +6,3 @@ export { getPresentDraft, listPresentDrafts } from './presentDraft.ts'
 export { getDraft } from './readDraft.ts'
 export { resolveShown, resolveShownMany } from './resolveShown.ts'
 export { listEntryHeads } from './shownStore.ts'
-export { deleteDrafts } from './store.ts'

@@ -50,8 +50,8 @@ export async function listShownVersions(
         .andOn('pictureRecipes.n', 'evidenceVersions.n')
         .andOn('pictureRecipes.revision', 'evidenceVersions.recipeRevision'),
     )
-    .where('evidence.ownerId', actor.personId)
-    .whereNull('evidence.binnedAt')
+    .join('things', 'things.id', 'evidence.id')
+    .where({ 'evidence.ownerId': actor.personId, 'evidence.isBinned': 0 })
     .whereIn('evidence.id', ids)
     .where((any) =>
       any
@@ -60,7 +60,8 @@ export async function listShownVersions(
     )
     .orderBy(['evidence.id', 'evidenceVersions.n'])
     .select(
-      ...['id', 'kind', 'title', 'caption', 'alternativeText', 'transcript', 'rights', 'currentVersion'].map(
+      'things.title',
+      ...['id', 'kind', 'caption', 'alternativeText', 'transcript', 'rights', 'currentVersion'].map(
         (column) => `evidence.${column}`,
       ),
       ...['n', 'fileName', 'mime', 'bytes', 'width', 'height', 'preview', 'recipeRevision', 'document'].map(
@@ -99,7 +100,7 @@ async function listShownVoices(
         .andOn('evidenceVersions.n', 'evidence.currentVersion'),
     )
     .whereIn('voices.aboutId', ids)
-    .whereNull('evidence.binnedAt')
+    .where('evidence.isBinned', 0)
     .orderBy(['voices.createdAt', 'voices.voiceId'])
     .select('voices.aboutId', 'voices.moments', 'evidence.id', 'evidence.transcript')
     .select(['n', 'fileName', 'bytes'].map((column) => `evidenceVersions.${column}`))
@@ -116,25 +117,8 @@ export async function listEntryHeads(
 ): Promise<{ readonly id: string; readonly day: LocalDay }[]> {
   return reader
     .sql('logEntries')
-    .where({ ownerId: actor.personId })
-    .whereNull('binnedAt')
+    .where({ ownerId: actor.personId, isBinned: 0 })
     .whereIn('id', ids)
     .select('id', 'day')
     .orderBy('id')
-}
-
-/** Lists which of these items are one's own, binned or not. */
-export async function listOwnIds(
-  reader: Reader,
-  actor: PersonActor,
-  table: 'evidence' | 'logEntries',
-  ids: readonly string[],
-): Promise<string[]> {
-  if (ids.length === 0) return []
-  const rows: { id: string }[] = await reader
-    .sql(table)
-    .where({ ownerId: actor.personId })
-    .whereIn('id', ids)
-    .select('id')
-  return rows.map(({ id }) => id)
 }

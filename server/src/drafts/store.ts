@@ -4,7 +4,7 @@ import type { Operation, OtherVersion, PageDocument, Piece } from '@valise/core/
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
-import { refreshUses } from '../evidence/index.ts'
+import { ownThings } from '../things/index.ts'
 
 const FIRST_REVISION = 1
 
@@ -26,20 +26,13 @@ export interface StoredEdit {
   readonly at: Instant
 }
 
-export async function insertDraft(
-  trx: Trx,
-  actor: PersonActor,
-  id: string,
-  document: PageDocument,
-): Promise<void> {
+export async function insertDraft(trx: Trx, id: string, document: PageDocument): Promise<void> {
   await trx.sql('drafts').insert({
     id,
-    ownerId: actor.personId,
     revision: FIRST_REVISION,
     checkpoint: JSON.stringify(document),
     checkpointRevision: FIRST_REVISION,
     createdAt: trx.now,
-    changedAt: trx.now,
   })
 }
 
@@ -50,7 +43,10 @@ export async function listOwnDrafts(
   ids: readonly string[],
 ): Promise<DraftRow[]> {
   if (ids.length === 0) return []
-  const rows = await reader.sql('drafts').whereIn('id', ids).where({ ownerId: actor.personId })
+  const rows: DraftColumns[] = await ownThings(reader, actor)
+    .join('drafts', 'drafts.id', 'things.id')
+    .whereIn('drafts.id', [...ids])
+    .select('drafts.*', 'things.changedAt')
   return rows.map((row) => ({
     id: row.id,
     revision: row.revision,
@@ -92,7 +88,7 @@ export async function insertEdit(trx: Trx, draftId: string, edit: Omit<StoredEdi
     inverse: JSON.stringify(inverse),
     at: trx.now,
   })
-  await trx.sql('drafts').where({ id: draftId }).update({ revision: edit.revision, changedAt: trx.now })
+  await trx.sql('drafts').where({ id: draftId }).update({ revision: edit.revision })
 }
 
 /** Saves a newer checkpoint, so that fewer edits have to be applied. */
@@ -145,30 +141,6 @@ export async function mergeEdits(
   await trx.sql('draftEdits').where({ draftId, revision: into.revision }).update({ inverse })
 }
 
-export async function deleteDrafts(trx: Trx, ids: readonly string[]): Promise<void> {
-  await trx.sql('drafts').whereIn('id', ids).delete()
-}
-
-/** Records which evidence a draft shows; items of others are never recorded. */
-export async function replaceDraftEvidence(
-  trx: Trx,
-  draftId: string,
-  evidenceIds: readonly string[],
-): Promise<void> {
-  const rows: { evidenceId: string }[] = await trx
-    .sql('draftEvidence')
-    .where({ draftId })
-    .select('evidenceId')
-  const before = rows.map(({ evidenceId }) => evidenceId)
-  const gone = before.filter((id) => !evidenceIds.includes(id))
-  const come = evidenceIds.filter((id) => !before.includes(id))
-  // Most edits are about words: then nothing is written here.
-  if (gone.length > 0) await trx.sql('draftEvidence').where({ draftId }).whereIn('evidenceId', gone).delete()
-  if (come.length > 0)
-    await trx.sql('draftEvidence').insert(come.map((evidenceId) => ({ draftId, evidenceId })))
-  await refreshUses(trx, [...gone, ...come])
-}
-
 /** Saves a losing text as a version. A later text of the same window and piece replaces its earlier one. */
 export async function saveOtherVersion(
   trx: Trx,
@@ -195,6 +167,10 @@ export async function listOtherVersions(
 
 export async function deleteOtherVersion(trx: Trx, draftId: string, id: string): Promise<void> {
   await trx.sql('otherVersions').where({ draftId, id }).delete()
+}
+
+interface DraftColumns extends Omit<DraftRow, 'checkpoint'> {
+  readonly checkpoint: string
 }
 
 interface EditColumns extends Omit<StoredEdit, 'operations' | 'inverse'> {

@@ -41,7 +41,7 @@ export async function refreshSimilarity(trx: Trx, evidenceIds: readonly string[]
   const { sql } = trx
   const alike = sql('nearDuplicates')
     .join('evidence as other', 'other.id', 'nearDuplicates.otherId')
-    .whereNull('other.binnedAt')
+    .where('other.isBinned', 0)
     .whereIn('nearDuplicates.evidenceId', ids)
     .select('nearDuplicates.evidenceId')
   const rows: { evidenceId: string }[] = await alike

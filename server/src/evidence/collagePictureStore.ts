@@ -5,8 +5,8 @@ import type { ShownPicture } from '@valise/core/pictures'
 import { addMinutes } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
+import { replaceUses } from '../uses/index.ts'
 import { RENDER_COLLAGE } from './jobNames.ts'
-import { refreshUses } from './usesStore.ts'
 
 interface CollageVersion {
   readonly evidenceId: string
@@ -24,7 +24,6 @@ export async function replaceCollagePictures(
   pictures: readonly ShownPicture[],
 ): Promise<void> {
   const { sql } = trx
-  const before = await sql('collagePictures').where({ collageId, n }).select('pictureId')
   await sql('collagePictures').where({ collageId, n }).delete()
   const own: { id: string }[] = await sql('evidence')
     .where({ ownerId })
@@ -40,18 +39,18 @@ export async function replaceCollagePictures(
   )
   for (let from = 0; from < rows.length; from += 100)
     await sql('collagePictures').insert(rows.slice(from, from + 100))
-  // An earlier version may have shown what this one does not.
-  const pictureIds = before.map(({ pictureId }): string => pictureId)
-  await refreshUses(trx, [...pictureIds, ...(await listShownIn(trx, [collageId]))])
+  await recordUses(trx, collageId)
 }
 
-/** Lists the items that any version of these collages shows. */
-export async function listShownIn(reader: Reader, collageIds: readonly string[]): Promise<string[]> {
-  const rows: { pictureId: string }[] = await reader
+/** A collage uses what its newest version shows. */
+async function recordUses(trx: Trx, collageId: string): Promise<void> {
+  const pictureIds = await trx
     .sql('collagePictures')
-    .whereIn('collageId', [...collageIds])
-    .distinct('pictureId')
-  return rows.map(({ pictureId }) => pictureId)
+    .join('evidence', 'evidence.id', 'collagePictures.collageId')
+    .where({ collageId })
+    .whereRaw('?? = ??', ['collagePictures.n', 'evidence.currentVersion'])
+    .pluck<string[]>('pictureId')
+  await replaceUses(trx, collageId, pictureIds)
 }
 
 /** Lists the pictures in a version of a collage, each item once, in reading order. */
@@ -73,12 +72,13 @@ export async function listPicturesOfCollages(
   const rows: { id: string; collageId: string; n: number; title: string; rights: string }[] = await reader
     .sql('collagePictures')
     .join('evidence', 'evidence.id', 'collagePictures.pictureId')
+    .join('things', 'things.id', 'evidence.id')
     .whereIn(
       'collageId',
       collages.map(({ evidenceId }) => evidenceId),
     )
     .orderBy(['collageId', 'n', 'place'])
-    .select('collageId', 'n', 'evidence.id', 'title', 'rights')
+    .select('collageId', 'n', 'evidence.id', 'things.title', 'rights')
   const wanted = rows.filter(({ collageId, n }) =>
     collages.some((one) => one.evidenceId === collageId && one.n === n),
   )
@@ -156,6 +156,6 @@ export async function carryPicturesOver(
 ): Promise<void> {
   const rows = await trx.sql('collagePictures').where({ collageId: evidenceId, n: from })
   if (rows.length > 0) await trx.sql('collagePictures').insert(rows.map((row) => ({ ...row, n })))
-  await refreshUses(trx, await listShownIn(trx, [evidenceId]))
+  await recordUses(trx, evidenceId)
   await enqueuePainting(trx, jobs, { evidenceId, n }, true)
 }

@@ -33,7 +33,7 @@ export async function findConnected(
     .sql('driveDocuments')
     .join('evidence', 'evidence.id', 'driveDocuments.evidenceId')
     .where({ 'driveDocuments.ownerId': actor.personId, documentId, isConnected: 1 })
-    .whereNull('evidence.binnedAt')
+    .where('evidence.isBinned', 0)
     .orderBy('evidenceId')
     .first('evidenceId')
   return row?.evidenceId ?? null

@@ -10,6 +10,7 @@ import {
   upload,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
+import { sweepBin } from '../bin/index.ts'
 import { sweep } from './sweep.ts'
 
 const DAY_MS = 86_400_000
@@ -167,19 +168,19 @@ describeEachDatabase('evidence', (open, onSqlite) => {
   onSqlite('is seen by its owner alone, as if it were not there', async () => {
     const { as, wren, add, site } = await start()
     const id = await add('a.jpg', await makePicture())
-    await wren.put(`/api/bin/${id}`, {})
+    await wren.put(`/api/things/${id}/bin`, {})
     const before = await site.services.database.reader().sql('evidence')
     for (const name of ['tomasz', 'odalys', 'mireille']) {
       const other = await as(name)
       for (const [method, path, body] of [
         ['GET', `/api/evidence/${id}`],
         ['PATCH', `/api/evidence/${id}`, { title: 'Mine now' }],
-        ['DELETE', `/api/evidence/${id}`],
+        ['DELETE', `/api/things/${id}`],
         ['POST', `/api/evidence/${id}/versions`, { from: 1 }],
         ['GET', `/api/evidence/${id}/versions/1/file`],
         ['GET', `/api/evidence/${id}/versions/1/thumbnail`],
-        ['PUT', `/api/bin/${id}`],
-        ['DELETE', `/api/bin/${id}`],
+        ['PUT', `/api/things/${id}/bin`],
+        ['DELETE', `/api/things/${id}/bin`],
         ['PUT', `/api/tray/${id}`],
         ['DELETE', `/api/tray/${id}`],
       ] as const) {
@@ -221,10 +222,10 @@ describeEachDatabase('evidence', (open, onSqlite) => {
     for (const id of [b, a, b]) expect((await wren.put(`/api/tray/${id}`, {})).status).toBe(204)
     expect(await tray()).toEqual([b, a])
     expect((await wren.get(`/api/evidence/${a}`)).body.inTray).toBe(true)
-    await wren.put(`/api/bin/${b}`, {})
+    await wren.put(`/api/things/${b}/bin`, {})
     expect(await tray()).toEqual([a])
     expect((await wren.put(`/api/tray/${b}`, {})).body.reason).toBe('in-the-bin')
-    await wren.delete(`/api/bin/${b}`)
+    await wren.delete(`/api/things/${b}/bin`)
     expect(await tray()).toEqual([b, a]) // it comes back to its place
     await wren.delete(`/api/tray/${a}`)
     await wren.delete(`/api/tray/${a}`)
@@ -262,24 +263,25 @@ describeEachDatabase('evidence', (open, onSqlite) => {
     }
     await site.services.jobs.drain()
     const [, binned, removed] = ids
-    expect((await wren.delete(`/api/evidence/${removed}`)).body.reason).toBe('not-in-bin')
-    for (const id of [binned, removed]) await wren.put(`/api/bin/${id}`, {})
+    expect((await wren.delete(`/api/things/${removed}`)).body.reason).toBe('not-in-bin')
+    for (const id of [binned, removed]) await wren.put(`/api/things/${id}/bin`, {})
     expect((await wren.patch(`/api/evidence/${binned}`, { title: 'x' }, 3)).body.reason).toBe('in-the-bin')
     expect((await wren.get('/api/bin')).body.items.map((one: { id: string }) => one.id)).toEqual([
       removed,
       binned,
     ])
-    expect((await wren.delete(`/api/evidence/${removed}`)).status).toBe(204)
+    expect((await wren.delete(`/api/things/${removed}`)).status).toBe(204)
     const left = async () =>
       (await site.services.database.reader().sql('evidence').where({ ownerId: school.people.wren })).length
-    const sweepAt = (days: number) => {
+    const sweepAt = async (days: number) => {
       const clock = shiftedClock(new Date(Date.parse(TEST_START) + days * DAY_MS).toISOString())
       const later = {
         ...site.services.database,
         clock,
         reader: () => ({ ...site.services.database.reader(), now: clock.now() }),
       }
-      return sweep({ ...site.services, database: later })
+      await sweepBin({ ...site.services, database: later })
+      await sweep({ ...site.services, database: later })
     }
     let day = 0
     const sweepAfter = async (days: number) => {

@@ -200,10 +200,10 @@ describeEachDatabase('finding evidence again', (open) => {
     expect(await find({ words: 'cause rain' })).toEqual([])
     const tomasz = await as('tomasz')
     expect(await find({ words: 'kestrel' }, tomasz)).toEqual([])
-    await wren.put(`/api/bin/${id}`, {})
+    await wren.put(`/api/things/${id}/bin`, {})
     expect(await find({ words: 'kestrel' })).toEqual([])
-    await wren.delete(`/api/evidence/${id}`)
-    await wren.delete(`/api/bin/${id}`)
+    await wren.delete(`/api/things/${id}`)
+    await wren.delete(`/api/things/${id}/bin`)
     expect(await find({ words: 'kestrel' })).toEqual([])
   })
 
@@ -230,7 +230,7 @@ describeEachDatabase('finding evidence again', (open) => {
     expect((await wren.get(`/api/evidence/${third}`)).body.alike).toBe(0)
     await wren.put('/api/bin', { ids: [second] })
     expect((await counts({})).marks.alike).toBe(0)
-    await wren.delete(`/api/bin/${second}`)
+    await wren.delete(`/api/things/${second}/bin`)
     expect((await counts({})).marks.alike).toBe(2)
   })
 
@@ -251,9 +251,9 @@ describeEachDatabase('finding evidence again', (open) => {
       operations: [{ op: 'insert-row', row, after: null }],
     })
     expect(await find({ marks: ['unused'] })).toEqual([])
-    await wren.put(`/api/pages/${page}/bin`, {})
+    await wren.put(`/api/things/${page}/bin`, {})
     expect(await find({ marks: ['unused'] })).toEqual([id])
-    await wren.delete(`/api/pages/${page}/bin`)
+    await wren.delete(`/api/things/${page}/bin`)
     expect(await find({ marks: ['unused'] })).toEqual([])
     await wren.ask('POST', `/api/pages/${page}/published`, undefined, { 'if-match': '"r2"' })
     await wren.post('/api/passes', {

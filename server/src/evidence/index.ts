@@ -27,7 +27,7 @@ export { shutOtherReaders } from './openPicture.ts'
 export { readInside } from './readInside.ts'
 export type { FileToRead, ReadFile } from './readInside.ts'
 export { evidenceRoutes } from './routes.ts'
-export { getEvidence, putIntoBin, putIntoTray, takeOutOfTray, updateEvidence } from './service.ts'
+export { getEvidence, putIntoTray, takeOutOfTray, updateEvidence } from './service.ts'
 export { RENDER_COLLAGE } from './jobNames.ts'
 export type { BoardPicture, PaintedBoard } from './paintBoard.ts'
 export { deleteEarlierRenders, getRecipe } from './recipeStore.ts'
@@ -37,7 +37,8 @@ export { evidenceTasks } from './tasks.ts'
 export type { EvidenceTasks } from './tasks.ts'
 export { mountUploads } from './uploadRoutes.ts'
 export { assertRoomFor, examine } from './uploadService.ts'
-export { isGivenOut, refreshUses, refreshUsesOfDraft, sealedFilesOf } from './usesStore.ts'
+export { evidenceInBin } from './evidenceInBin.ts'
+export { isGivenOut } from './givenOut.ts'
 export {
   findFileForOthers,
   findRenditionOf,

@@ -41,7 +41,7 @@ export async function findOwnLink(
     .sql('links')
     .join('evidence', 'evidence.id', 'links.evidenceId')
     .where({ 'links.ownerId': actor.personId, address })
-    .whereNull('evidence.binnedAt')
+    .where('evidence.isBinned', 0)
     .orderBy('evidenceId')
     .first('evidenceId')
   return row?.evidenceId ?? null

@@ -19,11 +19,11 @@ import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import type { TSchema } from 'typebox'
 import { countAnswer, route } from '../http/index.ts'
-import { countItems, findIds, findItems, listBin } from './queryStore.ts'
+import { countThings } from '../things/index.ts'
+import { countItems, findIds, findItems } from './queryStore.ts'
 import { createSavedQuery, removeSavedQuery } from './savedQueryService.ts'
 import { listSavedQueries } from './savedQueryStore.ts'
 import * as service from './service.ts'
-import { countEvidence } from './store.ts'
 import { listTags } from './tagStore.ts'
 
 const PAGE = 60
@@ -86,18 +86,6 @@ export const queryRoutes = [
   route(
     {
       method: 'get',
-      path: '/api/bin',
-      summary: 'What I put into the bin, last first',
-      who: 'signed-in',
-      query: object(pageQuery),
-      answer: evidencePageSchema,
-    },
-    ({ reader, actor, query }) =>
-      listBin(reader, actor, { cursor: query.cursor, limit: query.limit ?? PAGE }),
-  ),
-  route(
-    {
-      method: 'get',
       path: '/api/evidence/tags',
       summary: 'My tags, those used most first',
       who: 'signed-in',
@@ -123,7 +111,7 @@ export const queryRoutes = [
       who: 'signed-in',
       answer: countAnswer,
     },
-    async ({ reader, actor }) => ({ live: await countEvidence(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countThings(reader, actor, 'evidence') }),
   ),
   route(
     {
@@ -180,15 +168,5 @@ export const queryRoutes = [
   route(
     { method: 'put', path: '/api/tray', summary: 'Pick several up', who: 'signed-in', body: manySchema },
     ({ writable, actor, body }) => service.carryMany(writable, actor, body.ids),
-  ),
-  route(
-    {
-      method: 'put',
-      path: '/api/bin',
-      summary: 'Put several into the bin',
-      who: 'signed-in',
-      body: manySchema,
-    },
-    ({ writable, actor, body }) => service.binMany(writable, actor, body.ids),
   ),
 ]

@@ -7,6 +7,7 @@ import type {
   EvidenceOrder,
   EvidencePage,
   EvidenceQuery,
+  EvidenceRow,
   LikeItems,
 } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
@@ -14,7 +15,7 @@ import { endOfDay, startOfDay } from '@valise/core/time'
 import type { LocalDay, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { sharedEvidence } from '../access/index.ts'
-import { countRows, newestFirst, parseCursor, toCursor } from '../database/index.ts'
+import { countRows, parseCursor, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { getSchool } from '../people/index.ts'
 import { amongRows, findRows } from '../search/index.ts'
@@ -195,19 +196,20 @@ function taggedWith(
   return some.groupBy('evidenceId').havingRaw('count(*) = ?', [keys.length])
 }
 
-/** Lists the bin, last binned first. */
-export async function listBin(reader: Reader, actor: PersonActor, wish: PageWish): Promise<EvidencePage> {
-  const binned = ownEvidence(reader, actor).whereNotNull('evidence.binnedAt')
-  const page = withVersion(reader, binned.clone(), actor)
-  const rows: EvidenceRecord[] = await newestFirst(page, ['evidence', 'binnedAt'], wish)
-  const items = rows.slice(0, wish.limit).map(toEvidenceRow)
-  const last = items.at(-1)
-  const next = rows.length > wish.limit && last?.binnedAt ? toCursor([last.binnedAt, last.id]) : null
-  return { items, next, count: await countRows(binned) }
+/** Lists items by their ids as lists show them, binned or not. */
+export async function listItems(
+  reader: Reader,
+  actor: PersonActor,
+  ids: readonly string[],
+): Promise<EvidenceRow[]> {
+  if (ids.length === 0) return []
+  const own = ownEvidence(reader, actor).whereIn('evidence.id', [...ids])
+  const rows: EvidenceRecord[] = await withVersion(reader, own, actor).orderBy('evidence.id')
+  return rows.map(toEvidenceRow)
 }
 
 function saved(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
-  return ownEvidence(reader, actor).whereNull('evidence.binnedAt')
+  return ownEvidence(reader, actor).where('evidence.isBinned', 0)
 }
 
 function isNarrowed({ words, tags, classId, marks, likeId }: EvidenceQuery): boolean {

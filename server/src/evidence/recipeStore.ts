@@ -4,7 +4,7 @@ import type { PictureRecipe } from '@valise/core/pictures'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import type { Reader, Trx } from '../database/index.ts'
-import { isGivenOut } from './usesStore.ts'
+import { isGivenOut } from './givenOut.ts'
 import type { StoredVersion, RenderRevisions } from './versionStore.ts'
 
 type VersionKey = Pick<StoredVersion, 'evidenceId' | 'n'>

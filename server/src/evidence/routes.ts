@@ -1,5 +1,4 @@
 // Evidence over HTTP: one item, its files, the tray, the bin, and uploads that are on their way.
-import { seenBySchema } from '@valise/core/access'
 import {
   dataTableSchema,
   evidenceChangeSchema,
@@ -15,7 +14,6 @@ import {
 import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
-import { countSeersOfEvidence } from '../access/index.ts'
 import { fileRoute, route } from '../http/index.ts'
 import { recipeRoutes } from './recipeRoutes.ts'
 import * as service from './service.ts'
@@ -123,20 +121,6 @@ export const evidenceRoutes = [
       )
     },
   ),
-  route(
-    {
-      method: 'get',
-      path: '/api/evidence/{id}/seen-by',
-      summary: 'How many people and links can see an item of mine now, on published pages',
-      who: 'signed-in',
-      params: byId,
-      answer: seenBySchema,
-    },
-    async ({ reader, actor, params }) => {
-      const { binnedAt } = await service.getEvidence(reader, actor, params.id)
-      return binnedAt === null ? countSeersOfEvidence(reader, actor, params.id) : { people: 0, links: 0 }
-    },
-  ),
   fileRoute(
     {
       path: '/api/evidence/{id}/versions/{n}/{kind}',
@@ -150,37 +134,6 @@ export const evidenceRoutes = [
       const { fileSha256: sha256, bytes, mime } = rendition
       return { sha256, bytes, mime, fileName: `${params.kind}.webp`, inline: true, isVersioned: true }
     },
-  ),
-  route(
-    {
-      method: 'put',
-      path: '/api/bin/{id}',
-      summary: 'Put into the bin, where it stays for 30 days',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.putIntoBin(writable, actor, params.id),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/bin/{id}',
-      summary: 'Take out of the bin',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.takeOutOfBin(writable, actor, params.id),
-  ),
-  route(
-    {
-      method: 'delete',
-      path: '/api/evidence/{id}',
-      summary: 'Remove for good what is in the bin',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ services, writable, actor, params }) =>
-      service.removeEvidence(writable, services.jobs, actor, params.id),
   ),
   route(
     {

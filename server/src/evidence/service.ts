@@ -1,4 +1,4 @@
-// Evidence: reading and changing one's own items, one or many at once; the tray, the bin.
+// Evidence: reading and changing one's own items, one or many at once; the tray.
 import { cleanTags, isShownAsPicture, MOST_IN_TRAY, toTagKey } from '@valise/core/evidence'
 import type {
   Evidence,
@@ -16,9 +16,7 @@ import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { getSchool } from '../people/index.ts'
-import { removeWords } from '../search/index.ts'
-import { listSimilar, refreshSimilarity } from './alikeStore.ts'
-import { carryPicturesOver, listShownIn, refreshCollagesWith } from './collagePictureStore.ts'
+import { carryPicturesOver } from './collagePictureStore.ts'
 import { enqueueReading, enqueueRendering } from './saveFile.ts'
 import { findLanding } from './landingStore.ts'
 import * as store from './store.ts'
@@ -26,9 +24,8 @@ import type { EvidenceColumns } from './store.ts'
 import { carryRecipeOver } from './recipeService.ts'
 import { listTagged, listTagsOf, renameTagEverywhere, replaceTags } from './tagStore.ts'
 import { countTray, deleteTrayItem, insertTrayItem } from './trayStore.ts'
-import { refreshUses } from './usesStore.ts'
 import { findVersionOf, insertVersion } from './versionStore.ts'
-import { findSearchRow, indexWords } from './wordsStore.ts'
+import { indexWords } from './wordsStore.ts'
 
 export async function getEvidence(reader: Reader, actor: PersonActor, id: string): Promise<Evidence> {
   const found = await store.findEvidence(reader, actor, id)
@@ -146,46 +143,6 @@ export function restoreVersion(
     if (isRead) await enqueueReading(trx, jobs, { evidenceId: id, n: next, ownerId: actor.personId })
     await indexWords(trx, id)
     return getEvidence(trx, actor, id)
-  })
-}
-
-/** Moves an item to the bin; one that is already there keeps its day. */
-export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    const { binnedAt } = await getEvidence(trx, actor, id)
-    if (binnedAt === null) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
-    await refreshUses(trx, await listShownIn(trx, [id]))
-    await refreshSimilarity(trx, await listSimilar(trx, [id]))
-  })
-}
-
-/** Moves several items to the bin: all of them, or none when one is not one's own. */
-export function binMany(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    const live = await getAllLive(trx, actor, ids)
-    for (const id of live) await store.updateEvidence(trx, id, null, { binnedAt: trx.now })
-    await refreshUses(trx, await listShownIn(trx, live))
-    await refreshSimilarity(trx, await listSimilar(trx, live))
-  })
-}
-
-export function takeOutOfBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    await getEvidence(trx, actor, id)
-    await store.updateEvidence(trx, id, null, { binnedAt: null })
-    await refreshUses(trx, await listShownIn(trx, [id]))
-    await refreshSimilarity(trx, [id, ...(await listSimilar(trx, [id]))])
-  })
-}
-
-/** Removes a binned item for good, before its 30 days are over. */
-export function removeEvidence(on: Writable, jobs: Jobs, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    const { binnedAt } = await getEvidence(trx, actor, id)
-    if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
-    await removeWords(trx, [await findSearchRow(trx, id)])
-    await refreshCollagesWith(trx, jobs, id, null, true)
-    await store.deleteEvidence(trx, id)
   })
 }
 

@@ -8,6 +8,7 @@ import type { Instant, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { countRows } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
+import { changeThing, insertThing } from '../things/index.ts'
 import { findDriveState } from './driveStore.ts'
 import { findLink } from './linkStore.ts'
 import { listCollagePictures } from './collagePictureStore.ts'
@@ -16,18 +17,15 @@ import { toVersion, versionColumns } from './versionStore.ts'
 import type { VersionRecord } from './versionStore.ts'
 import { listVoices } from './voiceStore.ts'
 
-export function countEvidence(reader: Reader, actor: PersonActor): Promise<number> {
-  return countRows(ownEvidence(reader, actor).whereNull('binnedAt'))
-}
-
 export async function findEvidence(reader: Reader, actor: PersonActor, id: string): Promise<Evidence | null> {
   const own = ownEvidence(reader, actor).where('evidence.id', id)
   const row: (EvidenceRecord & Opened) | undefined = await withVersion(reader, own, actor)
     .leftJoin('classes', 'classes.id', 'evidence.classId')
     .leftJoin('assignments', 'assignments.id', 'evidence.assignmentId')
     .select('classes.name as className', 'assignments.title as assignmentTitle')
+    .select('things.revision')
     .select(
-      ['caption', 'statement', 'transcript', 'madeAtKnown', 'classId', 'assignmentId', 'revision'].map(
+      ['caption', 'statement', 'transcript', 'madeAtKnown', 'classId', 'assignmentId'].map(
         (column) => `evidence.${column}`,
       ),
     )
@@ -72,10 +70,10 @@ export async function findSameFile(
 ): Promise<{ id: string; title: string } | null> {
   const row = await ownEvidence(reader, actor)
     .join('evidenceVersions', isNewestVersion)
-    .where({ fileSha256: sha256 })
-    .whereNull('evidence.binnedAt')
+    .join('things', 'things.id', 'evidence.id')
+    .where({ fileSha256: sha256, 'evidence.isBinned': 0 })
     .orderBy('evidence.id')
-    .first('evidence.id', 'evidence.title')
+    .first('evidence.id', 'things.title')
   return row ?? null
 }
 
@@ -96,12 +94,14 @@ export interface NewEvidence {
  */
 export async function insertEvidence(
   trx: Trx,
-  { rights, madeAtKnown, ...item }: NewEvidence,
+  { rights, madeAtKnown, title, ...item }: NewEvidence,
   zone: Zone,
 ): Promise<void> {
+  const { id, ownerId } = item
+  await insertThing(trx, { id, kind: 'evidence', ownerId, title })
   await trx.sql('evidence').insert({
     ...item,
-    ...titleColumns(item.title),
+    titleKey: foldText(title),
     ...rightsColumns(rights),
     madeWeek: weekOf(dayOf(item.madeAt, zone)),
     madeAtKnown: madeAtKnown ? 1 : 0,
@@ -114,9 +114,8 @@ export async function insertEvidence(
     caption: '',
     alternativeText: '',
     transcript: '',
-    binnedAt: null,
+    isBinned: 0,
     createdAt: trx.now,
-    revision: 1,
   })
 }
 
@@ -134,7 +133,6 @@ export interface EvidenceColumns {
   /** A moment that its owner says, with the zone of the school. */
   readonly made?: { readonly at: Instant; readonly zone: Zone }
   readonly currentVersion?: number
-  readonly binnedAt?: Instant | null
 }
 
 /** Updates an item. A null revision updates unconditionally. @returns false when its revision has changed */
@@ -145,22 +143,22 @@ export async function updateEvidence(
   { rights, title, made, alternativeText, ...columns }: EvidenceColumns,
 ): Promise<boolean> {
   const { sql } = trx
-  const changed = await sql('evidence')
-    .where({ id, ...(revision !== null && { revision }) })
-    .update({
-      ...columns,
-      ...(title !== undefined && titleColumns(title)),
-      ...(rights && rightsColumns(rights)),
-      ...(made && { madeAt: made.at, madeAtKnown: 1, madeWeek: weekOf(dayOf(made.at, made.zone)) }),
-      ...(alternativeText !== undefined && {
-        alternativeText,
-        lacksAlternative: sql.raw(`CASE WHEN "kind" IN ('picture', 'collage') THEN ? ELSE 0 END`, [
-          alternativeText === '' ? 1 : 0,
-        ]),
-      }),
-      revision: sql.raw('revision + 1'),
-    })
-  return changed === 1
+  const isAsRead = await changeThing(trx, id, { revision, ...(title !== undefined && { title }) })
+  if (!isAsRead) return false
+  const own = {
+    ...columns,
+    ...(title !== undefined && { titleKey: foldText(title) }),
+    ...(rights && rightsColumns(rights)),
+    ...(made && { madeAt: made.at, madeAtKnown: 1, madeWeek: weekOf(dayOf(made.at, made.zone)) }),
+    ...(alternativeText !== undefined && {
+      alternativeText,
+      lacksAlternative: sql.raw(`CASE WHEN "kind" IN ('picture', 'collage') THEN ? ELSE 0 END`, [
+        alternativeText === '' ? 1 : 0,
+      ]),
+    }),
+  }
+  if (Object.keys(own).length > 0) await sql('evidence').where({ id }).update(own)
+  return true
 }
 
 /**
@@ -174,33 +172,16 @@ export async function updateUnknownKind(
   zone: Zone,
 ): Promise<void> {
   const unknown = trx.sql('evidence').where({ id, kind: 'file' })
-  await unknown.clone().update({
+  const found = await unknown.update({
     kind,
     lacksAlternative: trx.sql.raw(`CASE WHEN "alternativeText" = '' THEN ? ELSE 0 END`, [
       isShownAsPicture(kind) ? 1 : 0,
     ]),
-    revision: trx.sql.raw('revision + 1'),
   })
+  if (found > 0) await changeThing(trx, id, {})
   if (madeAt === null) return
   const made = { madeAt, madeWeek: weekOf(dayOf(madeAt, zone)), madeAtKnown: 1 }
   await trx.sql('evidence').where({ id, madeAtKnown: 0 }).update(made)
-}
-
-export async function deleteEvidence(trx: Trx, id: string): Promise<void> {
-  await trx.sql('evidence').where({ id }).delete()
-}
-
-/** Lists what was binned up to a moment, with its rows in the index of words. */
-export function listBinnedBefore(
-  reader: Reader,
-  before: Instant,
-): Promise<{ readonly id: string; readonly searchRow: number }[]> {
-  return reader
-    .sql('evidence')
-    .where('binnedAt', '<=', before)
-    .orderBy('id')
-    .limit(500)
-    .select('id', 'searchRow')
 }
 
 /** Lists which of these ids are the owner's and not in the bin. */
@@ -210,7 +191,7 @@ export async function listLiveIds(
   ids: readonly string[],
 ): Promise<string[]> {
   const rows: { id: string }[] = await ownEvidence(reader, actor)
-    .whereNull('evidence.binnedAt')
+    .where('evidence.isBinned', 0)
     .whereIn('id', ids)
     .select('id')
   return rows.map(({ id }) => id)
@@ -229,6 +210,7 @@ export function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: Per
   const { sql } = reader
   return items
     .join('evidenceVersions', isNewestVersion)
+    .join('things', 'things.id', 'evidence.id')
     .leftJoin('trayItems', (join) =>
       join
         .on('trayItems.evidenceId', 'evidence.id')
@@ -236,13 +218,10 @@ export function withVersion(reader: Reader, items: Knex.QueryBuilder, actor: Per
     )
     .select(versionColumns.map((column) => `evidenceVersions.${column}`))
     .select(rowColumns.map((column) => `evidence.${column}`))
-    .select('trayItems.pickedAt', 'evidence.createdAt as itemCreatedAt')
+    .select('things.title', 'things.binnedAt', 'trayItems.pickedAt', 'evidence.createdAt as itemCreatedAt')
 }
 
-const rowColumns = [
-  ...['id', 'kind', 'title', 'titleKey', 'rights', 'madeAt', 'binnedAt'],
-  ...['alternativeText', 'looksAlike'],
-]
+const rowColumns = ['id', 'kind', 'titleKey', 'rights', 'madeAt', 'alternativeText', 'looksAlike']
 
 export interface EvidenceRecord extends VersionRecord {
   readonly id: string
@@ -286,10 +265,6 @@ export function toEvidenceRow(row: EvidenceRecord): EvidenceRow {
   }
 }
 
-function titleColumns(title: string) {
-  return { title, titleKey: foldText(title) }
-}
-
 function rightsColumns(rights: Rights) {
   return { rights: JSON.stringify(rights), lacksRights: rights.state === 'missing' ? 1 : 0 }
 }
@@ -299,7 +274,6 @@ function countAlike(reader: Reader, evidenceId: string): Promise<number> {
     reader
       .sql('nearDuplicates')
       .join('evidence', 'evidence.id', 'nearDuplicates.otherId')
-      .where({ evidenceId })
-      .whereNull('evidence.binnedAt'),
+      .where({ evidenceId, 'evidence.isBinned': 0 }),
   )
 }

@@ -36,7 +36,7 @@ export async function listTags(reader: Reader, actor: PersonActor): Promise<Tags
     .sql('evidenceTags')
     .join('evidence', 'evidence.id', 'evidenceTags.evidenceId')
     .where('evidenceTags.ownerId', actor.personId)
-    .whereNull('evidence.binnedAt')
+    .where('evidence.isBinned', 0)
     .groupBy('tagKey')
     .select('tagKey')
     .max({ tag: 'tag' })

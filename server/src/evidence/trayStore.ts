@@ -8,7 +8,7 @@ import type { EvidenceRecord } from './store.ts'
 
 /** Lists the tray in the order of picking up; binned items are hidden. */
 export async function listTray(reader: Reader, actor: PersonActor): Promise<EvidenceRow[]> {
-  const picked = ownEvidence(reader, actor).whereNull('evidence.binnedAt').whereNotNull('trayItems.pickedAt')
+  const picked = ownEvidence(reader, actor).where('evidence.isBinned', 0).whereNotNull('trayItems.pickedAt')
   const rows: EvidenceRecord[] = await withVersion(reader, picked, actor).orderBy([
     'trayItems.pickedAt',
     'evidence.id',

@@ -45,9 +45,9 @@ export async function findOwnUpload(
 ): Promise<(UploadRow & { itemTitle: string | null }) | null> {
   const row = await reader
     .sql('uploads')
-    .leftJoin('evidence', 'evidence.id', 'uploads.evidenceId')
+    .leftJoin('things', 'things.id', 'uploads.evidenceId')
     .where({ 'uploads.id': id, 'uploads.ownerId': actor.personId })
-    .first('uploads.*', 'evidence.title as itemTitle')
+    .first('uploads.*', 'things.title as itemTitle')
   return row ?? null
 }
 

@@ -228,7 +228,7 @@ describeEachDatabase('uploads', (open, onSqlite) => {
     const again = (await upload(wren, { ...file, name: 'again.txt' })).body.outcome
     expect(again).toEqual({ kind: 'same', evidenceId: first.evidenceId, title: 'tides' })
     expect((await upload(await as('tomasz'), file)).body.outcome.kind).toBe('new')
-    await wren.put(`/api/bin/${first.evidenceId}`, {})
+    await wren.put(`/api/things/${first.evidenceId}/bin`, {})
     expect((await upload(wren, file)).body.outcome.kind).toBe('new')
   })
 

@@ -8,7 +8,8 @@ import {
   makeSmallSchool,
   makeTestSite,
 } from '../testing/index.ts'
-import { isGivenOut, sealedFilesOf } from './index.ts'
+import { sealedFilesOf } from '../uses/index.ts'
+import { isGivenOut } from './index.ts'
 
 describeEachDatabase('what sealed copies keep of an item', (open, onSqlite) => {
   async function start() {

@@ -23,15 +23,16 @@ export async function listVoices(reader: Reader, aboutId: string): Promise<Voice
   const rows = await reader
     .sql('voices')
     .join('evidence', 'evidence.id', 'voices.voiceId')
+    .join('things', 'things.id', 'evidence.id')
     .join('evidenceVersions', (on) =>
       on
         .on('evidenceVersions.evidenceId', 'evidence.id')
         .andOn('evidenceVersions.n', 'evidence.currentVersion'),
     )
     .where({ 'voices.aboutId': aboutId })
-    .whereNull('evidence.binnedAt')
+    .where('evidence.isBinned', 0)
     .orderBy(['voices.createdAt', 'voices.voiceId'])
-    .select('evidence.id', 'evidenceVersions.n', 'evidence.title', 'evidenceVersions.durationMs')
+    .select('evidence.id', 'evidenceVersions.n', 'things.title', 'evidenceVersions.durationMs')
     .select('voices.moments', 'voices.revision')
   return rows.map(({ moments, ...row }) => ({ ...row, moments: JSON.parse(moments) }))
 }

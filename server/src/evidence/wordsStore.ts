@@ -14,6 +14,7 @@ export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
         .on('evidenceVersions.evidenceId', 'evidence.id')
         .andOn('evidenceVersions.n', 'evidence.currentVersion'),
     )
+    .join('things', 'things.id', 'evidence.id')
     .leftJoin('links', 'links.evidenceId', 'evidence.id')
     .leftJoin('evidenceTexts', (join) =>
       join
@@ -22,16 +23,10 @@ export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
     )
     .where('evidence.id', evidenceId)
     .first(
-      ...[
-        'kind',
-        'ownerId',
-        'searchRow',
-        'title',
-        'caption',
-        'statement',
-        'alternativeText',
-        'transcript',
-      ].map((column) => `evidence.${column}`),
+      ...['kind', 'ownerId', 'searchRow', 'caption', 'statement', 'alternativeText', 'transcript'].map(
+        (column) => `evidence.${column}`,
+      ),
+      'things.title',
       ...['fileName', 'document'].map((column) => `evidenceVersions.${column}`),
       ...['address', 'siteName', 'description'].map((column) => `links.${column}`),
       'evidenceTexts.blocks',
@@ -51,10 +46,12 @@ export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
     await trx.sql('evidence').where({ id: evidenceId }).update({ searchRow: at })
 }
 
-/** Returns the row of an item in the index of words; 0 for none. */
-export async function findSearchRow(reader: Reader, evidenceId: string): Promise<number> {
-  const row = await reader.sql('evidence').where({ id: evidenceId }).first('searchRow')
-  return Number(row?.searchRow ?? 0)
+/** Lists the rows of these items in the index of words; 0 for one that has none. */
+export async function listSearchRows({ sql }: Reader, ids: readonly string[]): Promise<number[]> {
+  const rows = await sql('evidence')
+    .whereIn('id', [...ids])
+    .pluck<(number | string)[]>('searchRow')
+  return rows.map(Number)
 }
 
 /** Lists items that are not in the index of words. */

@@ -3,6 +3,7 @@ import { anyNews } from '@valise/core/news/testing'
 import fc from 'fast-check'
 import { inTransaction } from '../database/index.ts'
 import { describeEachDatabase, startSealed } from '../testing/index.ts'
+import { deleteThings, insertThing } from '../things/index.ts'
 import { tellNews } from './index.ts'
 import type { NewsToTell } from './index.ts'
 
@@ -74,13 +75,35 @@ describeEachDatabase('news', (open, onSqlite) => {
     expect((await wren.get('/api/news?cursor=no-such')).status).toBe(422)
   })
 
+  it('of a thing go when it is removed for good', async () => {
+    const { site, school, wren } = await startSealed(open)
+    const id = '01890000-0000-7000-8000-000000000000'
+    await inTransaction(site.services.database, async (trx) => {
+      await insertThing(trx, { id, kind: 'page', ownerId: school.people.tomasz, title: 'Transect 3' })
+      const params = { name: 'Tomasz', kind: 'page', thingId: id } as const
+      await tellNews(trx, { personId: school.people.wren, kind: 'shared-with-me', params })
+    })
+    const told = async () => JSON.stringify((await wren.get('/api/news')).body).includes(id)
+    expect(await told()).toBe(true)
+    await inTransaction(site.services.database, (trx) => deleteThings(trx, [id]))
+    expect(await told()).toBe(false)
+  })
+
   onSqlite.each(newsKinds)('of the kind %s are read as they were told', async (kind) => {
     const { site, school, wren } = await startSealed(open)
     const told = fc.sample(anyNews(kind), { seed: 8, numRuns: 3 })
     for (const news of told)
-      await inTransaction(site.services.database, (trx) =>
-        tellNews(trx, { ...news, personId: school.people.wren } as NewsToTell),
-      )
+      await inTransaction(site.services.database, async (trx) => {
+        const { params } = news
+        if ('thingId' in params)
+          await insertThing(trx, {
+            id: params.thingId,
+            kind: params.kind,
+            ownerId: school.people.tomasz,
+            title: '',
+          })
+        await tellNews(trx, { ...news, personId: school.people.wren } as NewsToTell)
+      })
     const { items } = (await wren.get('/api/news')).body
     expect(items.slice(0, 3)).toMatchObject(told.map(({ params }) => ({ kind, params })).reverse())
   })

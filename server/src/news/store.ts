@@ -18,6 +18,8 @@ export async function tellNews(trx: Trx, news: NewsToTell): Promise<string> {
     id,
     kind: news.kind,
     params: JSON.stringify(news.params),
+    // News of a thing go with it.
+    thingId: 'thingId' in news.params ? news.params.thingId : null,
     at: trx.now,
     seenAt: null,
   })

@@ -235,11 +235,11 @@ describeEachDatabase('pages', (open, onSqlite) => {
     await publish(wren, path, 2)
     const file = `${path}/published/1/pieces/f/file`
     expect((await wren.get(file)).bytes.toString()).toBe('silt and sand')
-    expect((await wren.get(`/api/evidence/${report}/uses`)).body).toMatchObject([{ kind: 'page' }])
-    await wren.put(`/api/bin/${report}`, undefined)
+    expect((await wren.get(`/api/things/${report}/uses`)).body).toMatchObject([{ kind: 'page' }])
+    await wren.put(`/api/things/${report}/bin`, undefined)
     expect((await wren.get(file)).status).toBe(404)
     expect((await wren.get(`${path}/published`)).body.html).toContain('This is not shown any more.')
-    await wren.delete(`/api/bin/${report}`)
+    await wren.delete(`/api/things/${report}/bin`)
     expect((await wren.get(file)).status).toBe(200)
   })
 
@@ -260,7 +260,7 @@ describeEachDatabase('pages', (open, onSqlite) => {
         ],
       },
     })
-    const uses = async () => (await wren.get(`/api/evidence/${link.id}/uses`)).body
+    const uses = async () => (await wren.get(`/api/things/${link.id}/uses`)).body
     expect(await uses()).toEqual([])
     await sendEdit(wren, path, { base: 1, operations: [row(linked(address))] })
     expect(await uses()).toMatchObject([{ kind: 'page' }])
@@ -276,17 +276,18 @@ describeEachDatabase('pages', (open, onSqlite) => {
     const path = await begin()
     await sendEdit(wren, path, { base: 1, operations: [addTextRow('a', 'silt')] })
     await publish(wren, path, 2)
-    expect((await wren.delete(path)).status).toBe(409)
-    await wren.put(`${path}/bin`, undefined)
+    const thing = path.replace('pages', 'things')
+    expect((await wren.delete(thing)).status).toBe(409)
+    await wren.put(`${thing}/bin`, undefined)
     expect((await wren.get('/api/pages')).body.items).toEqual([])
-    expect((await wren.get('/api/pages?shelf=bin')).body.count).toBe(1)
+    expect((await wren.get('/api/bin')).body.count).toBe(1)
     expect((await wren.get(`${path}/published`)).status).toBe(404)
     const edit = await sendEdit(wren, path, { base: 2, operations: [writeText('a', 'x')] })
     expect([edit.status, edit.body.reason]).toEqual([409, 'in-the-bin'])
-    await wren.delete(`${path}/bin`)
+    await wren.delete(`${thing}/bin`)
     expect((await wren.get(path)).body.published.n).toBe(1)
-    await wren.put(`${path}/bin`, undefined)
-    await wren.delete(path)
+    await wren.put(`${thing}/bin`, undefined)
+    await wren.delete(thing)
     expect((await wren.get(path)).status).toBe(404)
   })
 

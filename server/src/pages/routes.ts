@@ -1,16 +1,16 @@
 // Pages over HTTP: the author's list, one page, edits of its draft, publishing, and what was published.
 import { readPageSchema } from '@valise/core/access'
-import { newPageSchema, pageListSchema, pageSchema, usesSchema } from '@valise/core/pages'
+import { newPageSchema, pageListSchema, pageSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
-import { binRoutes, draftRoutes } from '../drafts/index.ts'
-import { getEvidence } from '../evidence/index.ts'
+import { draftRoutes } from '../drafts/index.ts'
 import { countAnswer, fileRoute, route } from '../http/index.ts'
+import { countThings } from '../things/index.ts'
 import { findHandedOut } from './handOut.ts'
 import * as service from './service.ts'
-import { countPages, listPages, listUses } from './store.ts'
+import { listPages } from './store.ts'
 
 const PAGE = 60
 
@@ -29,17 +29,16 @@ export const pageRoutes = [
     {
       method: 'get',
       path: '/api/pages',
-      summary: 'My pages, what was changed last first; or those in the bin',
+      summary: 'My pages, what was changed last first',
       who: 'signed-in',
       query: object({
         cursor: Type.Optional(Type.String({ maxLength: 400 })),
         limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
-        shelf: Type.Optional(Type.Enum(['live', 'bin'])),
       }),
       answer: pageListSchema,
     },
     ({ reader, actor, query }) =>
-      listPages(reader, actor, query.shelf ?? 'live', { cursor: query.cursor, limit: query.limit ?? PAGE }),
+      listPages(reader, actor, { cursor: query.cursor, limit: query.limit ?? PAGE }),
   ),
   route(
     {
@@ -49,7 +48,7 @@ export const pageRoutes = [
       who: 'signed-in',
       answer: countAnswer,
     },
-    async ({ reader, actor }) => ({ live: await countPages(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countThings(reader, actor, 'page') }),
   ),
   route(
     {
@@ -114,25 +113,6 @@ export const pageRoutes = [
       const file = found && (await findHandedOut(reader, found))
       if (!file) throw new AppError('not-found', 'not-found')
       return file
-    },
-  ),
-  ...binRoutes('/api/pages/{id}', {
-    putIn: service.putPageIntoBin,
-    takeOut: service.takePageOutOfBin,
-    remove: service.removePage,
-  }),
-  route(
-    {
-      method: 'get',
-      path: '/api/evidence/{id}/uses',
-      summary: 'My pages, entries and collages that show an item, and the submissions whose copy holds it',
-      who: 'signed-in',
-      params: byId,
-      answer: usesSchema,
-    },
-    async ({ reader, actor, params }) => {
-      await getEvidence(reader, actor, params.id)
-      return listUses(reader, actor, params.id)
     },
   ),
 ]

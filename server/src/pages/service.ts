@@ -1,4 +1,4 @@
-// Pages: beginning one, editing its draft, publishing it, the bin.
+// Pages: beginning one, editing its draft, publishing it.
 import type { ReadPage, Viewer } from '@valise/core/access'
 import { isShownAsPicture } from '@valise/core/evidence'
 import { handOutsOf, newDocument, placedPieces, renderPage } from '@valise/core/pages'
@@ -9,9 +9,10 @@ import { AppError } from '@valise/core/problems'
 import { getReaderFacts, refusalFor } from '../access/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
-import { createDraft, deleteDrafts, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
-import { listPicturesOfCollages, refreshUsesOfDraft } from '../evidence/index.ts'
+import { createDraft, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
+import { listPicturesOfCollages } from '../evidence/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
+import { insertThing, listWithheld, noteDraft } from '../things/index.ts'
 import * as store from './store.ts'
 import type { PageHead, PublishedPage } from './store.ts'
 
@@ -24,8 +25,9 @@ export function createPage(
   return inTransaction(on, async (trx) => {
     const id = trx.newId()
     const document = newDocument(toPlainLine(title), lang, rows)
+    await insertThing(trx, { id, kind: 'page', ownerId: actor.personId, title: document.title })
     await createDraft(trx, actor, id, document)
-    await store.insertPage(trx, actor, id, document.title)
+    await store.insertPage(trx, actor, id)
     return getPage(trx, actor, id)
   })
 }
@@ -50,7 +52,7 @@ export async function getPage(reader: Reader, actor: PersonActor, id: string): P
 /** Pages as a room of drafts: their lists show the title and the last change. */
 export const pageRoom: DraftRoom = {
   assertWritable: getStored,
-  noteChange: (trx, id, { title }) => store.updatePage(trx, id, { title, changedAt: trx.now }),
+  noteChange: (trx, id, { title }) => noteDraft(trx, id, title),
 }
 
 /** Publishes the draft: what its author sees becomes what others see, resolved, rendered and immutable. */
@@ -130,44 +132,6 @@ export async function findPublishedFile(
   return found ? { ownerId: seen.ownerId, handOut: found.handOut } : null
 }
 
-/** Moves a page to the bin; one that is already there keeps its day. */
-export function putPageIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    const { binnedAt } = await getHead(trx, actor, id)
-    if (binnedAt === null) await store.updatePage(trx, id, { binnedAt: trx.now })
-    await refreshUsesOfDraft(trx, id)
-  })
-}
-
-export function takePageOutOfBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    await getHead(trx, actor, id)
-    await store.updatePage(trx, id, { binnedAt: null })
-    await refreshUsesOfDraft(trx, id)
-  })
-}
-
-/** Removes a binned page for good, before its 30 days are over. */
-export function removePage(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    const { binnedAt } = await getHead(trx, actor, id)
-    if (binnedAt === null && !(await isUntouched(trx, actor, id)))
-      throw new AppError('conflict', 'not-in-bin')
-    await deleteDrafts(trx, [id])
-  })
-}
-
-/** Whether a page is as it was begun: without title, content or readers. Whoever leaves such a page leaves nothing. */
-async function isUntouched(reader: Reader, actor: PersonActor, id: string): Promise<boolean> {
-  const { document, revision } = await getPresentDraft(reader, actor, id)
-  return (
-    revision === 1 &&
-    document.title === '' &&
-    document.rows.length === 0 &&
-    !(await store.isReferredTo(reader, id))
-  )
-}
-
 async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<PageHead> {
   const head = await store.findPage(reader, actor, id)
   if (!head) throw new AppError('not-found', 'not-found')
@@ -188,8 +152,8 @@ async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Sho
   const items = Object.values(shown.evidence)
   const spoken = items.flatMap(({ voices = [] }) => voices)
   const ids = [...new Set([...items, ...spoken].map(({ id }) => id))]
-  const evidence = await store.listWithheld(reader, 'evidence', ids)
-  const entries = await store.listWithheld(reader, 'logEntries', Object.keys(shown.entries))
+  const evidence = await listWithheld(reader, ids)
+  const entries = await listWithheld(reader, Object.keys(shown.entries))
   const late = await store.listMade(
     reader,
     items.filter(({ kind, hasPicture }) => isShownAsPicture(kind) && !hasPicture),

@@ -1,41 +1,19 @@
 // Pages in the database: the author's own list, and what was published for whoever may look.
 import type { Viewer } from '@valise/core/access'
 import { upgradeDocument } from '@valise/core/pages'
-import type { PageDocument, PageList, PageRow, Published, Shown, Use } from '@valise/core/pages'
+import type { PageDocument, PageList, PageRow, Published, Shown } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { accessScope } from '../access/index.ts'
-import { countRows, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
-import { sealedFilesOf } from '../evidence/index.ts'
+import { listShelf, ownThings } from '../things/index.ts'
 
-export type PageShelf = 'live' | 'bin'
-
-/** Lists one page of an owner's pages: last changed first, or last binned first. */
-export async function listPages(
-  reader: Reader,
-  actor: PersonActor,
-  shelf: PageShelf,
-  wish: PageWish,
-): Promise<PageList> {
-  const time = shelf === 'live' ? 'changedAt' : 'binnedAt'
-  const onShelf = ownPages(reader, actor).modify((q) =>
-    shelf === 'live' ? q.whereNull('binnedAt') : q.whereNotNull('binnedAt'),
-  )
-  const rows: PageRecord[] = await newestFirst(withRevision(onShelf.clone()), ['pages', time], wish)
-  const items = rows.slice(0, wish.limit).map(toPageRow)
-  const last = items.at(-1)
-  const lastAt = shelf === 'live' ? last?.changedAt : last?.binnedAt
-  return {
-    items,
-    next: rows.length > wish.limit && last && lastAt ? toCursor([lastAt, last.id]) : null,
-    count: await countRows(onShelf),
-  }
-}
-
-export function countPages(reader: Reader, actor: PersonActor): Promise<number> {
-  return countRows(ownPages(reader, actor).whereNull('binnedAt'))
+/** Lists one page of an owner's pages, last changed first. */
+export async function listPages(reader: Reader, actor: PersonActor, wish: PageWish): Promise<PageList> {
+  const live = ownThings(reader, actor).where({ kind: 'page', 'things.isBinned': 0 })
+  const shelf = await listShelf<PageRecord>(live, withRevision, 'changedAt', wish)
+  return { ...shelf, items: shelf.items.map(toPageRow) }
 }
 
 export interface PageHead extends PageRow {
@@ -43,41 +21,28 @@ export interface PageHead extends PageRow {
 }
 
 export async function findPage(reader: Reader, actor: PersonActor, id: string): Promise<PageHead | null> {
-  const own = ownPages(reader, actor).where('pages.id', id)
-  const row: PageRecord | undefined = await withRevision(own).first()
+  const row: PageRecord | undefined = await ownPages(reader, actor).where('things.id', id).first()
   return row ? { ...toPageRow(row), published: row.published } : null
 }
 
-export async function insertPage(trx: Trx, actor: PersonActor, id: string, title: string): Promise<void> {
+/** Inserts the page of a thing that is there already. */
+export async function insertPage(trx: Trx, actor: PersonActor, id: string): Promise<void> {
   await trx.sql('pages').insert({
-    id,
-    ownerId: actor.personId,
-    title,
+    ...{ id, ownerId: actor.personId, isBinned: 0 },
     published: null,
     publishedAt: null,
     publishedRevision: null,
-    changedAt: trx.now,
-    binnedAt: null,
   })
 }
 
-interface PageColumns {
-  readonly title?: string
-  readonly changedAt?: Instant
-  readonly binnedAt?: Instant | null
-  readonly published?: number
-  readonly publishedAt?: Instant
-  readonly publishedRevision?: number
+interface Publication {
+  readonly published: number
+  readonly publishedAt: Instant
+  readonly publishedRevision: number
 }
 
-export async function updatePage(trx: Trx, id: string, columns: PageColumns): Promise<void> {
-  await trx.sql('pages').where({ id }).update(columns)
-}
-
-/** Lists the pages whose days in the bin are over. */
-export async function listPagesBinnedBefore(reader: Reader, before: Instant): Promise<string[]> {
-  const rows = await reader.sql('pages').where('binnedAt', '<=', before).select('id').orderBy('id')
-  return rows.map(({ id }) => id)
+export async function updatePage(trx: Trx, id: string, publication: Publication): Promise<void> {
+  await trx.sql('pages').where({ id }).update(publication)
 }
 
 export interface PublishedPage extends Published {
@@ -107,10 +72,10 @@ export async function findSeenPage(
 ): Promise<{ readonly id: string; readonly ownerId: string; readonly published: number | null } | null> {
   const row = await reader
     .sql('pages')
-    .where('pages.id', id)
-    .whereNull('pages.binnedAt')
-    .modify(accessScope(reader, viewer, 'pages'))
-    .first('id', 'ownerId', 'published')
+    .join('things', 'things.id', 'pages.id')
+    .where({ 'pages.id': id, 'things.isBinned': 0 })
+    .modify(accessScope(reader, viewer))
+    .first('pages.id', 'pages.ownerId', 'published')
   return row ?? null
 }
 
@@ -132,9 +97,9 @@ export async function listOwnPages(
   actor: PersonActor,
   ids: readonly string[],
 ): Promise<(PageRow & { readonly published: Published | null })[]> {
-  const rows: PageRecord[] = await withRevision(
-    ownPages(reader, actor).whereIn('pages.id', [...ids]),
-  ).orderBy('pages.id')
+  const rows: PageRecord[] = await ownPages(reader, actor)
+    .whereIn('things.id', [...ids])
+    .orderBy('things.id')
   const published: PublishedRecord[] = await reader
     .sql('publishedPages')
     .join('pages', (join) =>
@@ -157,12 +122,12 @@ export async function listCollectionsAround(
   pageId: string,
 ): Promise<string[]> {
   const { sql } = reader
-  const rows: { id: string }[] = await sql('collections')
-    .whereIn('collections.id', sql('reach').where({ thingId: pageId }).select('containerId'))
-    .whereNull('collections.binnedAt')
-    .modify(accessScope(reader, viewer, 'collections'))
-    .orderBy('collections.id')
-    .select('collections.id')
+  const rows: { id: string }[] = await sql('things')
+    .whereIn('things.id', sql('reach').where({ thingId: pageId }).select('containerId'))
+    .where('things.isBinned', 0)
+    .modify(accessScope(reader, viewer))
+    .orderBy('things.id')
+    .select('things.id')
   const ids = rows.map(({ id }) => id)
   const inner: { thingId: string }[] = await sql('reach')
     .whereIn('containerId', ids)
@@ -183,18 +148,6 @@ export async function replacePublishedEvidence(
     await trx.sql('publishedEvidence').insert(evidenceIds.map((evidenceId) => ({ pageId, evidenceId })))
 }
 
-/** Lists which of these things are gone or in the bin, and so no longer shown. */
-export async function listWithheld(
-  reader: Reader,
-  table: 'evidence' | 'logEntries',
-  ids: readonly string[],
-): Promise<Set<string>> {
-  if (ids.length === 0) return new Set()
-  const rows = await reader.sql(table).whereIn('id', ids).whereNull('binnedAt').select('id')
-  const there = new Set(rows.map(({ id }) => id))
-  return new Set(ids.filter((id) => !there.has(id)))
-}
-
 /** Lists which of the versions have renditions. */
 export async function listMade<T extends { readonly id: string; readonly n: number }>(
   reader: Reader,
@@ -208,67 +161,6 @@ export async function listMade<T extends { readonly id: string; readonly n: numb
     .where({ preview: 'there' })
     .select('evidenceId', 'n')
   return versions.filter(({ id, n }) => rows.some((row) => row.evidenceId === id && row.n === n))
-}
-
-/** Returns whether a page is in a collection, or has a pass. */
-export async function isReferredTo({ sql }: Reader, id: string): Promise<boolean> {
-  const [held] = await sql('collectionItems').where({ pageId: id }).select('id').limit(1)
-  const [pass] = await sql('passes').where({ pageId: id }).select('id').limit(1)
-  return held !== undefined || pass !== undefined
-}
-
-/**
- * Lists one's own pages, entries and collages that show an item, and the submissions whose sealed copy contains it.
- */
-export async function listUses(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
-  const usesIn = (table: 'pages' | 'logEntries') =>
-    reader
-      .sql('draftEvidence')
-      .join(table, `${table}.id`, 'draftEvidence.draftId')
-      .where({ evidenceId, ownerId: actor.personId })
-      .whereNull('binnedAt')
-      .orderBy([`${table}.title`, `${table}.id`])
-      .select(`${table}.id`, `${table}.title`)
-      .limit(100)
-  const pages = await usesIn('pages')
-  const entries = await usesIn('logEntries')
-  const collages = await reader
-    .sql('collagePictures')
-    .join('evidence', 'evidence.id', 'collagePictures.collageId')
-    .where({ pictureId: evidenceId, ownerId: actor.personId })
-    .whereRaw('?? = ??', ['collagePictures.n', 'evidence.currentVersion'])
-    .whereNull('binnedAt')
-    .orderBy(['evidence.title', 'evidence.id'])
-    .distinct('evidence.id', 'evidence.title')
-    .limit(100)
-  const toUse = (kind: 'page' | 'entry' | 'collage') => (row: { id: string; title: string }) => ({
-    kind,
-    ...row,
-  })
-  const submissions = await listSubmissionsWith(reader, actor, evidenceId)
-  return [
-    ...pages.map(toUse('page')),
-    ...entries.map(toUse('entry')),
-    ...collages.map(toUse('collage')),
-    ...submissions,
-  ]
-}
-
-async function listSubmissionsWith(reader: Reader, actor: PersonActor, evidenceId: string): Promise<Use[]> {
-  const { sql } = reader
-  const asPart = sql('submissionParts')
-    .where({ kind: 'evidence', thingId: evidenceId })
-    .select('submissionId')
-  // Where a page that was handed in shows it, the copy keeps its file.
-  const onPage = sealedFilesOf(reader, actor.personId, evidenceId).select('submissionId')
-  const rows: { id: string; title: string }[] = await sql('submissions')
-    .join('assignments', 'assignments.id', 'submissions.assignmentId')
-    .where({ 'submissions.ownerId': actor.personId })
-    .where((q) => q.whereIn('submissions.id', asPart).orWhereIn('submissions.id', onPage))
-    .orderBy('submissions.id', 'desc')
-    .select('submissions.id', 'assignments.title')
-    .limit(100)
-  return rows.map(({ id, title }) => ({ kind: 'submission', id, title: JSON.parse(title) }))
 }
 
 interface PublishedRecord {
@@ -293,11 +185,16 @@ interface PageRecord extends PageRow {
 
 /** The one way in: nothing of anybody else is ever read. */
 function ownPages(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
-  return reader.sql('pages').where('pages.ownerId', actor.personId)
+  return ownThings(reader, actor)
+    .modify(withRevision)
+    .select('things.id', 'things.title', 'things.changedAt', 'things.binnedAt')
 }
 
-function withRevision(pages: Knex.QueryBuilder): Knex.QueryBuilder {
-  return pages.join('drafts', 'drafts.id', 'pages.id').select('pages.*', 'drafts.revision')
+function withRevision(things: Knex.QueryBuilder): void {
+  things
+    .join('pages', 'pages.id', 'things.id')
+    .join('drafts', 'drafts.id', 'pages.id')
+    .select('published', 'publishedAt', 'publishedRevision', 'drafts.revision')
 }
 
 function toPageRow(row: PageRecord): PageRow {

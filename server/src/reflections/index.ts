@@ -1,4 +1,4 @@
 // Reflections: logbooks and their dated entries.
 export { reflectionRoutes } from './routes.ts'
 export { createEntry, createLogbook } from './service.ts'
-export { listEntriesBinnedBefore } from './store.ts'
+export { entryInBin, logbookInBin } from './inBin.ts'

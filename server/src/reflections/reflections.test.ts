@@ -26,17 +26,18 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
   it('are begun, renamed, and removed only while they are empty', async () => {
     const { wren, logbook, begin } = await start()
     const path = `/api/logbooks/${logbook.id}`
+    const thing = `/api/things/${logbook.id}`
     expect(logbook).toMatchObject({ title: 'Low water', entries: 0, lastDay: null, revision: 1 })
     expect((await wren.patch(path, { title: 'Visits' }, 1)).body.title).toBe('Visits')
     expect((await wren.patch(path, { title: 'Again' }, 1)).status).toBe(412)
     expect((await wren.patch(path, { title: '  ' }, 2)).status).toBe(422)
     const entry = await begin('2026-11-24')
-    expect((await wren.delete(path)).body.reason).toBe('logbook-not-empty')
-    await wren.put(`/api/entries/${entry.id}/bin`, undefined)
+    expect((await wren.delete(thing)).body.reason).toBe('logbook-not-empty')
+    await wren.put(`/api/things/${entry.id}/bin`, undefined)
     expect((await wren.get('/api/logbooks')).body).toMatchObject([{ entries: 0 }])
-    expect((await wren.delete(path)).body.reason).toBe('logbook-not-empty')
-    await wren.delete(`/api/entries/${entry.id}`)
-    expect((await wren.delete(path)).status).toBe(204)
+    expect((await wren.delete(thing)).body.reason).toBe('logbook-not-empty')
+    await wren.delete(`/api/things/${entry.id}`)
+    expect((await wren.delete(thing)).status).toBe(204)
     expect((await wren.get('/api/logbooks')).body).toEqual([])
   })
 
@@ -63,7 +64,7 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     expect(list.body.items).toMatchObject([
       { title: 'At stake 4', beginning: 'The bank is bare. I was wrong.', words: 7, evidence: 1 },
     ])
-    expect((await wren.get(`/api/evidence/${body.outcome.evidenceId}/uses`)).body).toEqual([
+    expect((await wren.get(`/api/things/${body.outcome.evidenceId}/uses`)).body).toEqual([
       { kind: 'entry', id: entry.id, title: 'At stake 4' },
     ])
     expect((await wren.get(path)).body.draft.shown.evidence.q).toMatchObject({ hasPicture: true })
@@ -109,7 +110,7 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     const present = (await wren.get(`/api/pages/${page}`)).body
     expect(JSON.stringify(present.draft.shown)).toContain('grown')
     // What its author puts into the bin is shown no more, there too.
-    await wren.put(`/api/entries/${entry.id}/bin`, undefined)
+    await wren.put(`/api/things/${entry.id}/bin`, undefined)
     const after = (await wren.get(`/api/pages/${page}/published`)).body.html
     expect(after).not.toContain('bare')
     expect(after).toContain('This is not shown any more.')

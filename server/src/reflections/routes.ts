@@ -10,10 +10,11 @@ import {
   newLogbookSchema,
 } from '@valise/core/reflections'
 import { Type } from 'typebox'
-import { binRoutes, draftRoutes } from '../drafts/index.ts'
+import { draftRoutes } from '../drafts/index.ts'
 import { countAnswer, route } from '../http/index.ts'
+import { countThings } from '../things/index.ts'
 import * as service from './service.ts'
-import { countLogbooks, listEntries, listLogbooks } from './store.ts'
+import { listEntries, listLogbooks } from './store.ts'
 
 const PAGE = 40
 
@@ -40,7 +41,7 @@ export const reflectionRoutes = [
       who: 'signed-in',
       answer: countAnswer,
     },
-    async ({ reader, actor }) => ({ live: await countLogbooks(reader, actor) }),
+    async ({ reader, actor }) => ({ live: await countThings(reader, actor, 'logbook') }),
   ),
   route(
     {
@@ -82,16 +83,6 @@ export const reflectionRoutes = [
   ),
   route(
     {
-      method: 'delete',
-      path: '/api/logbooks/{id}',
-      summary: 'Remove an empty logbook',
-      who: 'signed-in',
-      params: byId,
-    },
-    ({ writable, actor, params }) => service.removeLogbook(writable, actor, params.id),
-  ),
-  route(
-    {
       method: 'post',
       path: '/api/logbooks/{id}/entries',
       summary: 'Begin an entry',
@@ -108,23 +99,20 @@ export const reflectionRoutes = [
     {
       method: 'get',
       path: '/api/entries',
-      summary: 'My entries, the newest day first; of one logbook, or those in the bin',
+      summary: 'My entries, the newest day first; of one logbook, or of all',
       who: 'signed-in',
       query: object({
         cursor: Type.Optional(Type.String({ maxLength: 400 })),
         limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
         logbookId: Type.Optional(idSchema),
-        shelf: Type.Optional(Type.Enum(['live', 'bin'])),
       }),
       answer: entryListSchema,
     },
     ({ reader, actor, query }) =>
-      listEntries(
-        reader,
-        actor,
-        { logbookId: query.logbookId ?? null, shelf: query.shelf ?? 'live' },
-        { cursor: query.cursor, limit: query.limit ?? PAGE },
-      ),
+      listEntries(reader, actor, query.logbookId ?? null, {
+        cursor: query.cursor,
+        limit: query.limit ?? PAGE,
+      }),
   ),
   route(
     {
@@ -152,9 +140,4 @@ export const reflectionRoutes = [
       service.dateEntry(writable, actor, params.id, { revision, day: body.day }),
   ),
   ...draftRoutes('/api/entries/{id}', service.entryRoom),
-  ...binRoutes('/api/entries/{id}', {
-    putIn: service.putEntryIntoBin,
-    takeOut: service.takeEntryOutOfBin,
-    remove: service.removeEntry,
-  }),
 ]

@@ -1,4 +1,4 @@
-// Logbooks and entries: beginning, writing, dating, the bin.
+// Logbooks and entries: beginning, writing, dating.
 import type { RichText, Row } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
@@ -8,9 +8,9 @@ import type { Entry, Logbook, NewEntry } from '@valise/core/reflections'
 import type { LocalDay } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
-import { createDraft, deleteDrafts, getDraft } from '../drafts/index.ts'
-import { refreshUsesOfDraft } from '../evidence/index.ts'
+import { createDraft, getDraft } from '../drafts/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
+import { changeThing, insertThing } from '../things/index.ts'
 import * as store from './store.ts'
 import type { EntryHead } from './store.ts'
 
@@ -23,7 +23,8 @@ export async function getLogbook(reader: Reader, actor: PersonActor, id: string)
 export function createLogbook(on: Writable, actor: PersonActor, title: string): Promise<Logbook> {
   return inTransaction(on, async (trx) => {
     const id = trx.newId()
-    await store.insertLogbook(trx, actor, id, titleOf(title))
+    await insertThing(trx, { id, kind: 'logbook', ownerId: actor.personId, title: titleOf(title) })
+    await store.insertLogbook(trx, actor, id)
     return getLogbook(trx, actor, id)
   })
 }
@@ -36,17 +37,9 @@ export function renameLogbook(
 ): Promise<Logbook> {
   return inTransaction(on, async (trx) => {
     await getLogbook(trx, actor, id)
-    if (!(await store.updateLogbook(trx, id, revision, titleOf(title)))) throw new AppError('stale', 'stale')
+    if (!(await changeThing(trx, id, { revision, title: titleOf(title) })))
+      throw new AppError('stale', 'stale')
     return getLogbook(trx, actor, id)
-  })
-}
-
-/** Removes an empty logbook; entries go into the bin one by one. */
-export function removeLogbook(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    await getLogbook(trx, actor, id)
-    if ((await store.countEntriesOf(trx, id)) > 0) throw new AppError('conflict', 'logbook-not-empty')
-    await store.deleteLogbook(trx, id)
   })
 }
 
@@ -66,14 +59,9 @@ export function createEntry(
     await getLogbook(trx, actor, logbookId)
     const id = trx.newId()
     const document = newEntryDocument({ title: toPlainLine(title), lang, textId: trx.newId(), ...content })
+    await insertThing(trx, { id, kind: 'entry', ownerId: actor.personId, title: document.title })
     await createDraft(trx, actor, id, document)
-    await store.insertEntry(trx, actor, {
-      id,
-      logbookId,
-      day,
-      title: document.title,
-      ...outlineOf(document),
-    })
+    await store.insertEntry(trx, actor, { id, logbookId, day, ...outlineOf(document) })
     return getEntry(trx, actor, id)
   })
 }
@@ -87,8 +75,7 @@ export async function getEntry(reader: Reader, actor: PersonActor, id: string): 
 /** Entries as a room of drafts: their lists show the beginning and the length. */
 export const entryRoom: DraftRoom = {
   assertWritable: getStored,
-  noteChange: (trx, id, document) =>
-    store.noteOutline(trx, id, { title: document.title, ...outlineOf(document) }),
+  noteChange: (trx, id, document) => store.noteOutline(trx, id, document.title, outlineOf(document)),
 }
 
 export function dateEntry(
@@ -101,32 +88,6 @@ export function dateEntry(
     await getStored(trx, actor, id)
     if (!(await store.updateEntryDay(trx, id, revision, day))) throw new AppError('stale', 'stale')
     return getEntry(trx, actor, id)
-  })
-}
-
-/** Moves an entry to the bin; one that is already there keeps its day. */
-export function putEntryIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    const { binnedAt } = await getHead(trx, actor, id)
-    if (binnedAt === null) await store.binEntry(trx, id, trx.now)
-    await refreshUsesOfDraft(trx, id)
-  })
-}
-
-export function takeEntryOutOfBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    await getHead(trx, actor, id)
-    await store.binEntry(trx, id, null)
-    await refreshUsesOfDraft(trx, id)
-  })
-}
-
-/** Removes a binned entry for good, before its 30 days are over. */
-export function removeEntry(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
-    const { binnedAt } = await getHead(trx, actor, id)
-    if (binnedAt === null) throw new AppError('conflict', 'not-in-bin')
-    await deleteDrafts(trx, [id])
   })
 }
 

@@ -1,10 +1,11 @@
 // Logbooks and entries in the database. So far, what one sees is what one owns.
 import type { PersonActor } from '@valise/core/people'
 import type { EntryList, EntryOutline, EntryRow, LogbookRow } from '@valise/core/reflections'
-import type { Instant, LocalDay } from '@valise/core/time'
+import type { LocalDay } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { countRows, parseCursor, toCursor } from '../database/index.ts'
-import type { Reader, Trx } from '../database/index.ts'
+import type { PageWish, Reader, Trx } from '../database/index.ts'
+import { changeThing, noteDraft } from '../things/index.ts'
 
 export async function listLogbooks(reader: Reader, actor: PersonActor): Promise<LogbookRow[]> {
   const rows = await withEntries(reader, ownLogbooks(reader, actor)).orderBy([
@@ -23,22 +24,10 @@ export async function findLogbook(
   return row ? toLogbookRow(row) : null
 }
 
-export async function insertLogbook(trx: Trx, actor: PersonActor, id: string, title: string): Promise<void> {
-  const row = { id, ownerId: actor.personId, title, createdAt: trx.now, revision: 1 }
+/** Inserts the logbook of a thing that is there already. */
+export async function insertLogbook(trx: Trx, actor: PersonActor, id: string): Promise<void> {
+  const row = { id, ownerId: actor.personId, isBinned: 0, createdAt: trx.now }
   await trx.sql('logbooks').insert(row)
-}
-
-/** Renames a logbook. @returns false when its revision has changed */
-export async function updateLogbook(trx: Trx, id: string, revision: number, title: string): Promise<boolean> {
-  const changed = await trx
-    .sql('logbooks')
-    .where({ id, revision })
-    .update({ title, revision: revision + 1 })
-  return changed === 1
-}
-
-export async function deleteLogbook(trx: Trx, id: string): Promise<void> {
-  await trx.sql('logbooks').where({ id }).delete()
 }
 
 /** Counts the entries of a logbook, binned ones included. */
@@ -46,28 +35,23 @@ export function countEntriesOf(reader: Reader, logbookId: string): Promise<numbe
   return countRows(reader.sql('logEntries').where({ logbookId }))
 }
 
-export interface EntryFilter {
-  readonly logbookId: string | null
-  readonly shelf: 'live' | 'bin'
-}
-
 /** Lists one page of a person's entries, newest day first; of one logbook, or of all. */
 export async function listEntries(
   reader: Reader,
   actor: PersonActor,
-  { logbookId, shelf }: EntryFilter,
-  { cursor, limit }: { cursor: string | undefined; limit: number },
+  logbookId: string | null,
+  { cursor, limit }: PageWish,
 ): Promise<EntryList> {
-  const wanted = ownEntries(reader, actor).modify((q) => {
-    if (shelf === 'live') q.whereNull('binnedAt')
-    else q.whereNotNull('binnedAt')
-    if (logbookId !== null) q.where({ logbookId })
-  })
+  const wanted = reader
+    .sql('logEntries')
+    .where({ 'logEntries.ownerId': actor.personId, 'logEntries.isBinned': 0 })
+    .where(logbookId === null ? {} : { logbookId })
   const page = wanted
     .clone()
+    .modify(withThing)
     .orderBy([
       { column: 'day', order: 'desc' },
-      { column: 'id', order: 'desc' },
+      { column: 'logEntries.id', order: 'desc' },
     ])
     .limit(limit + 1)
   if (cursor !== undefined) {
@@ -75,7 +59,7 @@ export async function listEntries(
     page.where((q) =>
       q
         .where('day', '<', String(day))
-        .orWhere((same) => same.where('day', String(day)).where('id', '<', String(id))),
+        .orWhere((same) => same.where('day', String(day)).where('logEntries.id', '<', String(id))),
     )
   }
   const rows = await page
@@ -94,10 +78,13 @@ export interface EntryHead extends EntryRow {
 }
 
 export async function findEntry(reader: Reader, actor: PersonActor, id: string): Promise<EntryHead | null> {
-  const row = await ownEntries(reader, actor)
-    .where('logEntries.id', id)
-    .join('logbooks', 'logbooks.id', 'logEntries.logbookId')
-    .first('logEntries.*', 'logbooks.title as logbookTitle')
+  const row = await reader
+    .sql('logEntries')
+    .where({ 'logEntries.id': id, 'logEntries.ownerId': actor.personId })
+    .modify(withThing)
+    .join('things as logbook', 'logbook.id', 'logEntries.logbookId')
+    .select('logbook.title as logbookTitle')
+    .first()
   return row ? { ...toEntryRow(row), logbookTitle: row.logbookTitle, revision: row.revision } : null
 }
 
@@ -105,9 +92,9 @@ export interface NewEntryRow extends EntryOutline {
   readonly id: string
   readonly logbookId: string
   readonly day: LocalDay
-  readonly title: string
 }
 
+/** Inserts the entry of a thing that is there already. */
 export async function insertEntry(
   trx: Trx,
   actor: PersonActor,
@@ -117,9 +104,7 @@ export async function insertEntry(
     ...row,
     evidenceCount: evidence,
     ownerId: actor.personId,
-    changedAt: trx.now,
-    binnedAt: null,
-    revision: 1,
+    isBinned: 0,
   })
 }
 
@@ -127,10 +112,14 @@ export async function insertEntry(
 export async function noteOutline(
   trx: Trx,
   id: string,
-  { evidence, ...outline }: EntryOutline & { readonly title: string },
+  title: string,
+  { evidence, ...outline }: EntryOutline,
 ): Promise<void> {
-  const columns = { ...outline, evidenceCount: evidence, changedAt: trx.now }
-  await trx.sql('logEntries').where({ id }).update(columns)
+  await noteDraft(trx, id, title)
+  await trx
+    .sql('logEntries')
+    .where({ id })
+    .update({ ...outline, evidenceCount: evidence })
 }
 
 /** Changes the day of an entry. @returns false when its revision has changed */
@@ -140,43 +129,32 @@ export async function updateEntryDay(
   revision: number,
   day: LocalDay,
 ): Promise<boolean> {
-  const changed = await trx
-    .sql('logEntries')
-    .where({ id, revision })
-    .update({ day, changedAt: trx.now, revision: revision + 1 })
-  return changed === 1
-}
-
-export async function binEntry(trx: Trx, id: string, binnedAt: Instant | null): Promise<void> {
-  await trx.sql('logEntries').where({ id }).update({ binnedAt })
-}
-
-/** Lists the entries whose days in the bin are over. */
-export async function listEntriesBinnedBefore(reader: Reader, before: Instant): Promise<string[]> {
-  const rows = await reader.sql('logEntries').where('binnedAt', '<=', before).select('id').orderBy('id')
-  return rows.map(({ id }) => id)
-}
-
-export function countLogbooks(reader: Reader, actor: PersonActor): Promise<number> {
-  return countRows(ownLogbooks(reader, actor))
+  if (!(await changeThing(trx, id, { revision }))) return false
+  await trx.sql('logEntries').where({ id }).update({ day })
+  return true
 }
 
 function ownLogbooks(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
-  return reader.sql('logbooks').where('logbooks.ownerId', actor.personId)
+  return reader
+    .sql('logbooks')
+    .join('things', 'things.id', 'logbooks.id')
+    .where({ 'logbooks.ownerId': actor.personId, 'logbooks.isBinned': 0 })
 }
 
-function ownEntries(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
-  return reader.sql('logEntries').where('logEntries.ownerId', actor.personId)
+function withThing(entries: Knex.QueryBuilder): void {
+  entries
+    .join('things', 'things.id', 'logEntries.id')
+    .select('logEntries.*', 'things.title', 'things.changedAt', 'things.binnedAt', 'things.revision')
 }
 
 function withEntries(reader: Reader, logbooks: Knex.QueryBuilder): Knex.QueryBuilder {
   const { sql } = reader
   return logbooks
     .leftJoin('logEntries', (join) =>
-      join.on('logEntries.logbookId', 'logbooks.id').andOnNull('logEntries.binnedAt'),
+      join.on('logEntries.logbookId', 'logbooks.id').andOn('logEntries.isBinned', sql.raw('0')),
     )
-    .groupBy('logbooks.id')
-    .select(sql.ref('logbooks.id'), sql.ref('logbooks.title'), sql.ref('logbooks.revision'))
+    .groupBy('logbooks.id', 'things.id')
+    .select('logbooks.id', 'things.title', 'things.revision')
     .count({ entries: 'logEntries.id' })
     .max({ lastDay: 'logEntries.day' })
 }

@@ -1,9 +1,11 @@
 // A student's choice of parts for an assignment in the database, and the words about items that go in.
+import { partKinds } from '@valise/core/things'
 import type { ChosenPart } from '@valise/core/submissions'
 import type { Rights } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader, Trx } from '../database/index.ts'
-import { refreshUses } from '../evidence/index.ts'
+import { listOwnThings } from '../things/index.ts'
+import { refreshUnused } from '../uses/index.ts'
 
 export interface Choice {
   readonly id: string
@@ -26,11 +28,13 @@ export async function listChoices(
     .orderBy('id')
   const rows: PartRecord[] = await reader
     .sql('chosenParts')
+    .join('things', 'things.id', 'chosenParts.thingId')
     .whereIn(
       'choiceId',
       choices.map(({ id }) => id),
     )
     .orderBy(['choiceId', 'position', 'thingId'])
+    .select('choiceId', 'thingId', 'isIn', 'copy', 'things.kind')
   return choices.map((choice) => ({
     ...choice,
     parts: rows.filter(({ choiceId }) => choiceId === choice.id).map(toPart),
@@ -60,40 +64,26 @@ export async function replaceParts(
     .where({ id, revision })
     .update({ changedAt: trx.now, revision: revision + 1 })
   if (changed !== 1) return false
-  const before: { evidenceId: string | null }[] = await trx
-    .sql('chosenParts')
-    .where({ choiceId: id })
-    .select('evidenceId')
+  const before = await trx.sql('chosenParts').where({ choiceId: id }).pluck<string[]>('thingId')
   await trx.sql('chosenParts').where({ choiceId: id }).delete()
-  const rows = parts.map(({ kind, id: thingId, isIn, copy }, position) => ({
-    ...{ choiceId: id, position, kind, thingId, copy },
-    pageId: kind === 'page' ? thingId : null,
-    entryId: kind === 'entry' ? thingId : null,
-    evidenceId: kind === 'evidence' ? thingId : null,
+  const rows = parts.map(({ id: thingId, isIn, copy }, position) => ({
+    ...{ choiceId: id, position, thingId, copy },
     isIn: Number(isIn),
   }))
   if (rows.length > 0) await trx.sql('chosenParts').insert(rows)
-  const touched = [...before, ...rows].flatMap(({ evidenceId }) => (evidenceId === null ? [] : [evidenceId]))
-  await refreshUses(trx, touched)
+  await refreshUnused(trx, [...before, ...rows.map(({ thingId }) => thingId)])
   return true
 }
-
-const tables = { page: 'pages', entry: 'logEntries', evidence: 'evidence' } as const
 
 /** Counts which of these parts are the person's own, binned or not. */
 export async function countOwnParts(
   reader: Reader,
-  { personId }: PersonActor,
+  actor: PersonActor,
   parts: readonly ChosenPart[],
 ): Promise<number> {
-  let count = 0
-  for (const [kind, table] of Object.entries(tables)) {
-    const ids = parts.flatMap((part) => (part.kind === kind ? [part.id] : []))
-    if (ids.length === 0) continue
-    const rows = await reader.sql(table).where({ ownerId: personId }).whereIn('id', ids).select('id')
-    count += rows.length
-  }
-  return count
+  const ids = parts.map(({ id }) => id)
+  const things = await listOwnThings(reader, actor, partKinds, ids)
+  return parts.filter(({ id, kind }) => things.some((one) => one.id === id && one.kind === kind)).length
 }
 
 export interface ItemRow {
@@ -112,10 +102,11 @@ export async function listItems(
 ): Promise<ItemRow[]> {
   const rows = await reader
     .sql('evidence')
-    .where({ ownerId: personId })
-    .whereIn('id', [...ids])
-    .orderBy('id')
-    .select('id', 'kind', 'title', 'statement', 'rights')
+    .join('things', 'things.id', 'evidence.id')
+    .where({ 'evidence.ownerId': personId })
+    .whereIn('evidence.id', [...ids])
+    .orderBy('evidence.id')
+    .select('evidence.id', 'evidence.kind', 'things.title', 'statement', 'rights')
   return rows.map(({ rights, ...row }) => ({ ...row, rights: JSON.parse(rights) }))
 }
 

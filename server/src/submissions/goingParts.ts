@@ -2,21 +2,19 @@
 import { itemsGoing } from '@valise/core/assignments'
 import type { GoingPart } from '@valise/core/assignments'
 import { creditLine, extensionOf } from '@valise/core/evidence'
-import type { EvidenceKind } from '@valise/core/evidence'
-import { countChanges, handOutsOf, newDocument, newEvidencePiece, placedPieces } from '@valise/core/pages'
-import type { HandOut, PageDocument, ShownDocument, ShownEvidence } from '@valise/core/pages'
+import { countChanges, handOutsOf, placedPieces } from '@valise/core/pages'
+import type { HandOut, ShownDocument, ShownEvidence } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { ChosenPart, ListedPart, SealedPartRow } from '@valise/core/submissions'
+import { partKinds, thingDefinitionOf } from '@valise/core/things'
 import type { Reader } from '../database/index.ts'
-import { listEntryHeads, listPresentDrafts, resolveShownMany } from '../drafts/index.ts'
+import { resolveShownMany } from '../drafts/index.ts'
 import { listPicturesOfCollages } from '../evidence/index.ts'
-import { listOwnPages } from '../pages/index.ts'
-import { getSchool } from '../people/index.ts'
+import { listOwnThings } from '../things/index.ts'
+import type { ThingRow } from '../things/index.ts'
 import { listItems } from './choiceStore.ts'
-import type { ItemRow } from './choiceStore.ts'
-
-/** The piece by which an item that is a part of its own is shown. */
-const ITEM_PIECE = 'item'
+import type { PresentPart, PublishedPart } from './parts/PartStore.ts'
+import { partStoreOf } from './parts/partStores.ts'
 
 export interface PreparedPart extends ListedPart {
   readonly copyGoing: SealedPartRow['copy']
@@ -30,48 +28,27 @@ export async function prepareParts(
   actor: PersonActor,
   parts: readonly ChosenPart[],
 ): Promise<PreparedPart[]> {
-  const idsOf = (kind: ChosenPart['kind']) => [
-    ...new Set(parts.flatMap((part) => (part.kind === kind ? [part.id] : []))),
-  ]
-  const { language } = await getSchool(reader)
-  const pages = await listOwnPages(reader, actor, idsOf('page'))
-  const entries = new Set((await listEntryHeads(reader, actor, idsOf('entry'))).map(({ id }) => id))
-  const drafts = await listPresentDrafts(reader, actor, [...idsOf('page'), ...idsOf('entry')])
-  const items = (await listItems(reader, actor, idsOf('evidence'))).map((item) => ({
-    id: item.id,
-    title: item.title,
-    document: documentOf(item, language),
-  }))
-  const present = [...drafts, ...items]
+  const ids = [...new Set(parts.map(({ id }) => id))]
+  const things = await listOwnThings(reader, actor, partKinds, ids)
+  const present: PresentPart[] = []
+  const published: PublishedPart[] = []
+  for (const kind of partKinds) {
+    const some = things.flatMap((thing) => (thing.kind === kind ? [thing.id] : []))
+    if (some.length === 0) continue
+    present.push(...(await partStoreOf(kind).listPresent(reader, actor, some)))
+    published.push(...(await partStoreOf(kind).listPublished(reader, actor, some)))
+  }
   const shown = await resolveShownMany(
     reader,
     actor,
     present.map(({ document }) => document),
   )
-  const presentOf = (id: string): ShownDocument | null => {
-    const at = present.findIndex((one) => one.id === id)
-    const found = present[at]
-    const its = shown[at]
-    return found && its ? { document: found.document, shown: its } : null
-  }
-  const prepared = parts.map((part): PreparedPart => {
-    const now = presentOf(part.id)
-    if (part.kind === 'page')
-      return preparePage(
-        part,
-        pages.find(({ id }) => id === part.id),
-        now,
-        drafts.find(({ id }) => id === part.id)?.revision ?? null,
-      )
-    const isBinned =
-      part.kind === 'entry' ? !entries.has(part.id) : now?.shown.evidence[ITEM_PIECE] === undefined
-    const title = items.find(({ id }) => id === part.id)?.title ?? now?.document.title ?? ''
-    return {
-      ...part,
-      ...{ title, copyGoing: 'present', publishedAt: null, changes: 0, draftRevision: null, isBinned },
-      ...withContents(part, isBinned ? null : now),
-    }
-  })
+  const drafts = present.map((one, at) => ({ ...one, shown: shown[at] ?? { evidence: {}, entries: {} } }))
+  const byId = <T extends { readonly id: string }>(all: readonly T[], id: string) =>
+    all.find((one) => one.id === id) ?? null
+  const prepared = parts.map((part) =>
+    preparePart(part, byId(things, part.id), byId(drafts, part.id), byId(published, part.id)),
+  )
   return withRightsOfNow(reader, actor, prepared)
 }
 
@@ -118,40 +95,30 @@ async function withRightsOfNow(
   })
 }
 
-type OwnPage = Awaited<ReturnType<typeof listOwnPages>>[number]
-
-function preparePage(
+function preparePart(
   part: ChosenPart,
-  page: OwnPage | undefined,
-  draft: ShownDocument | null,
-  draftRevision: number | null,
+  thing: ThingRow | null,
+  now: (PresentPart & ShownDocument) | null,
+  published: PublishedPart | null,
 ): PreparedPart {
-  const isBinned = page === undefined || page.binnedAt !== null
-  const published = page?.published ?? null
-  const going = part.copy === 'draft' ? draft : published
+  const { hasDraft } = thingDefinitionOf(part.kind)
+  const isBinned = thing === null || thing.binnedAt !== null
+  const isPublishedCopy = hasDraft && part.copy === 'published'
   return {
     ...part,
-    title:
-      (part.copy === 'published' ? published?.document.title : draft?.document.title) ?? page?.title ?? '',
-    copyGoing: part.copy,
+    title: (isPublishedCopy ? published?.document.title : undefined) ?? thing?.title ?? '',
+    copyGoing: hasDraft ? part.copy : 'present',
     publishedAt: published?.at ?? null,
-    changes: published && draft ? countChanges(published, draft) : 0,
-    draftRevision,
+    changes: published && now ? countChanges(published, now) : 0,
+    draftRevision: hasDraft ? (now?.revision ?? null) : null,
     isBinned,
-    ...withContents(part, isBinned ? null : going),
+    ...withContents(part, isBinned ? null : isPublishedCopy ? published : now),
   }
 }
 
 function withContents({ isIn }: ChosenPart, contents: ShownDocument | null) {
   const pieces = contents ? placedPieces(contents.document).length : 0
   return { goesIn: isIn && pieces > 0, pieces, contents }
-}
-
-/** An item that goes in by itself, as a page that shows it alone. */
-function documentOf({ id, kind, title }: ItemRow, lang: PageDocument['lang']): PageDocument {
-  // The column holds one of the kinds, because only `saveFile` writes it.
-  const piece = newEvidencePiece(ITEM_PIECE, { id, kind: kind as EvidenceKind }, 12)
-  return newDocument(title, lang, [{ id: ITEM_PIECE, pieces: [piece] }])
 }
 
 export function goingOf(parts: readonly PreparedPart[]): GoingPart[] {

@@ -8,9 +8,10 @@ import { findViewer } from '../access/index.ts'
 import { listAssignmentsById } from '../assignments/index.ts'
 import type { Reader } from '../database/index.ts'
 import type { FileStore } from '../files/index.ts'
-import { comparePages, findPublished, findSeenPage } from '../pages/index.ts'
+import { comparePages } from '../pages/index.ts'
 import { listShownNames } from '../people/index.ts'
 import type { Services } from '../services.ts'
+import { partStoreOf } from './parts/partStores.ts'
 import { listAssessorNames } from './assessorStore.ts'
 import { listOwnFiles, prepareParts } from './goingParts.ts'
 import { partPath, toShownHtml } from './sealedHtml.ts'
@@ -124,13 +125,9 @@ async function changesInPublished(
   part: PinnedPart,
 ): Promise<Since> {
   const viewer = await findViewer(call)
-  const seen = part.kind === 'page' ? await findSeenPage(reader, viewer, part.thingId) : null
+  const seen = await partStoreOf(part.kind).findForOthers(reader, viewer, part.thingId)
   if (!seen) return { since: 'unseen', changes: [] }
-  return compared(
-    compare,
-    part,
-    seen.published === null ? null : await findPublished(reader, seen.id, seen.published),
-  )
+  return compared(compare, part, seen.published)
 }
 
 async function compared(

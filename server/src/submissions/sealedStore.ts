@@ -19,6 +19,7 @@ export async function insertParts(
   const rows = parts.map(({ document, shown, statements, ...part }) => ({
     submissionId,
     ...part,
+    sealedThingId: part.thingId,
     document: JSON.stringify(document),
     shown: JSON.stringify(shown),
     statements: JSON.stringify(statements),
@@ -31,13 +32,14 @@ export async function listParts(reader: Reader, submissionId: string): Promise<S
     .sql('submissionParts')
     .where({ submissionId })
     .orderBy('n')
-    .select('n', 'kind', 'thingId', 'title', 'copy')
+    .select('n', 'kind', 'sealedThingId as thingId', 'title', 'copy')
 }
 
 export async function listPinned(reader: Reader, submissionId: string): Promise<PinnedPart[]> {
   const rows = await reader.sql('submissionParts').where({ submissionId }).orderBy('n')
-  return rows.map(({ submissionId: _, document, shown, statements, ...part }) => ({
+  return rows.map(({ submissionId: _, sealedThingId: thingId, document, shown, statements, ...part }) => ({
     ...part,
+    thingId,
     document: JSON.parse(document),
     shown: JSON.parse(shown),
     statements: JSON.parse(statements),

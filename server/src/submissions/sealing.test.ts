@@ -86,10 +86,10 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     const [, address = ''] = /src="([^"]+)"/.exec(before.html) ?? []
     expect((await odalys.get(address)).status).toBe(200)
     await sendEdit(wren, `/api/pages/${page.id}`, { base: 2, operations: [writeText('t', 'All new')] })
-    await wren.put(`/api/pages/${page.id}/bin`, undefined)
-    await wren.delete(`/api/pages/${page.id}`)
-    await wren.put(`/api/evidence/${page.evidenceId}/bin`, undefined)
-    await wren.delete(`/api/evidence/${page.evidenceId}`)
+    await wren.put(`/api/things/${page.id}/bin`, undefined)
+    await wren.delete(`/api/things/${page.id}`)
+    await wren.put(`/api/things/${page.evidenceId}/bin`, undefined)
+    await wren.delete(`/api/things/${page.evidenceId}`)
     pass(3 * 24 * 60)
     await site.services.jobs.drain()
     pass(3 * 24 * 60)
@@ -127,9 +127,9 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
   onSqlite('are named at what their pages show, to its owner', async () => {
     const { wren, odalys, id } = await startSealed(open)
     const { items } = (await wren.get('/api/evidence')).body
-    const uses = (await wren.get(`/api/evidence/${items[0].id}/uses`)).body
+    const uses = (await wren.get(`/api/things/${items[0].id}/uses`)).body
     expect(uses).toMatchObject([{ kind: 'page' }, { kind: 'submission', id }])
-    expect((await odalys.get(`/api/evidence/${items[0].id}/uses`)).status).toBe(404)
+    expect((await odalys.get(`/api/things/${items[0].id}/uses`)).status).toBe(404)
   })
 
   onSqlite('tell when the bytes of a copy no longer agree', async () => {
@@ -266,7 +266,7 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     const part = (await odalys.get(`/api/submissions/${handed.id}/parts/1`)).body
     expect(part.html).toContain('<img')
     const use = { kind: 'submission', id: handed.id, title: handed.title }
-    expect((await wren.get(`/api/evidence/${evidenceId}/uses`)).body).toEqual([use])
+    expect((await wren.get(`/api/things/${evidenceId}/uses`)).body).toEqual([use])
   })
 
   it('show pictures that were not made yet when the page was published, in its rows and in its entries', async () => {

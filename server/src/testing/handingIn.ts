@@ -1,6 +1,7 @@
 // Assignments and hand-ins in tests, by the same way as a browser's.
 import { requirementKinds } from '@valise/core/assignments'
-import type { AssignmentInput, CheckedRequirement, PartKind, Requirement } from '@valise/core/assignments'
+import type { AssignmentInput, CheckedRequirement, Requirement } from '@valise/core/assignments'
+import type { PartKind } from '@valise/core/things'
 import { everyRequirement } from '@valise/core/assignments/testing'
 import type { PartCopy } from '@valise/core/submissions'
 import fc from 'fast-check'

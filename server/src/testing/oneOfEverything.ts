@@ -6,6 +6,8 @@ import { inTransaction } from '../database/index.ts'
 import type { Drive } from '../outside/index.ts'
 import { createMembership, createPerson, savePassword } from '../people/index.ts'
 import { addTextRow, sendEdit, writeText } from './editing.ts'
+import { makeEveryThing } from './everyThing.ts'
+import type { ThingOfEachKind } from './everyThing.ts'
 import { publishEveryPiece, voiceBytes } from './everyPiece.ts'
 import type { PageOfEveryPiece } from './everyPiece.ts'
 import { everyRequirementWanted, handInSealed, setAssignment } from './handingIn.ts'
@@ -42,6 +44,8 @@ export interface OneOfEverything {
   readonly ids: ThingIds
   /** A page with pieces of every kind, which nobody else may see. */
   readonly everyPiece: PageOfEveryPiece
+  /** One thing of each kind, in no collection and shown by nothing. */
+  readonly things: ThingOfEachKind
   /** Signed in as their owner. */
   readonly owner: TestBrowser
   /** Holds a link to another page of theirs, and has opened it. */
@@ -113,7 +117,7 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
   }
   await drain()
   const everyPiece = await publishEveryPiece(owner, drain)
-  return { ids, everyPiece, owner, visitor }
+  return { ids, everyPiece, things: await makeEveryThing(owner), owner, visitor }
 }
 
 async function bring(browser: TestBrowser, name: string, content: Buffer): Promise<string> {

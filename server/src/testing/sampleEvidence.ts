@@ -1,5 +1,6 @@
 // Evidence written straight into the tables, where a test wants many items and no files.
 import type { PersonActor } from '@valise/core/people'
+import { setBinned } from '../things/index.ts'
 import type { Trx } from '../database/index.ts'
 import { insertEvidence, updateEvidence } from '../evidence/store.ts'
 import { replaceTags } from '../evidence/tagStore.ts'
@@ -38,7 +39,8 @@ export async function insertSampleEvidence(trx: Trx, ownerId: string, n: number)
     textState: 'none',
     document: null,
   })
-  await updateEvidence(trx, id, null, { currentVersion: 1, binnedAt: n % 3 === 2 ? trx.now : null })
+  await updateEvidence(trx, id, null, { currentVersion: 1 })
+  if (n % 3 === 2) await setBinned(trx, [id], trx.now)
   await replaceTags(trx, actor, id, [`tag ${n}`])
   if (n % 21 === 1) await insertTrayItem(trx, actor, id)
   const fromDisk = { title: null, isMine: 0, durationMs: null, recipe: null, aboutId: null, moments: null }

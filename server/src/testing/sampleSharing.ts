@@ -1,6 +1,7 @@
 // Many pages for tests of lists: one's own in a collection with a link each, and others' that were opened to one.
 import { newDocument } from '@valise/core/pages'
 import type { Trx } from '../database/index.ts'
+import { insertThing } from '../things/index.ts'
 
 export interface SampleSharing {
   readonly n: number
@@ -14,8 +15,8 @@ export interface SampleSharing {
 /** Inserts the collection of the owner's pages, before the first of them. */
 export async function insertSampleCollection(trx: Trx, ownerId: string): Promise<string> {
   const id = trx.newId()
-  const times = { createdAt: trx.now, changedAt: trx.now, binnedAt: null }
-  await trx.sql('collections').insert({ id, ownerId, title: 'All', ...times, revision: 1 })
+  await insertThing(trx, { id, kind: 'collection', ownerId, title: 'All' })
+  await trx.sql('collections').insert({ id, ownerId, createdAt: trx.now })
   return id
 }
 
@@ -28,11 +29,12 @@ export async function insertSampleSharing(
   const ownerId = isOwn ? personId : otherId
   const id = trx.newId()
   const document = JSON.stringify(newDocument(`Page ${n}`, 'en'))
-  const draft = { id, ownerId, revision: 1, checkpoint: document, checkpointRevision: 1 }
-  await sql('drafts').insert({ ...draft, createdAt: now, changedAt: now })
   const title = `Page ${n}`
+  await insertThing(trx, { id, kind: 'page', ownerId, title })
+  const draft = { id, revision: 1, checkpoint: document, checkpointRevision: 1 }
+  await sql('drafts').insert({ ...draft, createdAt: now })
   const published = { published: 1, publishedAt: now, publishedRevision: 1 }
-  await sql('pages').insert({ id, ownerId, title, ...published, changedAt: now, binnedAt: null })
+  await sql('pages').insert({ id, ownerId, ...published })
   const shown = JSON.stringify({ evidence: {}, entries: {} })
   await sql('publishedPages').insert({
     pageId: id,
@@ -45,14 +47,14 @@ export async function insertSampleSharing(
     at: now,
   })
   await sql('passes').insert({
-    ...{ id: trx.newId(), ownerId, thingId: id, pageId: id, audience: isOwn ? 'link' : 'person' },
+    ...{ id: trx.newId(), ownerId, thingId: id, audience: isOwn ? 'link' : 'person' },
     personId: isOwn ? null : personId,
     linkName: isOwn ? title : null,
     ...{ generation: 1, mayComment: 0, mayCopy: 0, fromAt: now, createdAt: now, revision: 1 },
   })
   if (!isOwn) return
   const itemId = trx.newId()
-  const place = { id: itemId, collectionId: containerId, position: n, kind: 'page', pageId: id, isHidden: 0 }
+  const place = { id: itemId, collectionId: containerId, position: n, thingId: id, isHidden: 0 }
   await sql('collectionItems').insert(place)
   await sql('reach').insert({ ownerId, containerId, thingId: id, itemId })
 }

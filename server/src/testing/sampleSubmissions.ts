@@ -65,7 +65,7 @@ async function insertChoice(
   const id = trx.newId()
   const choice = { id, assignmentId, ownerId: personId, changedAt: trx.now, revision: 1 }
   await trx.sql('partChoices').insert(choice)
-  const part = { choiceId: id, position: 0, kind: 'evidence', thingId: evidenceId, evidenceId }
+  const part = { choiceId: id, position: 0, thingId: evidenceId }
   await trx.sql('chosenParts').insert({ ...part, isIn: 1, copy: 'published' })
 }
 

@@ -57,10 +57,9 @@ export function makeTestSite(
   extraRoutes: readonly Route[] = [],
   config = testConfig,
   outside: Partial<Outside> = {},
+  dataFolder = makeFolder(),
 ): TestSite {
   const mails: Message[] = []
-  const dataFolder = mkdtempSync(join(tmpdir(), 'valise-files-'))
-  folders.push(dataFolder)
   const files = openFolderStore(dataFolder)
   // A defect in a test must be seen: it is printed where a server would log it.
   const log: Services['log'] = {
@@ -83,6 +82,12 @@ export function makeTestSite(
   })
   const app = createApp(services, { checkAnswers: true, extraRoutes })
   return { services, mails, browser: () => new TestBrowser((path, init) => app.request(path, init)) }
+}
+
+function makeFolder(): string {
+  const folder = mkdtempSync(join(tmpdir(), 'valise-files-'))
+  folders.push(folder)
+  return folder
 }
 
 export interface Answer {

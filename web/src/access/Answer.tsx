@@ -4,10 +4,12 @@ import { IconEye, IconEyeOff } from '@tabler/icons-react'
 import { sharingRows } from '@valise/core/access'
 import type { Sharing, ThingAnswer } from '@valise/core/access'
 import { useEffect, useRef } from 'react'
+import { screenOf } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import type { LookAsPanelProps } from './LookAsPanel.tsx'
 import { Obstacles } from './Obstacles.tsx'
+import { sharedByKind } from './shared/sharedByKind.ts'
 import { useAccessWords } from './useAccessWords.ts'
 import styles from './LookAsPanel.module.css'
 
@@ -33,7 +35,7 @@ export function Answer(props: AnswerProps) {
     <>
       <div ref={sentence} className={styles.sentence} aria-live="polite">
         <p>
-          <Link component={RouterLink} to={`/${chosen.kind}s/${chosen.id}`}>
+          <Link component={RouterLink} to={screenOf(chosen.kind, chosen.id)}>
             {words.title(chosen)}
           </Link>
         </p>
@@ -80,7 +82,7 @@ function Reasons({ sharing, audiences, name, chosen, answer }: AnswerProps & { r
             ? t('why.inherited', on)
             : t('why.through', { ...on, containers: below.map(titleOf).join(', ') })}
       </li>
-      <li>{t(chosen.kind === 'page' ? 'why.page' : 'why.collection')}</li>
+      <li>{t(sharedByKind[chosen.kind].why)}</li>
       <li>{t('why.rules')}</li>
       {others > 0 ? <li>{t('why.more', { count: others })}</li> : null}
     </ol>
@@ -89,7 +91,7 @@ function Reasons({ sharing, audiences, name, chosen, answer }: AnswerProps & { r
 
 /** Where the thing is read, in the collection that its pass is on. */
 function readAddress({ kind, id }: AnswerProps['chosen'], { grants }: Allowed): string {
-  return kind === 'page' ? `/pages/${id}?in=${grants[0]?.path[0] ?? ''}` : `/collections/${id}?read`
+  return sharedByKind[kind].readAddress(id, grants[0]?.path[0])
 }
 
 /** What else lies with the chosen thing, or in it, and cannot be seen. */

@@ -6,6 +6,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import type { Audience, Audiences, Pass, PassChange, Sharing } from '@valise/core/access'
 import { useSuspenseQuery } from '@tanstack/react-query'
+import { isDraft } from '@valise/core/collections'
 import { addDays, dayOf } from '@valise/core/time'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -15,6 +16,7 @@ import { AudienceChoice } from './AudienceChoice.tsx'
 import { uiOf } from './audiences/uiByKind.ts'
 import { PassDays } from './PassDays.tsx'
 import { useGivePass } from './queries.ts'
+import { sharedByKind } from './shared/sharedByKind.ts'
 import { useAccessWords } from './useAccessWords.ts'
 import styles from './GivePass.module.css'
 
@@ -56,7 +58,6 @@ function PassForm({ thing, audiences, onClose, onGiven }: PassFormProps) {
   const [audience, setAudience] = useState<Audience | null>(null)
   const [days, setDays] = useState<PassChange>({ firstDay: null, lastDay: null })
   const [hasAsked, setHasAsked] = useState(false)
-  const isDraft = thing.kind === 'page' && thing.publishedAt === null
   const isWhole = audience !== null && uiOf(audience.kind).isComplete(audience)
   const onAudience = (chosen: Audience) => {
     const { usualDays } = uiOf(chosen.kind)
@@ -85,13 +86,7 @@ function PassForm({ thing, audiences, onClose, onGiven }: PassFormProps) {
       <DialogContent>
         <AudienceChoice audiences={audiences} value={audience} hasAsked={hasAsked} onChange={onAudience} />
         <PassDays days={days} onChange={setDays} />
-        <p className={styles.note}>
-          {isDraft
-            ? t('give.rests')
-            : thing.kind === 'collection'
-              ? t('give.restsCollection')
-              : t('give.same')}
-        </p>
+        <p className={styles.note}>{t(isDraft(thing) ? 'give.rests' : sharedByKind[thing.kind].rests)}</p>
         {hasAsked && audience === null ? <p role="alert">{t('give.missing')}</p> : null}
         <Refusal error={give.error} />
       </DialogContent>

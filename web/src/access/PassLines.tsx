@@ -1,6 +1,7 @@
 // The passes of one row: its own, which can be changed, those that come down to it, and those that rest or have ended.
 import { IconClock, IconClockOff, IconCornerDownRight, IconTicket } from '@tabler/icons-react'
 import type { Pass, Sharing, SharingRow } from '@valise/core/access'
+import { isDraft } from '@valise/core/collections'
 import { useTranslation } from 'react-i18next'
 import { useAccessWords } from './useAccessWords.ts'
 import styles from './Sharing.module.css'
@@ -15,7 +16,7 @@ export function PassLines({ row, sharing, onManage }: PassLinesProps) {
   const { t } = useTranslation('access')
   const words = useAccessWords()
   const { thing, passes, inherited, isHidden, containerId } = row
-  const isDraft = thing.kind === 'page' && thing.publishedAt === null
+  const isResting = isDraft(thing)
   const running = passes.filter(({ state }) => state !== 'ended')
   const ended = passes.filter(({ state }) => state === 'ended')
   const fromAbove = inherited.filter(({ pass }) => pass.state !== 'ended')
@@ -24,22 +25,22 @@ export function PassLines({ row, sharing, onManage }: PassLinesProps) {
     return found ? words.title(found) : ''
   }
   const own = (pass: Pass) => (
-    <OwnPass key={pass.id} pass={pass} rests={isDraft} title={words.title(thing)} onManage={onManage} />
+    <OwnPass key={pass.id} pass={pass} rests={isResting} title={words.title(thing)} onManage={onManage} />
   )
   return (
     <div className={styles.passes}>
-      {isDraft && running.length + fromAbove.length > 0 ? (
+      {isResting && running.length + fromAbove.length > 0 ? (
         <p className={styles.pass} data-held="stitched">
           {t('sharing.restsDraft')}
         </p>
       ) : null}
-      {isHidden && !isDraft && fromAbove.length > 0 ? (
+      {isHidden && !isResting && fromAbove.length > 0 ? (
         <p className={styles.pass} data-held="hidden">
           {t('sharing.restsHidden')}
         </p>
       ) : null}
       {running.map(own)}
-      {isDraft || isHidden
+      {isResting || isHidden
         ? null
         : fromAbove.map(({ pass, fromId }) => (
             <p

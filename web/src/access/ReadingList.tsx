@@ -1,5 +1,7 @@
 // The pages of a collection in the order in which they are read: lists under their headings, lists in lists.
 import type { OutlineLine } from '@valise/core/collections'
+import { screenOf, thingDefinitionOf } from '@valise/core/things'
+import type { SharedKind } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { nestByDepth } from '../ui/nestByDepth.ts'
@@ -44,9 +46,9 @@ function Lines({ nested, level, ...acts }: LinesProps) {
         const title = line.title || t('states.untitled')
         return (
           <li key={`${line.kind} ${line.id}`} data-kind={line.kind}>
-            {line.kind === 'page' ? (
+            {isRead(line) ? (
               <Link
-                to={`/pages/${line.id}?in=${id}`}
+                to={`${screenOf(line.kind, line.id)}?in=${id}`}
                 aria-current={line.id === current ? 'page' : undefined}
                 {...(onGo && { onClick: onGo })}
               >
@@ -58,11 +60,18 @@ function Lines({ nested, level, ...acts }: LinesProps) {
               </div>
             )}
             {within.length > 0 ? (
-              <Lines nested={within} level={line.kind === 'page' ? level : level + 1} {...acts} />
+              <Lines nested={within} level={isRead(line) ? level : level + 1} {...acts} />
             ) : null}
           </li>
         )
       })}
     </ol>
   )
+}
+
+type Read = OutlineLine & { readonly kind: SharedKind }
+
+/** Whether a line is something to read, and not a heading or a collection of such things. */
+function isRead(line: OutlineLine): line is Read {
+  return line.kind !== 'divider' && !thingDefinitionOf(line.kind).isContainer
 }

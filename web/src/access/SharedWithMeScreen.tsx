@@ -1,10 +1,11 @@
 // What others opened to me, what was opened last on top.
 import Link from '@mui/material/Link'
 import { useInfiniteQuery } from '@tanstack/react-query'
-import { IconFileText, IconListTree } from '@tabler/icons-react'
 import type { ThingSharedWithMe } from '@valise/core/access'
+import { screenOf } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
+import { uiByKind } from '../things/uiByKind.ts'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
@@ -49,13 +50,13 @@ function SharedRow({ item }: { readonly item: ThingSharedWithMe }) {
   const { t } = useTranslation('access')
   const when = useWhen()
   const { thing, title, ownerName, pages, openedAt, until, audience, className } = item
-  const ThingIcon = thing.kind === 'collection' ? IconListTree : IconFileText
+  const { icon: ThingIcon } = uiByKind[thing.kind]
   const to = t(`opened.${audience}`, { class: className ?? '' })
   return (
     <li>
       <ThingIcon size={20} stroke={1.7} aria-hidden="true" />
       <div>
-        <Link component={RouterLink} to={`/${thing.kind}s/${thing.id}`}>
+        <Link component={RouterLink} to={screenOf(thing.kind, thing.id)}>
           {title || t('opened.untitled')}
         </Link>
         <small>{pages === null ? t('opened.page') : t('opened.pages', { count: pages })}</small>

@@ -1,7 +1,10 @@
 // Things as rows: what it is, whether whoever looks can see it, and its passes with their times.
-import { IconEye, IconEyeOff, IconFileText, IconListTree, IconNeedleThread } from '@tabler/icons-react'
+import { IconEye, IconEyeOff, IconNeedleThread } from '@tabler/icons-react'
 import type { Pass, Sharing, SharingRow, ThingAnswer } from '@valise/core/access'
+import { isDraft } from '@valise/core/collections'
 import { useTranslation } from 'react-i18next'
+import { uiByKind } from '../things/uiByKind.ts'
+import { useThingWords } from '../things/useThingWords.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { nestByDepth } from '../ui/nestByDepth.ts'
 import type { Nested } from '../ui/nestByDepth.ts'
@@ -81,16 +84,9 @@ function Row({
   const { t } = useTranslation('access')
   const words = useAccessWords()
   const { thing, depth, isHidden } = row
-  const isDraft = thing.kind === 'page' && thing.publishedAt === null
   const isChosen = chosen?.id === thing.id
   const answer = answers.find(({ thingId }) => thingId === thing.id)
-  const ThingIcon = isHidden
-    ? IconEyeOff
-    : isDraft
-      ? IconNeedleThread
-      : thing.kind === 'collection'
-        ? IconListTree
-        : IconFileText
+  const ThingIcon = isHidden ? IconEyeOff : isDraft(thing) ? IconNeedleThread : uiByKind[thing.kind].icon
   const title = words.title(thing)
   return (
     <div className={styles.row} data-depth={Math.min(depth, 3)} data-chosen={isChosen}>
@@ -132,8 +128,9 @@ function Row({
 function ThingState({ row: { thing } }: { readonly row: SharingRow }) {
   const { t } = useTranslation('access')
   const when = useWhen()
-  if (thing.kind === 'collection') return t('sharing.collection')
-  if (thing.publishedAt === null) return t('sharing.draft')
+  const words = useThingWords()
+  if (isDraft(thing)) return t('sharing.draft')
+  if (thing.publishedAt === null) return words.of(thing.kind).name
   const date = when.date(thing.publishedAt)
   return t(thing.isNewer ? 'sharing.newer' : 'sharing.published', { date })
 }

@@ -1,17 +1,14 @@
 // What an address of a page or a collection shows to somebody who is not signed in: what a link opens, or the door.
-import { useQuery } from '@tanstack/react-query'
+import type { SharedKind } from '@valise/core/things'
 import { lazy, Suspense, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ApiProblem } from '../api/index.ts'
-import { collectionQueries } from '../collections/queries.ts'
 import { DoorFrame } from '../people/DoorFrame.tsx'
 import { Loading } from '../ui/Fetched.tsx'
 import { ScreenName } from '../ui/ScreenName.tsx'
 import { useProblemWords } from '../ui/useProblemWords.ts'
 import { needWords } from '../words/i18n.ts'
-import { accessQueries } from './queries.ts'
-import { ReadCollection } from './ReadCollection.tsx'
-import { ReadPage } from './ReadPage.tsx'
+import { readersByKind } from './readersByKind.ts'
 import { ToSignIn } from './NoSuchLink.tsx'
 import styles from './VisitorScreen.module.css'
 
@@ -21,15 +18,15 @@ const SignInScreen = lazy(async () => {
 })
 
 interface VisitorScreenProps {
-  readonly kind: 'pages' | 'collections'
+  readonly kind: SharedKind
   readonly id: string
 }
 
 export function VisitorScreen({ kind, id }: VisitorScreenProps) {
-  const page = useQuery({ ...accessQueries.page(id), enabled: kind === 'pages' })
-  const collection = useQuery({ ...collectionQueries.read(id), enabled: kind === 'collections' })
+  const { useReading, Read } = readersByKind[kind]
+  const { data, error } = useReading(id)
   const main = useRef<HTMLElement>(null)
-  const isThere = (kind === 'pages' ? page : collection).data !== undefined
+  const isThere = data !== undefined
   const shown = useRef<string | null>(null)
   // The next page is read from its top, by eye and by screen reader; the first one keeps the focus where it is.
   useEffect(() => {
@@ -40,12 +37,11 @@ export function VisitorScreen({ kind, id }: VisitorScreenProps) {
     }
     shown.current = id
   }, [id, isThere])
-  const { data, error } = kind === 'pages' ? page : collection
   if (data)
     return (
       <main ref={main} className={styles.visitor} tabIndex={-1}>
         <ScreenName />
-        {kind === 'pages' ? <ReadPage id={id} /> : <ReadCollection id={id} />}
+        <Read id={id} />
       </main>
     )
   if (!error) return <Loading />

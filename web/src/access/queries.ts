@@ -3,7 +3,6 @@ import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from 
 import type { QueryClient } from '@tanstack/react-query'
 import type {
   Audiences,
-  BinEffects,
   LookAs,
   NewPass,
   SharedWithMeList,
@@ -49,16 +48,10 @@ export const accessQueries = {
         ),
       staleTime: 0,
     }),
-  seers: (room: 'pages' | 'collections' | 'evidence', id: string) =>
+  seers: (id: string) =>
     queryOptions({
-      queryKey: [...accessQueries.all(), 'seers', room, id],
-      queryFn: ({ signal }) => get<SeenBy>(`/api/${room}/${id}/seen-by`, signal),
-      staleTime: 0,
-    }),
-  binEffects: (room: 'pages' | 'collections', id: string) =>
-    queryOptions({
-      queryKey: [...accessQueries.all(), 'bin-effects', room, id],
-      queryFn: ({ signal }) => get<BinEffects>(`/api/${room}/${id}/bin/effects`, signal),
+      queryKey: [...accessQueries.all(), 'seers', id],
+      queryFn: ({ signal }) => get<SeenBy>(`/api/things/${id}/seen-by`, signal),
       staleTime: 0,
     }),
   opened: () =>

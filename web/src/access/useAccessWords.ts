@@ -2,6 +2,7 @@
 import type { Audiences, Pass, Sharing } from '@valise/core/access'
 import type { Instant } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
+import { useThingWords } from '../things/useThingWords.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { lastMoment } from './lastMoment.ts'
 import type { Looker } from './queries.ts'
@@ -22,15 +23,15 @@ export interface AccessWords {
 }
 
 export function useAccessWords(): AccessWords {
-  const { t } = useTranslation(['access', 'things', 'collections'])
+  const { t } = useTranslation('access')
+  const things = useThingWords()
   const when = useWhen()
   const datesOf = ({ from, until }: Pick<Pass, 'from' | 'until'>) => ({
     from: from === null ? '' : when.date(from),
     until: until === null ? '' : when.date(lastMoment(until)),
   })
   return {
-    title: ({ kind, title }) =>
-      title || (kind === 'page' ? t('things:pages.untitled') : t('collections:untitled')),
+    title: things.title,
     audience: ({ audience }) => t(`audience.${audience.kind}`, { name: audience.name }),
     time: ({ from, until, state }) => {
       const words = datesOf({ from, until })

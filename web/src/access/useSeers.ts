@@ -10,9 +10,9 @@ export interface Seers {
   readonly isSeen: boolean
 }
 
-export function useSeers(room: 'pages' | 'collections' | 'evidence', id: string): Seers {
+export function useSeers(id: string): Seers {
   const { t } = useTranslation('things')
-  const { data } = useQuery(accessQueries.seers(room, id))
+  const { data } = useQuery(accessQueries.seers(id))
   const wordsOf = ({ people, links }: SeenBy) => {
     const named = { people: t('seers.people', { count: people }), links: t('seers.links', { count: links }) }
     if (people > 0 && links > 0) return t('seers.both', named)

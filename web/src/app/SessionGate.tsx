@@ -1,5 +1,7 @@
 // Stands before every screen: who is signed in goes on in their language, everybody else is asked to come in.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { sharedKinds, thingDefinitionOf } from '@valise/core/things'
+import type { SharedThing } from '@valise/core/things'
 import type { Language } from '@valise/core/people'
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -85,8 +87,9 @@ function useCameIn(state: 'signed-in' | 'signed-out' | undefined): boolean {
   return wasOut && state === 'signed-in'
 }
 
-function thingAt(path: string): { readonly kind: 'pages' | 'collections'; readonly id: string } | null {
-  const [, kind, id] = /^\/(pages|collections)\/([\w-]+)/.exec(path) ?? []
-  if (id === undefined) return null
-  return { kind: kind === 'pages' ? 'pages' : 'collections', id }
+/** What others may be shown at an address. */
+function thingAt(path: string): SharedThing | null {
+  const [, beginning, id] = /^\/([a-z]+)\/([\w-]+)/.exec(path) ?? []
+  const kind = sharedKinds.find((one) => thingDefinitionOf(one).path === beginning)
+  return kind && id !== undefined ? { kind, id } : null
 }

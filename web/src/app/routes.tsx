@@ -168,7 +168,7 @@ export const routes: RouteObject[] = [
       },
       {
         path: 'bin',
-        lazy: inWords('evidence', async () => (await import('../evidence/BinScreen.tsx')).BinScreen),
+        lazy: inWords('evidence', async () => (await import('../bin/BinScreen.tsx')).BinScreen),
       },
       {
         path: 'classes',

@@ -6,7 +6,7 @@ import type { Collection } from '@valise/core/collections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
-import { PutInBin } from '../access/PutInBin.tsx'
+import { PutInBin } from '../bin/PutInBin.tsx'
 import { ReadingList } from '../access/ReadingList.tsx'
 import { useSeers } from '../access/useSeers.ts'
 import { Fetched } from '../ui/Fetched.tsx'
@@ -17,7 +17,7 @@ import { useDiscardUntouched, useIsNew } from '../ui/useDiscardUntouched.ts'
 import { useSavedText } from '../ui/useSavedText.ts'
 import { AddToCollection } from './AddToCollection.tsx'
 import { CollectionOutline } from './CollectionOutline.tsx'
-import { collectionQueries, useBinCollection, useChangeCollection, useDiscardCollection } from './queries.ts'
+import { collectionQueries, useChangeCollection, useDiscardCollection } from './queries.ts'
 import styles from './Collections.module.css'
 
 export function CollectionEditor({ collection }: { readonly collection: Collection }) {
@@ -60,8 +60,7 @@ function Panel({ collection }: { readonly collection: Collection }) {
   const { t } = useTranslation('collections')
   const { id } = collection
   const read = useQuery(collectionQueries.read(id))
-  const seers = useSeers('collections', id)
-  const bin = useBinCollection()
+  const seers = useSeers(id)
   return (
     <div className={styles.panel}>
       <h2>{t('read.title')}</h2>
@@ -92,7 +91,7 @@ function Panel({ collection }: { readonly collection: Collection }) {
         </dd>
       </dl>
       <div className={styles.foot} data-print="off">
-        <PutInBin room="collections" id={id} title={collection.title || t('untitled')} bin={bin} />
+        <PutInBin kind="collection" id={id} title={collection.title} leaveTo="/collections" />
         <p className={styles.quiet}>{t('read.binHint')}</p>
       </div>
     </div>

@@ -8,15 +8,16 @@ import {
   IconArrowDown,
   IconArrowUp,
   IconEyeOff,
-  IconFileText,
   IconGripVertical,
-  IconListTree,
   IconNeedleThread,
 } from '@tabler/icons-react'
-import { LONGEST_DIVIDER } from '@valise/core/collections'
+import { isDraft, LONGEST_DIVIDER } from '@valise/core/collections'
 import type { CollectionItem, HeldThing } from '@valise/core/collections'
+import { screenOf } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
+import { uiByKind } from '../things/uiByKind.ts'
+import { useThingWords } from '../things/useThingWords.ts'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { offerUndo } from '../ui/footNote.ts'
 import { useSavedText } from '../ui/useSavedText.ts'
@@ -160,26 +161,25 @@ interface ThingTitleProps extends Pick<CollectionItemRowProps, 'thing' | 'name'>
 function ThingTitle({ thing, name, isHidden }: ThingTitleProps) {
   const { t } = useTranslation(['collections', 'things'])
   const when = useWhen()
+  const words = useThingWords()
   if (!thing) return null
   const { kind, publishedAt, binnedAt, isNewer } = thing
-  const ThingIcon = kind === 'collection' ? IconListTree : IconFileText
+  const { icon: ThingIcon } = uiByKind[kind]
   const state = () => {
     if (binnedAt !== null) return t('outline.inBin')
-    if (kind === 'collection') return t('outline.collection')
-    if (publishedAt === null) return t('things:pages.draft')
+    if (isDraft(thing)) return t('things:pages.draft')
+    if (publishedAt === null) return words.of(kind).name
     return t(isNewer ? 'things:pages.newer' : 'things:pages.published', { date: when.date(publishedAt) })
   }
   return (
     <>
       <ThingIcon size={18} stroke={1.7} aria-hidden="true" />
       <div>
-        <Link component={RouterLink} to={`/${kind}s/${thing.id}`}>
+        <Link component={RouterLink} to={screenOf(kind, thing.id)}>
           {name}
         </Link>
-        <small data-state={kind === 'page' && publishedAt === null ? 'draft' : 'there'}>
-          {kind === 'page' && publishedAt === null ? (
-            <IconNeedleThread size={15} stroke={1.7} aria-hidden="true" />
-          ) : null}
+        <small data-state={isDraft(thing) ? 'draft' : 'there'}>
+          {isDraft(thing) ? <IconNeedleThread size={15} stroke={1.7} aria-hidden="true" /> : null}
           {state()}
         </small>
         {isHidden ? (

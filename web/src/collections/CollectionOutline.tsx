@@ -9,6 +9,7 @@ import {
 } from '@dnd-kit/core'
 import type { DragEndEvent } from '@dnd-kit/core'
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { thingOf } from '@valise/core/collections'
 import type { Collection, CollectionItem } from '@valise/core/collections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -81,7 +82,7 @@ export function CollectionOutline({ collection, begun, onChange }: CollectionOut
               key={item.id}
               item={item}
               name={nameOf(item)}
-              thing={collection.things.find(({ id }) => id === thingIdOf(item)) ?? null}
+              thing={collection.things.find(({ id }) => id === thingOf(item)) ?? null}
               place={n + 1}
               count={items.length}
               onStep={(by) => step(item.id, by)}
@@ -94,11 +95,6 @@ export function CollectionOutline({ collection, begun, onChange }: CollectionOut
       </SortableContext>
     </DndContext>
   )
-}
-
-function thingIdOf(item: CollectionItem): string | null {
-  if (item.kind === 'divider') return null
-  return item.kind === 'page' ? item.pageId : item.collectionId
 }
 
 /** What was moved stays where it was dropped while the server hears of it. */

@@ -6,7 +6,7 @@ import { ReadCollection } from '../access/ReadCollection.tsx'
 import { ApiProblem } from '../api/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { BinnedCollection } from './BinnedCollection.tsx'
+import { InBin } from '../bin/InBin.tsx'
 import { CollectionEditor } from './CollectionEditor.tsx'
 import { collectionQueries } from './queries.ts'
 
@@ -21,7 +21,7 @@ export function CollectionScreen() {
     return <ReadCollection key={id} id={id} />
   return (
     <Screen place={t('places.collections')} parent={t('stops.arrange')} sentence={t('places.collections')}>
-      <Fetched query={own}>{(binned) => <BinnedCollection id={binned.id} />}</Fetched>
+      <Fetched query={own}>{(binned) => <InBin kind="collection" id={binned.id} />}</Fetched>
     </Screen>
   )
 }

@@ -19,7 +19,7 @@ import styles from './Collections.module.css'
 export function CollectionsScreen() {
   const { t } = useTranslation(['collections', 'app'])
   const when = useWhen()
-  const list = useInfiniteQuery(collectionQueries.list('live'))
+  const list = useInfiniteQuery(collectionQueries.list())
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
   const count = list.data?.pages[0]?.count ?? 0
   return (

@@ -1,14 +1,18 @@
-// Ticking the pages or collections that are to lie in a collection; those that lie in it already are not offered.
+// Ticking the things that are to lie in a collection; those that lie in it already are not offered.
 import { useQuery } from '@tanstack/react-query'
-import type { Collection } from '@valise/core/collections'
+import { isDraft } from '@valise/core/collections'
+import type { Collection, HeldThing } from '@valise/core/collections'
+import type { SharedKind } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
 import { accessQueries } from '../access/queries.ts'
+import { useThingWords } from '../things/useThingWords.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { TickDialog } from '../ui/TickDialog.tsx'
 import { useWhen } from '../ui/useWhen.ts'
+import { placesByKind } from './placesByKind.ts'
 
 interface ThingsChooserProps {
-  readonly kind: 'page' | 'collection'
+  readonly kind: SharedKind
   readonly collection: Collection
   readonly onChoose: (ids: readonly string[]) => void
   readonly onClose: () => void
@@ -19,13 +23,15 @@ export function ThingsChooser({ kind, collection, onChoose, onClose }: ThingsCho
   const when = useWhen()
   const sharing = useQuery(accessQueries.sharing())
   const isThere = new Set([collection.id, ...collection.things.map(({ id }) => id)])
-  const stateOf = (publishedAt: string | null) =>
-    publishedAt === null
-      ? t('things:pages.draft')
-      : t('things:pages.published', { date: when.date(publishedAt) })
+  const words = useThingWords()
+  const stateOf = (thing: HeldThing) => {
+    if (isDraft(thing)) return { about: t('things:pages.draft') }
+    if (thing.publishedAt === null) return {}
+    return { about: t('things:pages.published', { date: when.date(thing.publishedAt) }) }
+  }
   return (
     <TickDialog
-      title={t(kind === 'page' ? 'add.choosePages' : 'add.chooseCollections')}
+      title={t(placesByKind[kind].choose)}
       verb={(count) => t('add.chosen', { count })}
       onChoose={onChoose}
       onClose={onClose}
@@ -34,12 +40,12 @@ export function ThingsChooser({ kind, collection, onChoose, onClose }: ThingsCho
         <Fetched query={sharing}>
           {({ things }) => {
             const offered = things.filter((thing) => thing.kind === kind && !isThere.has(thing.id))
-            const choices = offered.map(({ id, title, publishedAt }) => ({
-              id,
-              name: title || t(kind === 'page' ? 'things:pages.untitled' : 'untitled'),
-              ...(kind === 'page' && { about: stateOf(publishedAt) }),
+            const choices = offered.map((thing) => ({
+              id: thing.id,
+              name: words.title(thing),
+              ...stateOf(thing),
             }))
-            return list(choices, t(kind === 'page' ? 'add.noPages' : 'add.noCollections'))
+            return list(choices, t(placesByKind[kind].none))
           }}
         </Fetched>
       )}

@@ -9,15 +9,13 @@ import type {
 } from '@valise/core/collections'
 import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
 
-export type CollectionShelf = 'live' | 'bin'
-
 export const collectionQueries = {
   all: () => ['collections'] as const,
-  list: (shelf: CollectionShelf) =>
+  list: () =>
     infiniteQueryOptions({
-      queryKey: [...collectionQueries.all(), 'list', shelf],
+      queryKey: [...collectionQueries.all(), 'list'],
       queryFn: ({ pageParam, signal }) =>
-        get<CollectionList>(withQuery('/api/collections', { cursor: pageParam, shelf }), signal),
+        get<CollectionList>(withQuery('/api/collections', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
     }),
@@ -84,25 +82,9 @@ export function useDiscardCollection(id: string): () => void {
   return () => {
     client.removeQueries({ queryKey: collectionQueries.one(id).queryKey })
     // Where the server refuses, or cannot be had, the collection is still there, which loses nothing.
-    ask('DELETE', collectionPath(id)).then(
+    ask('DELETE', `/api/things/${id}`).then(
       () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
       () => undefined,
     )
   }
-}
-
-/**
- * Moves a collection into or out of the bin, or removes it. Callbacks run before the refetch, because the screen may
- * close.
- */
-export function useBinCollection() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
-      act === 'remove'
-        ? ask<undefined>('DELETE', collectionPath(id))
-        : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${collectionPath(id)}/bin`),
-    onSuccess: () => void client.invalidateQueries({ queryKey: collectionQueries.all() }),
-  })
 }

@@ -7,16 +7,16 @@ import {
   IconReplace,
   IconTrash,
 } from '@tabler/icons-react'
-import { binEndsAt } from '@valise/core/evidence'
+import { binEndsAt } from '@valise/core/bin'
 import type { Evidence } from '@valise/core/evidence'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
+import { useBin } from '../bin/queries.ts'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
 import { chooseFiles } from './chooseFiles.ts'
 import { useTray } from './useTray.ts'
-import { useBin } from './queries.ts'
 import { addFiles } from './addFiles.ts'
 import styles from './Fields.module.css'
 
@@ -40,7 +40,7 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
     return (
       <div className={styles.verbs}>
         <p>{t('bin.until', { date: when.date(binEndsAt(item.binnedAt)) })}</p>
-        <Button size="small" loading={bin.isPending} onClick={() => bin.mutate({ id: item.id, into: false })}>
+        <Button size="small" loading={bin.isPending} onClick={() => bin.mutate({ id: item.id, act: 'out' })}>
           {t('bin.takeOut')}
         </Button>
       </div>
@@ -91,7 +91,7 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
           size="small"
           startIcon={<IconTrash size={18} stroke={1.7} />}
           loading={bin.isPending}
-          onClick={() => bin.mutate({ id: item.id, into: true }, { onSuccess: () => onBinned(item) })}
+          onClick={() => bin.mutate({ id: item.id, act: 'in' }, { onSuccess: () => onBinned(item) })}
         >
           {t('bin.putIn')}
         </Button>

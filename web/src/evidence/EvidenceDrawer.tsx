@@ -90,7 +90,7 @@ interface OpenedProps extends Pick<EvidenceDrawerProps, 'onClose' | 'onBinned'> 
 function Opened({ item, onClose, onBinned }: OpenedProps) {
   const { t, i18n } = useTranslation('evidence')
   const change = useChangeEvidence(item.id)
-  const seers = useSeers('evidence', item.id)
+  const seers = useSeers(item.id)
   const isBinned = item.binnedAt !== null
   const speaking = useSpeaking()
   return (

@@ -10,18 +10,12 @@ import type { EvidenceQuery, Rights } from '@valise/core/evidence'
 import { MOST_PICTURES_AT_ONCE } from '@valise/core/pictures'
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useBinMany } from '../bin/queries.ts'
 import { useNavigate } from 'react-router'
 import { useBeginCollage } from '../collages/queries.ts'
 import { OwnIcon } from '../ui/OwnIcon.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
-import {
-  evidenceQueries,
-  findAllIds,
-  useBinMany,
-  useCarryMany,
-  useDeclareRights,
-  useTagMany,
-} from './queries.ts'
+import { evidenceQueries, findAllIds, useCarryMany, useDeclareRights, useTagMany } from './queries.ts'
 import { RightsForm } from './RightsForm.tsx'
 import type { Choosing } from './useChoosing.ts'
 import { useTagSuggestions } from './useTagSuggestions.ts'

@@ -1,7 +1,7 @@
 import type { ErrorCode } from '@valise/core/problems'
 import { evidenceKinds } from '@valise/core/evidence'
 import { ApiProblem } from '../api/index.ts'
-import { pageQueries } from '../pages/queries.ts'
+import { thingQueries } from '../things/queries.ts'
 import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { NOW } from '../testing/samples.ts'
 import { EvidenceUses } from './EvidenceUses.tsx'
@@ -96,7 +96,7 @@ describe('an item', () => {
 
   it('leads to the pages and entries that show it, or says that nothing does', () => {
     const uses = (found: object[]) =>
-      renderHtml(<EvidenceUses id="e1" />, { answers: [[pageQueries.uses('e1').queryKey, found]] })
+      renderHtml(<EvidenceUses id="e1" />, { answers: [[thingQueries.uses('e1').queryKey, found]] })
     const html = uses([
       { kind: 'page', id: 'p1', title: 'The creek' },
       { kind: 'entry', id: 'n1', title: '' },

@@ -3,7 +3,7 @@ import type { Evidence } from '@valise/core/evidence'
 import { accessQueries } from '../access/queries.ts'
 import { arrivals, clearArrivals, noteArrival } from '../gather/arrivals.ts'
 import { JustGathered } from '../gather/JustGathered.tsx'
-import { pageQueries } from '../pages/queries.ts'
+import { thingQueries } from '../things/queries.ts'
 import { picture, version } from '../testing/evidenceSamples.ts'
 import { inOneLine, renderHtml } from '../testing/renderWords.tsx'
 import { assignment, NOW } from '../testing/samples.ts'
@@ -23,8 +23,8 @@ function open(change: Partial<Evidence>, language: 'en' | 'es' = 'en') {
         [evidenceQueries.one(item.id).queryKey, item],
         [evidenceQueries.tags().queryKey, []],
         [trayQueries.all().queryKey, []],
-        [pageQueries.uses(item.id).queryKey, []],
-        [accessQueries.seers('evidence', item.id).queryKey, { people: 2, links: 0 }],
+        [thingQueries.uses(item.id).queryKey, []],
+        [accessQueries.seers(item.id).queryKey, { people: 2, links: 0 }],
       ],
     },
   )

@@ -47,14 +47,6 @@ export const evidenceQueries = {
       refetchInterval: ({ state }) => (isInTheMaking(state.data) ? LOOK_AGAIN_MS : false),
     }),
   everything: () => evidenceQueries.found(everything),
-  bin: () =>
-    infiniteQueryOptions({
-      queryKey: [...allKey, 'bin'],
-      queryFn: ({ pageParam, signal }) =>
-        ask<EvidencePage>('GET', withQuery('/api/bin', { cursor: pageParam }), { signal }),
-      initialPageParam: null as string | null,
-      getNextPageParam: (page) => page.next,
-    }),
   counts: (query: EvidenceQuery) =>
     queryOptions({
       queryKey: [...allKey, 'counts', writeEvidenceQuery({ ...query, order: 'latest' })],
@@ -270,42 +262,6 @@ export function useCarryMany() {
     mutationFn: (ids: readonly string[]) =>
       inPortions(ids, (some) => ask('PUT', '/api/tray', { body: { ids: some } })),
     onSuccess: () => refreshEvidence(client),
-  })
-}
-
-/** Moves items into or out of the bin. Callbacks run before the refetch, because the drawer may close. */
-export function useBin() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: ({ id, into }: { id: string; into: boolean }) =>
-      ask<undefined>(into ? 'PUT' : 'DELETE', `/api/bin/${id}`),
-    onSuccess: () => void refreshAfterBin(client),
-  })
-}
-
-export function useBinMany() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: (ids: readonly string[]) =>
-      inPortions(ids, (some) => ask('PUT', '/api/bin', { body: { ids: some } })),
-    onSuccess: () => void refreshAfterBin(client),
-  })
-}
-
-/** What is in the bin must leave every list at once, also one that was scrolled far. */
-function refreshAfterBin(client: QueryClient): Promise<void> {
-  void client.invalidateQueries({ queryKey: trayQueries.all().queryKey })
-  return client.invalidateQueries({ queryKey: allKey })
-}
-
-export function useRemoveForGood() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: (id: string) => ask<undefined>('DELETE', `/api/evidence/${id}`),
-    onSuccess: () => refreshAfterBin(client),
   })
 }
 

@@ -2,7 +2,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { offerUndo } from '../ui/footNote.ts'
-import { evidenceQueries, useBin } from './queries.ts'
+import { useBin } from '../bin/queries.ts'
+import { evidenceQueries } from './queries.ts'
 import { useEvidenceWords } from './useEvidenceWords.ts'
 
 /** @returns a function that, after items went into the bin, offers to take them out again */
@@ -18,7 +19,7 @@ export function useOfferBack(): (ids: readonly string[]) => void {
     offerUndo(
       item ? t('bin.done', { title: words.title(item) }) : t('bin.doneMany', { count: ids.length }),
       async () => {
-        for (const id of ids) await bin.mutateAsync({ id, into: false })
+        for (const id of ids) await bin.mutateAsync({ id, act: 'out' })
       },
     )
   }

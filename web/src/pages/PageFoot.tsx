@@ -3,11 +3,10 @@ import Button from '@mui/material/Button'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { memo } from 'react'
 import { useTranslation } from 'react-i18next'
-import { PutInBin } from '../access/PutInBin.tsx'
+import { PutInBin } from '../bin/PutInBin.tsx'
 import type { DraftSync } from '../drafts/DraftSync.ts'
 import { LanguageField } from '../drafts/LanguageField.tsx'
 import type { TextLanguage } from '../drafts/LanguageField.tsx'
-import { useBinPage } from './queries.ts'
 import styles from './AddPiece.module.css'
 
 interface PageFootProps {
@@ -20,7 +19,6 @@ interface PageFootProps {
 
 export const PageFoot = memo(function PageFoot({ id, title, lang, canUndo, sync }: PageFootProps) {
   const { t } = useTranslation('pages')
-  const bin = useBinPage()
   return (
     <div className={styles.foot}>
       <LanguageField
@@ -36,7 +34,7 @@ export const PageFoot = memo(function PageFoot({ id, title, lang, canUndo, sync 
       >
         {t('foot.undo')}
       </Button>
-      <PutInBin room="pages" id={id} title={title || t('untitled')} bin={bin} />
+      <PutInBin kind="page" id={id} title={title} leaveTo="/pages" />
     </div>
   )
 })

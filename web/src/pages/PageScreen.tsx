@@ -8,7 +8,7 @@ import { ApiProblem } from '../api/index.ts'
 import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { PageAnswers } from './LazyPageAnswers.ts'
-import { BinnedPage } from './BinnedPage.tsx'
+import { InBin } from '../bin/InBin.tsx'
 import { pageQueries } from './queries.ts'
 
 // Whoever only reads needs no editor.
@@ -42,7 +42,7 @@ export function PageScreen() {
     )
   return (
     <Screen place={t('places.pages')} parent={t('stops.arrange')} sentence={t('places.pages')}>
-      <Fetched query={page}>{(binned) => <BinnedPage id={binned.id} />}</Fetched>
+      <Fetched query={page}>{(binned) => <InBin kind="page" id={binned.id} />}</Fetched>
     </Screen>
   )
 }

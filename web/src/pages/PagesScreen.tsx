@@ -16,7 +16,7 @@ import { pageQueries, useCreatePage } from './queries.ts'
 
 export function PagesScreen() {
   const { t } = useTranslation(['pages', 'app'])
-  const list = useInfiniteQuery(pageQueries.list('live'))
+  const list = useInfiniteQuery(pageQueries.list())
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
   const count = list.data?.pages[0]?.count ?? 0
   return (

@@ -26,7 +26,7 @@ function seam(draft: PageDocument, published: PageDocument | null, seers = { peo
     <PageStateProvider value={state}>
       <Seam isPreviewing={false} onPreview={() => undefined} />
     </PageStateProvider>,
-    { answers: [[accessQueries.seers('pages', 'creek').queryKey, seers]] },
+    { answers: [[accessQueries.seers('creek').queryKey, seers]] },
   )
 }
 const publishButton = (html: string) => /<button[^>]*MuiButton-contained.*?<\/button>/s.exec(html)?.[0] ?? ''

@@ -108,7 +108,7 @@ export function Seam({ isPreviewing, onPreview }: SeamProps) {
 
 function SeenBy({ id }: { readonly id: string }) {
   const { t } = useTranslation('pages')
-  const seers = useSeers('pages', id)
+  const seers = useSeers(id)
   return (
     <Link component={RouterLink} to={`/sharing?thing=${id}`} title={t('seam.share')}>
       {seers.isSeen ? t('seam.seenByThem', { seers: seers.words }) : t('seam.seenBy')}

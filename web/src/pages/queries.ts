@@ -1,17 +1,15 @@
 // What the screens know of pages, and what they can have done with them.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { NewPage, Page, PageList, Use } from '@valise/core/pages'
+import type { NewPage, Page, PageList } from '@valise/core/pages'
 import { ask, get, withQuery } from '../api/index.ts'
-
-export type PageShelf = 'live' | 'bin'
 
 export const pageQueries = {
   all: () => ['pages'] as const,
-  list: (shelf: PageShelf) =>
+  list: () =>
     infiniteQueryOptions({
-      queryKey: [...pageQueries.all(), 'list', shelf],
+      queryKey: [...pageQueries.all(), 'list'],
       queryFn: ({ pageParam, signal }) =>
-        ask<PageList>('GET', withQuery('/api/pages', { cursor: pageParam, shelf }), { signal }),
+        ask<PageList>('GET', withQuery('/api/pages', { cursor: pageParam }), { signal }),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
       // Titles and times change with every edit, and no edit fetches lists.
@@ -27,12 +25,6 @@ export const pageQueries = {
     queryOptions({
       queryKey: [...pageQueries.all(), 'one', id],
       queryFn: ({ signal }) => get<Page>(pagePath(id), signal),
-    }),
-  uses: (evidenceId: string) =>
-    queryOptions({
-      queryKey: [...pageQueries.all(), 'uses', evidenceId],
-      queryFn: ({ signal }) => get<Use[]>(`/api/evidence/${evidenceId}/uses`, signal),
-      staleTime: 0,
     }),
 }
 
@@ -71,24 +63,9 @@ export function useDiscardPage(id: string): () => void {
   return () => {
     client.removeQueries({ queryKey: pageQueries.one(id).queryKey })
     // Where the server refuses, or cannot be had, the page is still there, which loses nothing.
-    ask('DELETE', pagePath(id)).then(
+    ask('DELETE', `/api/things/${id}`).then(
       () => client.invalidateQueries({ queryKey: pageQueries.all() }),
       () => undefined,
     )
   }
-}
-
-/**
- * Moves a page into or out of the bin, or removes it. Callbacks run before the refetch, because the screen may close.
- */
-export function useBinPage() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
-      act === 'remove'
-        ? ask<undefined>('DELETE', pagePath(id))
-        : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${pagePath(id)}/bin`),
-    onSuccess: () => void client.invalidateQueries({ queryKey: pageQueries.all() }),
-  })
 }

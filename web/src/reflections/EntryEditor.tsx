@@ -2,14 +2,15 @@
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { useQueryClient } from '@tanstack/react-query'
-import { IconArrowBackUp, IconTrash } from '@tabler/icons-react'
+import { IconArrowBackUp } from '@tabler/icons-react'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { countWords, idBefore, newEvidencePiece } from '@valise/core/pages'
 import { EVIDENCE_ROW, LONGEST_ENTRY_TITLE, textPieceOf } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
 import { useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link as RouterLink, useNavigate } from 'react-router'
+import { Link as RouterLink } from 'react-router'
+import { PutInBin } from '../bin/PutInBin.tsx'
 import { LanguageField } from '../drafts/LanguageField.tsx'
 import type { TextLanguage } from '../drafts/LanguageField.tsx'
 import { OtherVersions } from '../drafts/OtherVersions.tsx'
@@ -21,12 +22,11 @@ import { toShownEvidence } from '../pages/shownHere.ts'
 import { DayField } from '../ui/DayField.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
-import { offerUndo } from '../ui/footNote.ts'
 import { useSavedText } from '../ui/useSavedText.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { setPlace } from '../ui/place.ts'
 import { BesideWords } from './BesideWords.tsx'
-import { entryPath, reflectionQueries, useBinEntry, useDateEntry } from './queries.ts'
+import { entryPath, reflectionQueries, useDateEntry } from './queries.ts'
 import styles from './EntryEditor.module.css'
 import '@valise/core/pages/paper.css'
 
@@ -179,9 +179,7 @@ interface FootProps {
 }
 
 function Foot({ id, logbookId, title, lang, onLang, canUndo, onUndo }: FootProps) {
-  const { t } = useTranslation(['pages', 'reflections', 'things'])
-  const navigate = useNavigate()
-  const bin = useBinEntry()
+  const { t } = useTranslation(['pages', 'reflections'])
   return (
     <div className={styles.foot} data-print="off">
       <LanguageField label={t('reflections:entry.language')} value={lang} onChange={onLang} />
@@ -193,26 +191,7 @@ function Foot({ id, logbookId, title, lang, onLang, canUndo, onUndo }: FootProps
       >
         {t('foot.undo')}
       </Button>
-      <Button
-        variant="text"
-        startIcon={<IconTrash size={18} stroke={1.7} />}
-        onClick={() =>
-          bin.mutate(
-            { id, act: 'in' },
-            {
-              onSuccess: () => {
-                void navigate(`/logbooks/${logbookId}`)
-                offerUndo(t('things:bin.done', { title: title || t('pages:chooser.untitledEntry') }), () =>
-                  bin.mutateAsync({ id, act: 'out' }),
-                )
-              },
-            },
-          )
-        }
-      >
-        {t('reflections:entry.bin')}
-      </Button>
-      <Refusal error={bin.error} />
+      <PutInBin kind="entry" id={id} title={title} leaveTo={`/logbooks/${logbookId}`} />
     </div>
   )
 }

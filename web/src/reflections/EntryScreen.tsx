@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { BinnedEntry } from './BinnedEntry.tsx'
+import { InBin } from '../bin/InBin.tsx'
 import { EntryEditor } from './EntryEditor.tsx'
 import { reflectionQueries } from './queries.ts'
 
@@ -20,7 +20,7 @@ export function EntryScreen() {
       within="logbooks"
       sentence={t('places.logbooks')}
     >
-      <Fetched query={entry}>{(binned) => <BinnedEntry id={binned.id} />}</Fetched>
+      <Fetched query={entry}>{(binned) => <InBin kind="entry" id={binned.id} />}</Fetched>
     </Screen>
   )
 }

@@ -26,7 +26,7 @@ export function LogbookScreen() {
   const { t } = useTranslation(['reflections', 'app'])
   const { id = '' } = useParams()
   const logbook = useQuery(reflectionQueries.logbook(id))
-  const entries = useInfiniteQuery(reflectionQueries.entries({ logbookId: id, shelf: 'live' }))
+  const entries = useInfiniteQuery(reflectionQueries.entries(id))
   if (logbook.error instanceof ApiProblem && logbook.error.code === 'not-found') return <MissingScreen />
   const items = entries.data?.pages.flatMap((page) => page.items) ?? []
   return (

@@ -3,11 +3,6 @@ import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from 
 import type { Entry, EntryList, Logbook, NewEntry } from '@valise/core/reflections'
 import { ask, get, withQuery } from '../api/index.ts'
 
-export interface EntryWish {
-  readonly logbookId: string | null
-  readonly shelf: 'live' | 'bin'
-}
-
 export const reflectionQueries = {
   all: () => ['reflections'] as const,
   logbooks: () =>
@@ -20,11 +15,12 @@ export const reflectionQueries = {
       queryKey: [...reflectionQueries.all(), 'logbook', id],
       queryFn: ({ signal }) => get<Logbook>(`/api/logbooks/${id}`, signal),
     }),
-  entries: ({ logbookId, shelf }: EntryWish) =>
+  /** Of one logbook, or with null of all. */
+  entries: (logbookId: string | null) =>
     infiniteQueryOptions({
-      queryKey: [...reflectionQueries.all(), 'entries', shelf, logbookId],
+      queryKey: [...reflectionQueries.all(), 'entries', logbookId],
       queryFn: ({ pageParam, signal }) =>
-        ask<EntryList>('GET', withQuery('/api/entries', { cursor: pageParam, logbookId, shelf }), { signal }),
+        ask<EntryList>('GET', withQuery('/api/entries', { cursor: pageParam, logbookId }), { signal }),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
       // What lists tell of entries changes with every edit, and no edit fetches lists.
@@ -80,21 +76,5 @@ export function useDateEntry({ id, revision }: Entry) {
     meta: { showsSaving: true },
     mutationFn: (day: string) => ask<Entry>('PATCH', entryPath(id), { body: { day }, revision }),
     onSettled: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
-  })
-}
-
-/**
- * Moves an entry into or out of the bin, or removes it. Callbacks run before the refetch, because the screen may
- * close.
- */
-export function useBinEntry() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: ({ id, act }: { readonly id: string; readonly act: 'in' | 'out' | 'remove' }) =>
-      act === 'remove'
-        ? ask<undefined>('DELETE', entryPath(id))
-        : ask<undefined>(act === 'in' ? 'PUT' : 'DELETE', `${entryPath(id)}/bin`),
-    onSuccess: () => void client.invalidateQueries({ queryKey: reflectionQueries.all() }),
   })
 }

@@ -16,7 +16,7 @@ interface PageChooserProps {
 export function PageChooser({ listed, onChoose, onClose }: PageChooserProps) {
   const { t } = useTranslation(['submissions', 'things'])
   const when = useWhen()
-  const query = useInfiniteQuery(pageQueries.list('live'))
+  const query = useInfiniteQuery(pageQueries.list())
   return (
     <TickDialog
       title={t('add.choosePages')}

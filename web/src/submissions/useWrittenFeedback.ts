@@ -1,4 +1,5 @@
 // The feedback that is being written on a copy: on the device until it is sent, by its button or with the answer.
+import { isSharedKind } from '@valise/core/things'
 import type { NewFeedback } from '@valise/core/feedback'
 import { LONGEST_FEEDBACK } from '@valise/core/submissions'
 import type { Submission } from '@valise/core/submissions'
@@ -39,7 +40,7 @@ export function useWrittenFeedback(submission: Submission, part: number): Writte
   const [key, setKey] = useState(() => crypto.randomUUID())
   const { on } = reach.value
   const onPart = submission.partList.find(({ n }) => n === part)
-  const mayBeOpen = on === 'part' && onPart?.kind === 'page'
+  const mayBeOpen = on === 'part' && onPart !== undefined && isSharedKind(onPart.kind)
   const isOpen = reach.value.isOpen && mayBeOpen
   const isThere = unsent.value.trim() !== ''
   const toSend = isThere ? { part: on === 'part' ? part : null, isOpen, text: unsent.value } : null

@@ -1,5 +1,6 @@
 // Worlds made at random: few people, things and moments, so that everything meets everything.
 import type { Edge } from '../../collections/index.ts'
+import { sharedKinds, thingDefinitionOf } from '../../things/index.ts'
 import { meetWindows, toInstant } from '../../time/index.ts'
 import type { Instant, TimeWindow } from '../../time/index.ts'
 import { audienceDefinitionOf, audienceKinds } from '../audiences/audienceDefinitions.ts'
@@ -11,6 +12,9 @@ import type {
   PassAudience,
   Viewer,
 } from '../world.ts'
+
+const containerKinds = sharedKinds.filter((kind) => thingDefinitionOf(kind).isContainer)
+const readKinds = sharedKinds.filter((kind) => !thingDefinitionOf(kind).isContainer)
 
 const START = Date.parse('2026-11-24T00:00:00.000Z')
 /** All instants at which a window of these worlds starts or ends. */
@@ -48,12 +52,13 @@ export function makeRandomWorld(pick: (below: number) => number): RandomWorld {
   }
 
   const things = times(9, (n): AccessThing => {
-    const kind = n < 5 ? 'collection' : 'page'
-    const isPublished = kind === 'collection' || perhaps(80)
+    const kinds = n < 5 ? containerKinds : readKinds
+    const kind = kinds[n % kinds.length] ?? 'page'
+    const isPublished = !thingDefinitionOf(kind).hasDraft || perhaps(80)
     return { id: `${kind}-${n}`, kind, ownerId: owners[n % 2] ?? '', isPublished, isBinned: perhaps(12) }
   })
   const edges = things.flatMap((container, at): Edge[] =>
-    container.kind === 'page'
+    !containerKinds.includes(container.kind)
       ? []
       : things
           .filter((thing, below) => below > at && thing.ownerId === container.ownerId && perhaps(45))

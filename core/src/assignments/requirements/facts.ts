@@ -1,7 +1,7 @@
 // What requirements are computed from: the parts that go in, and what is known about them.
 import type { ShownDocument } from '../../pages/index.ts'
 import { countWords, textOf } from '../../pages/index.ts'
-import type { PartKind } from '../valueLists.ts'
+import type { PartKind } from '../../things/index.ts'
 
 /** One part as it would be handed in. */
 export interface GoingPart extends ShownDocument {

@@ -4,6 +4,16 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123060000_create_people_and_classes'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = [
+  'schools',
+  'yearGroups',
+  'people',
+  'yearGroupStays',
+  'classes',
+  'memberships',
+]
+
 export async function up(knex: Knex): Promise<void> {
   await createTable(
     knex,

@@ -4,6 +4,15 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123061000_create_sessions'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = [
+  'passwords',
+  'sessions',
+  'signInLinks',
+  'rateLimits',
+  'idempotencyKeys',
+]
+
 export async function up(knex: Knex): Promise<void> {
   await createTable(
     knex,

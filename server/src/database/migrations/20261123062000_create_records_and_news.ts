@@ -4,6 +4,9 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123062000_create_records_and_news'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = ['auditRecords', 'news']
+
 export async function up(knex: Knex): Promise<void> {
   await createTable(
     knex,

@@ -4,6 +4,9 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123100000_create_files_and_jobs'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = ['files', 'jobs']
+
 export async function up(knex: Knex): Promise<void> {
   await createTable(
     knex,

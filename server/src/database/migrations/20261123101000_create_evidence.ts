@@ -4,6 +4,16 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123101000_create_evidence'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = [
+  'evidence',
+  'evidenceVersions',
+  'evidenceTags',
+  'renditions',
+  'trayItems',
+  'uploads',
+]
+
 export async function up(knex: Knex): Promise<void> {
   await createTable(
     knex,

@@ -4,6 +4,18 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123130000_create_pages_and_logbooks'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = [
+  'drafts',
+  'draftEdits',
+  'otherVersions',
+  'draftEvidence',
+  'pages',
+  'publishedPages',
+  'logbooks',
+  'logEntries',
+]
+
 export async function up(knex: Knex): Promise<void> {
   await createTable(
     knex,

@@ -4,6 +4,16 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123150000_create_collections_and_passes'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = [
+  'collections',
+  'collectionItems',
+  'reach',
+  'passes',
+  'sharingAllowances',
+  'publishedEvidence',
+]
+
 const audiences = ['person', 'assessors', 'class', 'link']
 
 export async function up(knex: Knex): Promise<void> {

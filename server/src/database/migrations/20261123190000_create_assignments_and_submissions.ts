@@ -5,6 +5,18 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261123190000_create_assignments_and_submissions'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = [
+  'counters',
+  'assignments',
+  'partChoices',
+  'chosenParts',
+  'submissions',
+  'submissionParts',
+  'sealedFiles',
+  'feedback',
+]
+
 const states = [
   'sealing',
   'not-sealed',

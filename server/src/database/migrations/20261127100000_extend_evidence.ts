@@ -5,6 +5,20 @@ import { addColumns, createTable, dropColumns, dropTables } from '../createTable
 
 export const name = '20261127100000_extend_evidence'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = [
+  'evidenceTexts',
+  'nearDuplicates',
+  'links',
+  'driveDocuments',
+  'savedQueries',
+  'phoneLinks',
+  'phoneArrivals',
+  'shelfReports',
+  'searchOwners',
+  'evidenceWords',
+]
+
 const evidenceColumns = {
   alternativeText: { type: 'text', before: '' },
   transcript: { type: 'text', before: '' },

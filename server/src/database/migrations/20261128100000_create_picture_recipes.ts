@@ -4,6 +4,9 @@ import { addColumns, createTable, dropColumns, dropTables } from '../createTable
 
 export const name = '20261128100000_create_picture_recipes'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = ['pictureRecipes']
+
 const versionColumns = {
   // The newest recipe, and the newest one that concealed more than those before it; 0 for none.
   recipeRevision: { type: 'integer', before: 0 },

@@ -4,6 +4,9 @@ import { addColumns, createTable, dropColumns, dropTables } from '../createTable
 
 export const name = '20261128110000_create_voices'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = ['voices']
+
 const uploadColumns = {
   // The item that a recording speaks of, and the moments that were marked while it was made, as JSON.
   aboutId: { type: 'text', nullable: true, references: 'evidence.id', onDelete: 'set null' },

@@ -4,6 +4,9 @@ import { addColumns, createTable, dropColumns, dropTables } from '../createTable
 
 export const name = '20261128140000_create_collages'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = ['collagePictures']
+
 const evidenceColumns = {
   // Stands under an item wherever a piece has none of its own.
   caption: { type: 'text', before: '' },

@@ -4,6 +4,9 @@ import { createTable, dropTables } from '../createTable.ts'
 
 export const name = '20261129110000_create_clock_checks'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = ['clockChecks']
+
 export async function up(knex: Knex): Promise<void> {
   await createTable(
     knex,

@@ -4,6 +4,9 @@ import { addColumns, createTable, dropColumns, dropTables } from '../createTable
 
 export const name = '20261129120000_create_known_devices'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = ['knownDevices']
+
 const limitColumns = { waitUntil: { type: 'text', nullable: true } } as const
 
 export async function up(knex: Knex): Promise<void> {

@@ -3,6 +3,9 @@ import type { Knex } from 'knex'
 
 export const name = '20261129130000_index_news_by_time'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = []
+
 export async function up(knex: Knex): Promise<void> {
   await knex.raw('CREATE INDEX "newsByTime" ON "news" ("personId", "at", "id")')
 }

@@ -3,6 +3,9 @@ import type { Knex } from 'knex'
 
 export const name = '20261129150000_rename_news_of_sharing'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = []
+
 const [before, after] = ['opened-to-me', 'shared-with-me']
 
 export async function up(knex: Knex): Promise<void> {

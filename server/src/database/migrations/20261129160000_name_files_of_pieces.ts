@@ -3,6 +3,9 @@ import type { Knex } from 'knex'
 
 export const name = '20261129160000_name_files_of_pieces'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = []
+
 // Quotes in what people wrote are escaped, so this can only be an attribute that the renderer wrote.
 const start = String.raw`( src="/api/pages/[^"/]+/published/\d+/pieces/[^"/]+/)`
 

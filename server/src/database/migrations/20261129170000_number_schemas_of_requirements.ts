@@ -4,6 +4,9 @@ import { addColumns, dropColumns } from '../createTable.ts'
 
 export const name = '20261129170000_number_schemas_of_requirements'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = []
+
 const columns = { requirementsSchema: { type: 'integer', before: 1 } } as const
 
 export async function up(knex: Knex): Promise<void> {

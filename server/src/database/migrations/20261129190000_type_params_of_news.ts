@@ -3,6 +3,9 @@ import type { Knex } from 'knex'
 
 export const name = '20261129190000_type_params_of_news'
 
+/** The tables that it makes. */
+export const tables: readonly string[] = []
+
 const titled = [
   ...['assignment-set', 'copy-sealed', 'sealing-failed', 'copy-opened'],
   ...['changes-asked', 'work-accepted', 'feedback-given'],

@@ -20,6 +20,7 @@ import * as schemasOfRequirements from './20261129170000_number_schemas_of_requi
 import * as openAudiences from './20261129180000_open_lists_of_audiences.ts'
 import * as paramsOfNews from './20261129190000_type_params_of_news.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
+import * as things from './20261130100000_create_things.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
 export const migrations = [
@@ -45,4 +46,5 @@ export const migrations = [
   schemasOfRequirements,
   openAudiences,
   paramsOfNews,
+  things,
 ] as const

@@ -3,80 +3,14 @@ import { allRows, describeEachDatabase, openTestSqlite } from '../../testing/ind
 import { migrateDown, migrateToLatest, migrateUpTo, migrations } from '../index.ts'
 import { seedRows } from './seedRows.ts'
 
-/** What each migration must have done; a migration without an entry fails the last test. */
-const proofs: Record<string, readonly string[]> = {
-  '20261123060000_create_people_and_classes': [
-    'schools',
-    'yearGroups',
-    'people',
-    'yearGroupStays',
-    'classes',
-    'memberships',
-  ],
-  '20261123061000_create_sessions': ['passwords', 'sessions', 'signInLinks', 'rateLimits', 'idempotencyKeys'],
-  '20261123062000_create_records_and_news': ['auditRecords', 'news'],
-  '20261123100000_create_files_and_jobs': ['files', 'jobs'],
-  '20261123101000_create_evidence': [
-    'evidence',
-    'evidenceVersions',
-    'evidenceTags',
-    'renditions',
-    'trayItems',
-    'uploads',
-  ],
-  '20261123130000_create_pages_and_logbooks': [
-    'drafts',
-    'draftEdits',
-    'otherVersions',
-    'draftEvidence',
-    'pages',
-    'publishedPages',
-    'logbooks',
-    'logEntries',
-  ],
-  '20261123150000_create_collections_and_passes': [
-    'collections',
-    'collectionItems',
-    'reach',
-    'passes',
-    'sharingAllowances',
-    'publishedEvidence',
-  ],
-  '20261123190000_create_assignments_and_submissions': [
-    'counters',
-    'assignments',
-    'partChoices',
-    'chosenParts',
-    'submissions',
-    'submissionParts',
-    'sealedFiles',
-    'feedback',
-  ],
-  '20261127100000_extend_evidence': [
-    'evidenceTexts',
-    'nearDuplicates',
-    'links',
-    'driveDocuments',
-    'savedQueries',
-    'phoneLinks',
-    'phoneArrivals',
-    'shelfReports',
-    'searchOwners',
-    'evidenceWords',
-  ],
-  '20261128100000_create_picture_recipes': ['pictureRecipes'],
-  '20261128110000_create_voices': ['voices'],
-  '20261128140000_create_collages': ['collagePictures'],
-  '20261129100000_add_person_to_jobs': [],
-  '20261129110000_create_clock_checks': ['clockChecks'],
-  '20261129120000_create_known_devices': ['knownDevices'],
-  '20261129130000_index_news_by_time': [],
-  '20261129140000_send_feedback_with_outcomes': [],
-  '20261129150000_rename_news_of_sharing': [],
-  '20261129160000_name_files_of_pieces': [],
-  '20261129170000_number_schemas_of_requirements': [],
-  '20261129180000_open_lists_of_audiences': [],
-  '20261129190000_type_params_of_news': [],
+/** These move what is there to other tables, which tests of their own hold against stored rows. */
+const reshaping = ['20261130100000_create_things']
+
+/** Rows that fit the tables as they stood after a migration. */
+async function seedRowsAt(name: string) {
+  const sqlite = await openTestSqlite({ migrated: false })
+  await migrateUpTo(sqlite, name)
+  return seedRows(sqlite.writer)
 }
 
 /** What migrations make of the rows that were there: new columns, and rows of new tables. */
@@ -125,7 +59,7 @@ const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => 
   Object.fromEntries(Object.entries(row).filter(test))
 
 describeEachDatabase('migrations', (open) => {
-  it.each(Object.entries(proofs))('%s makes its tables, and down takes them away', async (name, tables) => {
+  it.each(migrations)('$name makes its tables, and down takes them away', async ({ name, tables }) => {
     const database = await open({ migrated: false })
     await migrateUpTo(database, name)
     for (const table of tables) expect(await database.writer(table)).toEqual([])
@@ -133,7 +67,8 @@ describeEachDatabase('migrations', (open) => {
     for (const table of tables) await expect(Promise.resolve(database.writer(table))).rejects.toBeDefined()
   })
 
-  it.each(migrations.map(({ name }) => name))('%s keeps every row that was there before', async (name) => {
+  const keeping = migrations.map(({ name }) => name).filter((name) => !reshaping.includes(name))
+  it.each(keeping)('%s keeps every row that was there before', async (name) => {
     const n = migrations.findIndex((one) => one.name === name)
     const database = await open({ migrated: false })
     const sqlite = await openTestSqlite({ migrated: false })
@@ -182,7 +117,7 @@ describeEachDatabase('migrations', (open) => {
   it('names the voices of published pages as the route does, and nothing that somebody wrote', async () => {
     const database = await open({ migrated: false })
     await migrateUpTo(database, '20261129150000_rename_news_of_sharing')
-    const rows = await seedRows((await openTestSqlite()).writer)
+    const rows = await seedRowsAt('20261129150000_rename_news_of_sharing')
     const published = rows.get('publishedPages')
     for (const table of ['people', 'drafts', 'pages']) await database.writer(table).insert(rows.get(table))
     const voice = '/api/pages/p1/published/2/pieces/map/voices/v1'
@@ -206,7 +141,7 @@ describeEachDatabase('migrations', (open) => {
     for (const [table, row] of rows) await database.writer(table).insert(row)
     await database.writer('passes').update({ audience: 'tide-watchers' })
     await database.writer('sharingAllowances').update({ audience: 'tide-watchers' })
-    await database.writer('collections').delete()
+    await database.writer('things').delete()
     expect(await database.writer('passes')).toEqual([])
     const isSqlite = database.writer.client.config.client !== 'pg'
     const indexes = isSqlite
@@ -308,11 +243,10 @@ describeEachDatabase('migrations', (open) => {
   })
 })
 
-it('every migration file is registered and proved', () => {
+it('every migration file is registered', () => {
   const folder = new URL('.', import.meta.url).pathname
   const files = readdirSync(folder)
     .filter((file) => /^\d/.test(file))
     .map((file) => file.replace('.ts', ''))
   expect(migrations.map(({ name }) => name)).toEqual([...files].sort())
-  expect(Object.keys(proofs)).toEqual([...files].sort())
 })

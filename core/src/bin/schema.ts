@@ -1,0 +1,42 @@
+// What lies in the bin, and what others lose when a thing goes there.
+import { Type } from 'typebox'
+import type { Static } from 'typebox'
+import { seenBySchema } from '../access/index.ts'
+import { evidenceRowSchema } from '../evidence/index.ts'
+import { idSchema } from '../people/index.ts'
+import { thingKindSchema } from '../things/index.ts'
+import { instantSchema } from '../time/index.ts'
+
+const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
+  Type.Object(properties, { additionalProperties: false })
+const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
+  Type.Union([schema, Type.Null()])
+
+export const binnedThingSchema = object({
+  kind: thingKindSchema,
+  id: idSchema,
+  title: Type.String(),
+  binnedAt: instantSchema,
+  item: nullable(evidenceRowSchema),
+})
+/** `item` is what lists show of evidence: its picture and its size. */
+export type BinnedThing = Static<typeof binnedThingSchema>
+
+export const binListSchema = object({
+  items: Type.Array(binnedThingSchema),
+  next: nullable(Type.String()),
+  count: Type.Integer(),
+})
+export type BinList = Static<typeof binListSchema>
+
+/** What moving a thing to the bin affects; shown before it is moved. */
+export const binEffectsSchema = object({
+  isPublished: Type.Boolean({
+    description: 'Whether others may have seen it; false for what is never published',
+  }),
+  seenBy: seenBySchema,
+  collections: Type.Array(Type.String(), { description: 'The titles of the collections that it lies in' }),
+  chosenFor: Type.Integer({ description: 'For how many assignments it is chosen' }),
+  handedIn: Type.Integer({ description: 'In how many sealed copies it went; they do not change' }),
+})
+export type BinEffects = Static<typeof binEffectsSchema>

@@ -1,0 +1,48 @@
+// One thing of every kind, so that what holds for all things is tested of a new kind without being told.
+import { textOf } from '@valise/core/pages'
+import { valuesOf } from '@valise/core/testing'
+import { thingDefinitionOf, thingKinds } from '@valise/core/things'
+import type { ThingKind } from '@valise/core/things'
+import fc from 'fast-check'
+import { productRoutes } from '../app.ts'
+import type { TestBrowser } from './site.ts'
+
+export type ThingOfEachKind = Readonly<Record<ThingKind, string>>
+type Begin = (owner: TestBrowser, title: string) => Promise<string>
+
+/** How things begin that are not made by a POST to their list. */
+const specially: Partial<Record<ThingKind, Begin>> = {
+  entry: async (owner, title) => {
+    const logbook = await create(owner, '/api/logbooks', { title: `Logbook of ${title}` })
+    return create(owner, `/api/logbooks/${logbook}/entries`, { day: '2026-11-20', title, lang: 'en' })
+  },
+  evidence: async (owner, title) => {
+    const id = await create(owner, '/api/notes', { text: textOf('Mud at the third stake'), landing: {} })
+    const { revision } = (await owner.get(`/api/evidence/${id}`)).body
+    await owner.patch(`/api/evidence/${id}`, { title }, revision)
+    return id
+  },
+}
+
+/** Makes a thing of each kind; its title is its kind. */
+export async function makeEveryThing(owner: TestBrowser): Promise<ThingOfEachKind> {
+  const made = new Map<ThingKind, string>()
+  for (const kind of thingKinds) made.set(kind, await (specially[kind] ?? byItsRoute(kind))(owner, kind))
+  // One of each was made, which a map does not say.
+  return Object.fromEntries(made) as ThingOfEachKind
+}
+
+/** By whatever its route takes. */
+function byItsRoute(kind: ThingKind): Begin {
+  const path = `/api/${thingDefinitionOf(kind).path}`
+  const schema = productRoutes.find(({ spec }) => spec.method === 'post' && spec.path === path)?.spec.body
+  if (!schema) throw new Error(`there is no POST ${path}: say in everyThing.ts how a ${kind} begins`)
+  const [body] = fc.sample(valuesOf(schema), { seed: 3, numRuns: 1 })
+  return (owner, title) => create(owner, path, { ...(body as object), title })
+}
+
+async function create(owner: TestBrowser, path: string, body: object): Promise<string> {
+  const answer = await owner.post(path, body)
+  expect([path, answer.status]).toEqual([path, 201])
+  return answer.body.id
+}

@@ -1,0 +1,18 @@
+// Things in the database: what everything that a person owns has in common.
+export { usualInBin } from './InBin.ts'
+export type { InBin } from './InBin.ts'
+export {
+  changeThing,
+  countThings,
+  deleteThings,
+  findOwnThing,
+  insertThing,
+  isReferredTo,
+  listOwnThings,
+  listShelf,
+  listWithheld,
+  noteDraft,
+  ownThings,
+  setBinned,
+} from './store.ts'
+export type { Shelf, ThingRow } from './store.ts'

@@ -1,0 +1,26 @@
+// Uses over HTTP.
+import { idSchema } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import { usesSchema } from '@valise/core/things'
+import { Type } from 'typebox'
+import { route } from '../http/index.ts'
+import { findOwnThing } from '../things/index.ts'
+import { listUses } from './store.ts'
+
+export const usesRoutes = [
+  route(
+    {
+      method: 'get',
+      path: '/api/things/{id}/uses',
+      summary: 'Where a thing of mine is shown, and the submissions that contain it',
+      who: 'signed-in',
+      params: Type.Object({ id: idSchema }, { additionalProperties: false }),
+      answer: usesSchema,
+    },
+    async ({ reader, actor, params }) => {
+      const thing = await findOwnThing(reader, actor, params.id)
+      if (!thing) throw new AppError('not-found', 'not-found')
+      return listUses(reader, actor, params.id)
+    },
+  ),
+]

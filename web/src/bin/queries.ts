@@ -1,0 +1,64 @@
+// What the screens know of the bin, and what they can have done with it.
+import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { BinEffects, BinList } from '@valise/core/bin'
+import { MOST_AT_ONCE } from '@valise/core/evidence'
+import { ask, get, withQuery } from '../api/index.ts'
+
+export const binQueries = {
+  all: () => ['bin'] as const,
+  list: () =>
+    infiniteQueryOptions({
+      queryKey: [...binQueries.all(), 'list'],
+      queryFn: ({ pageParam, signal }) => get<BinList>(withQuery('/api/bin', { cursor: pageParam }), signal),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+      // Things come here from all screens.
+      staleTime: 0,
+    }),
+  effects: (id: string) =>
+    queryOptions({
+      queryKey: [...binQueries.all(), 'effects', id],
+      queryFn: ({ signal }) => get<BinEffects>(`/api/things/${id}/bin/effects`, signal),
+      staleTime: 0,
+    }),
+}
+
+export type BinAct = 'in' | 'out' | 'remove'
+
+const requests = {
+  in: (id) => ask<undefined>('PUT', `/api/things/${id}/bin`),
+  out: (id) => ask<undefined>('DELETE', `/api/things/${id}/bin`),
+  remove: (id) => ask<undefined>('DELETE', `/api/things/${id}`),
+} satisfies Record<BinAct, (id: string) => Promise<undefined>>
+
+/**
+ * Moves a thing into or out of the bin, or removes it. Callbacks run before anything is fetched again, because the
+ * screen may close.
+ */
+export function useBin() {
+  const refresh = useRefreshAll()
+  return useMutation({
+    meta: { showsSaving: true },
+    mutationFn: ({ id, act }: { readonly id: string; readonly act: BinAct }) => requests[act](id),
+    onSuccess: refresh,
+  })
+}
+
+/** Moves many things into the bin. */
+export function useBinMany() {
+  const refresh = useRefreshAll()
+  return useMutation({
+    meta: { showsSaving: true },
+    mutationFn: async (ids: readonly string[]) => {
+      for (let from = 0; from < ids.length; from += MOST_AT_ONCE)
+        await ask('PUT', '/api/bin', { body: { ids: ids.slice(from, from + MOST_AT_ONCE) } })
+    },
+    onSuccess: refresh,
+  })
+}
+
+/** A thing that comes or goes changes lists, counts, uses and what others see: whatever is on the screen is fetched. */
+function useRefreshAll(): () => void {
+  const client = useQueryClient()
+  return () => void client.invalidateQueries()
+}

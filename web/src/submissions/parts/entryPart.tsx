@@ -1,0 +1,26 @@
+// Entries in the hand-in: as they are now.
+import { IconPencil } from '@tabler/icons-react'
+import { lazy } from 'react'
+import { useTranslation } from 'react-i18next'
+import { needWords } from '../../words/i18n.ts'
+import type { ChooserProps, PartUi } from './PartUi.ts'
+
+export const entryPart: PartUi = {
+  add: 'add.entry',
+  Icon: () => <IconPencil size={18} stroke={1.7} aria-hidden="true" />,
+  About: AsItIs,
+  Chooser: lazy(async () => {
+    await needWords('pages')
+    const { EntryChooser } = await import('../../reflections/EntryChooser.tsx')
+    return {
+      default: ({ onChoose, onClose }: ChooserProps) => (
+        <EntryChooser onChoose={(id) => onChoose([id])} onClose={onClose} />
+      ),
+    }
+  }),
+}
+
+function AsItIs() {
+  const { t } = useTranslation('submissions')
+  return <p>{t('parts.entry')}</p>
+}

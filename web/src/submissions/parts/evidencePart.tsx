@@ -1,0 +1,33 @@
+// Evidence in the hand-in: an item alone, as it is now.
+import { IconPhoto } from '@tabler/icons-react'
+import { evidenceKinds } from '@valise/core/evidence'
+import { lazy } from 'react'
+import { useTranslation } from 'react-i18next'
+import { needWords } from '../../words/i18n.ts'
+import type { ChooserProps, PartUi } from './PartUi.ts'
+
+export const evidencePart: PartUi = {
+  add: 'add.evidence',
+  Icon: () => <IconPhoto size={18} stroke={1.7} aria-hidden="true" />,
+  About: AsItIs,
+  Chooser: lazy(async () => {
+    await needWords('pages')
+    await needWords('evidence')
+    const { EvidenceChooser } = await import('../../evidence/EvidenceChooser.tsx')
+    return {
+      default: ({ assignmentId, onChoose, onClose }: ChooserProps) => (
+        <EvidenceChooser
+          kinds={evidenceKinds}
+          assignmentId={assignmentId}
+          onChoose={({ id }) => onChoose([id])}
+          onClose={onClose}
+        />
+      ),
+    }
+  }),
+}
+
+function AsItIs() {
+  const { t } = useTranslation('submissions')
+  return <p>{t('parts.evidence')}</p>
+}

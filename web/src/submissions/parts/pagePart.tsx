@@ -1,0 +1,19 @@
+// Pages in the hand-in: published, or as they stand in the draft.
+import { IconFileText, IconNeedleThread } from '@tabler/icons-react'
+import type { ListedPart } from '@valise/core/submissions'
+import { lazy } from 'react'
+import { PageCopy } from './PageCopy.tsx'
+import type { PartUi } from './PartUi.ts'
+
+export const pagePart: PartUi = {
+  add: 'add.page',
+  Icon: PageIcon,
+  About: PageCopy,
+  Chooser: lazy(async () => ({ default: (await import('../PageChooser.tsx')).PageChooser })),
+}
+
+function PageIcon({ part: { copy, publishedAt } }: { readonly part: ListedPart }) {
+  const isDraft = copy === 'draft' || publishedAt === null
+  const StateIcon = isDraft ? IconNeedleThread : IconFileText
+  return <StateIcon size={18} stroke={1.7} aria-hidden="true" />
+}

@@ -1,0 +1,16 @@
+// The list of the kinds of things, with what each brings to screens that show things of all kinds.
+import type { ThingKind } from '@valise/core/things'
+import { collectionUi } from './kinds/collectionUi.ts'
+import { entryUi } from './kinds/entryUi.ts'
+import { evidenceUi } from './kinds/evidenceUi.ts'
+import { logbookUi } from './kinds/logbookUi.ts'
+import { pageUi } from './kinds/pageUi.ts'
+import type { ThingUi } from './ThingUi.ts'
+
+export const uiByKind = {
+  page: pageUi,
+  collection: collectionUi,
+  logbook: logbookUi,
+  entry: entryUi,
+  evidence: evidenceUi,
+} satisfies Record<ThingKind, ThingUi>
