@@ -20,6 +20,8 @@ export interface Column {
 export interface TableRules {
   readonly primaryKey: readonly string[]
   readonly unique?: readonly (readonly string[])[]
+  /** References by several columns; by a single one, its column says so. */
+  readonly foreignKeys?: readonly ForeignKey[]
   /** Indexes by name; the columns in order, each as plain SQL name. */
   readonly indexes?: Readonly<Record<string, readonly string[]>>
 }
@@ -45,6 +47,7 @@ export async function createTable(
   const lines = Object.entries(columns).map(([column, spec]) => columnSql(dialect, column, spec))
   lines.push(`PRIMARY KEY (${quoted(rules.primaryKey)})`)
   for (const unique of rules.unique ?? []) lines.push(`UNIQUE (${quoted(unique)})`)
+  for (const key of rules.foreignKeys ?? []) lines.push(foreignKeySql(name, key))
   await trx.raw(`CREATE TABLE "${name}" (\n  ${lines.join(',\n  ')}\n)${dialect.tableSuffix}`)
   for (const [index, indexed] of Object.entries(rules.indexes ?? {})) {
     await trx.raw(`CREATE INDEX "${index}" ON "${name}" (${quoted(indexed)})`)

@@ -1,6 +1,6 @@
 import { AppError } from '@valise/core/problems'
 import { describeEachDatabase, openTestSqlite } from '../testing/index.ts'
-import { createTable, inTransaction, rebuildTable, reshapeTables } from './index.ts'
+import { createTable, createThingTable, inTransaction, rebuildTable, reshapeTables } from './index.ts'
 import type { Database, Trx } from './index.ts'
 
 const boats = (database: Database) =>
@@ -165,5 +165,24 @@ describe('SQLite alone', () => {
     )
     await expect(rebuilt).rejects.toThrow('without what they refer to')
     expect(await writer('boats').select('id')).toEqual([{ id: 'a' }])
+  })
+
+  it('keeps the rows of a kind with their things: in the bin, out of it, and gone', async () => {
+    const database = await openTestSqlite()
+    const { writer } = database
+    await createThingTable(writer, 'kites', { colour: { type: 'text' } })
+    const person = { id: 'p', fullName: 'P', firstName: 'P', sortName: 'p', signInName: 'p', signInKey: 'p' }
+    const said = { language: 'en', letterKeys: 1, administrator: 0, createdAt: 'now', revision: 1 }
+    await writer('people').insert({ ...person, ...said })
+    const owned = { id: 'k', ownerId: 'p', isBinned: 0 }
+    const thing = { ...owned, kind: 'kite', title: '', changedAt: 'now', binnedAt: null, revision: 1 }
+    await expect(writer('kites').insert({ ...owned, colour: 'red' })).rejects.toThrow('FOREIGN KEY')
+    await writer('things').insert(thing)
+    await writer('kites').insert({ ...owned, colour: 'red' })
+    await writer('things').update({ isBinned: 1, binnedAt: 'now' })
+    expect(await writer('kites')).toEqual([{ ...owned, isBinned: 1, colour: 'red' }])
+    await expect(writer('kites').update({ isBinned: 0 })).rejects.toThrow('FOREIGN KEY')
+    await writer('things').delete()
+    expect(await writer('kites')).toEqual([])
   })
 })

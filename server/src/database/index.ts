@@ -1,4 +1,5 @@
 // The database: connections, transactions, migrations, and the differences between the two kinds.
+export { createThingTable } from './createThingTable.ts'
 export {
   addColumns,
   createTable,
