@@ -11,6 +11,7 @@ import { migrateDown, migrateToLatest, migrateUpTo } from '../index.ts'
 import type { Database } from '../index.ts'
 
 const BEFORE = '20261129190000_type_params_of_news'
+const MIGRATION = '20261130100000_create_things'
 /** Each kind of database indexes words in a way of its own. */
 const SEARCH = ['evidenceWords']
 
@@ -30,7 +31,7 @@ describeEachDatabase('things', (open) => {
   it('are made of all that was stored before there were any, and give it back', async () => {
     const { database } = await openStored()
     const before = await allRows(database, SEARCH)
-    await migrateToLatest(database)
+    await migrateUpTo(database, MIGRATION)
     const after = await allRows(database, SEARCH)
     const tables = ['pages', 'collections', 'logbooks', 'logEntries', 'evidence']
     expect(idsOf(after, 'things')).toEqual(tables.flatMap((table) => idsOf(before, table)).sort())
