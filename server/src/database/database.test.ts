@@ -171,17 +171,18 @@ describe('SQLite alone', () => {
     const database = await openTestSqlite()
     const { writer } = database
     await createThingTable(writer, 'kites', { colour: { type: 'text' } })
+    const refused = { code: 'SQLITE_CONSTRAINT_FOREIGNKEY' }
     const person = { id: 'p', fullName: 'P', firstName: 'P', sortName: 'p', signInName: 'p', signInKey: 'p' }
     const said = { language: 'en', letterKeys: 1, administrator: 0, createdAt: 'now', revision: 1 }
     await writer('people').insert({ ...person, ...said })
     const owned = { id: 'k', ownerId: 'p', isBinned: 0 }
     const thing = { ...owned, kind: 'kite', title: '', changedAt: 'now', binnedAt: null, revision: 1 }
-    await expect(writer('kites').insert({ ...owned, colour: 'red' })).rejects.toThrow('FOREIGN KEY')
+    await expect(writer('kites').insert({ ...owned, colour: 'red' })).rejects.toMatchObject(refused)
     await writer('things').insert(thing)
     await writer('kites').insert({ ...owned, colour: 'red' })
     await writer('things').update({ isBinned: 1, binnedAt: 'now' })
     expect(await writer('kites')).toEqual([{ ...owned, isBinned: 1, colour: 'red' }])
-    await expect(writer('kites').update({ isBinned: 0 })).rejects.toThrow('FOREIGN KEY')
+    await expect(writer('kites').update({ isBinned: 0 })).rejects.toMatchObject(refused)
     await writer('things').delete()
     expect(await writer('kites')).toEqual([])
   })
