@@ -9,11 +9,11 @@ import {
   dropColumns,
   dropForeignKey,
   dropTables,
-  rebuildTable,
   reshapeTables,
   restoreCheck,
 } from '../createTable.ts'
-import type { Column, ForeignKey, TableRules } from '../createTable.ts'
+import type { Column, ForeignKey } from '../createTable.ts'
+import { createIndexes, itemsAfter, itemsBefore, ofThing, quoted, reshapeItems } from './placesOfThings.ts'
 
 export const name = '20261130100000_create_things'
 
@@ -34,7 +34,6 @@ interface KindTable {
 }
 
 const common = ['title', 'changedAt', 'binnedAt', 'revision']
-const text = (...names: string[]) => names.map((one) => `"${one}"`).join(', ')
 
 const kindTables: readonly KindTable[] = [
   {
@@ -162,7 +161,7 @@ async function createThings(trx: Knex): Promise<void> {
   )
   // Few things lie in the bin, and both the list of a bin and the sweep ask for nothing else.
   await trx.raw(
-    `CREATE INDEX "thingsInBin" ON "things" (${text('ownerId', 'binnedAt', 'id')}) WHERE "binnedAt" IS NOT NULL`,
+    `CREATE INDEX "thingsInBin" ON "things" (${quoted('ownerId', 'binnedAt', 'id')}) WHERE "binnedAt" IS NOT NULL`,
   )
   await trx.raw('CREATE INDEX "thingsByBinning" ON "things" ("binnedAt", "id") WHERE "binnedAt" IS NOT NULL')
 }
@@ -171,7 +170,7 @@ async function moveIntoThings(trx: Knex, { kind, table, made, before, after }: K
   const sources = common.map((column) => made[column] ?? `"${column}"`).join(', ')
   const binned = made['binnedAt'] ?? '"binnedAt"'
   await trx.raw(
-    `INSERT INTO "things" ("id", "ownerId", "kind", ${text(...common)}, "isBinned")
+    `INSERT INTO "things" ("id", "ownerId", "kind", ${quoted(...common)}, "isBinned")
      SELECT "id", "ownerId", '${kind}', ${sources}, CASE WHEN ${binned} IS NULL THEN 0 ELSE 1 END FROM "${table}"`,
   )
   await addColumns(trx, table, { isBinned: { type: 'flag', before: 0 } })
@@ -251,85 +250,6 @@ async function restoreDrafts(trx: Knex): Promise<void> {
   await createIndexes(trx, 'drafts', { draftsOfOwner: ['ownerId'] })
 }
 
-interface ItemShape {
-  readonly columns: Readonly<Record<string, Column>>
-  readonly rules: TableRules
-  /** What the columns are made of that the other shape lacks. */
-  readonly made: Readonly<Record<string, string>>
-}
-
-const ofItems = {
-  id: { type: 'text' },
-  collectionId: { type: 'text', references: 'collections.id', onDelete: 'cascade' },
-  position: { type: 'integer' },
-  title: { type: 'text', nullable: true },
-  isHidden: { type: 'flag' },
-} as const satisfies Record<string, Column>
-const itemsOfCollection = ['collectionId', 'position']
-
-/** A place is that of a thing; one without is a divider. */
-const itemsAfter: ItemShape = {
-  columns: {
-    ...ofItems,
-    thingId: { type: 'text', nullable: true, references: 'things.id', onDelete: 'cascade' },
-  },
-  rules: {
-    primaryKey: ['id'],
-    unique: [['collectionId', 'thingId']],
-    indexes: { itemsOfCollection, itemsOfThing: ['thingId'] },
-  },
-  made: { thingId: 'COALESCE("pageId", "childId")' },
-}
-
-const itemKind = (kind: string) =>
-  `(SELECT "id" FROM "things" WHERE "things"."id" = "thingId" AND "things"."kind" = '${kind}')`
-
-const itemsBefore: ItemShape = {
-  columns: {
-    ...ofItems,
-    kind: { type: 'text', oneOf: ['page', 'divider', 'collection'] },
-    pageId: { type: 'text', nullable: true, references: 'pages.id', onDelete: 'cascade' },
-    childId: { type: 'text', nullable: true, references: 'collections.id', onDelete: 'cascade' },
-  },
-  rules: {
-    primaryKey: ['id'],
-    unique: [
-      ['collectionId', 'pageId'],
-      ['collectionId', 'childId'],
-    ],
-    indexes: { itemsOfCollection, itemsOfPage: ['pageId'], itemsOfChild: ['childId'] },
-  },
-  made: {
-    kind: `COALESCE(${ofThing('collectionItems', 'thingId', 'kind')}, 'divider')`,
-    pageId: itemKind('page'),
-    childId: itemKind('collection'),
-  },
-}
-
-async function reshapeItems(trx: Knex, { columns, rules, made }: ItemShape): Promise<void> {
-  const [table, isSqlite] = ['collectionItems', trx.client.config.client !== 'pg']
-  const copied = Object.fromEntries(
-    Object.keys(columns).map((column) => [column, made[column] ?? `"${column}"`]),
-  )
-  if (isSqlite) return rebuildTable(trx, table, columns, rules, copied)
-  // PostgreSQL cannot drop a table that others refer to, and needs not.
-  const kept = new Set(Object.keys(columns))
-  const old = Object.keys(await trx(table).columnInfo()).filter((column) => !kept.has(column))
-  const added = Object.entries(columns).filter(([column]) => made[column] !== undefined)
-  const early = added.map(([column, spec]) => [
-    column,
-    { ...spec, ...(!spec.nullable && { before: 'divider' }) },
-  ])
-  await addColumns(trx, table, Object.fromEntries(early))
-  const sets = added.map(([column]) => `"${column}" = ${made[column]}`)
-  await trx.raw(`UPDATE "${table}" SET ${sets.join(', ')}`)
-  await dropColumns(trx, table, old)
-  for (const unique of rules.unique ?? [])
-    await trx.raw(`ALTER TABLE "${table}" ADD UNIQUE (${text(...unique)})`)
-  const { itemsOfCollection: _, ...indexes } = rules.indexes ?? {}
-  await createIndexes(trx, table, indexes)
-}
-
 const partKinds = ['page', 'entry', 'evidence']
 
 async function restoreChosenParts(trx: Knex): Promise<void> {
@@ -397,19 +317,6 @@ async function splitThingId(
       `UPDATE "${table}" SET "${column}" = "thingId" WHERE "thingId" IN (SELECT "id" FROM "${parent}")`,
     )
   }
-}
-
-function ofThing(table: string, key: string, column: string): string {
-  return `(SELECT "things"."${column}" FROM "things" WHERE "things"."id" = "${table}"."${key}")`
-}
-
-async function createIndexes(
-  trx: Knex,
-  table: string,
-  indexes: Readonly<Record<string, readonly string[]>>,
-): Promise<void> {
-  for (const [index, columns] of Object.entries(indexes))
-    await trx.raw(`CREATE INDEX "${index}" ON "${table}" (${text(...columns)})`)
 }
 
 async function dropIndexes(trx: Knex, names: readonly string[]): Promise<void> {
