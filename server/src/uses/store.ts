@@ -1,6 +1,7 @@
 // Which things show which, in the database: written by whatever shows something, read by whoever asks where it is used.
 import type { PersonActor } from '@valise/core/people'
-import type { Use } from '@valise/core/things'
+import { thingKinds } from '@valise/core/things'
+import type { ThingKind, Use } from '@valise/core/things'
 import type { Knex } from 'knex'
 import type { Reader, Trx } from '../database/index.ts'
 
@@ -32,17 +33,24 @@ export async function replaceUses(trx: Trx, byId: string, thingIds: readonly str
 }
 
 /**
- * Lists one's own things that show a thing, by title, and the submissions whose sealed copy contains it, newest first.
+ * Lists one's own things that show a thing, kind by kind and by title, and the submissions whose sealed copy contains it, newest first.
  */
 export async function listUses(reader: Reader, actor: PersonActor, thingId: string): Promise<Use[]> {
-  const shown: Use[] = await reader
+  const shown: ShownBy[] = await reader
     .sql('uses')
     .join('things', 'things.id', 'uses.byId')
     .where({ 'uses.thingId': thingId, 'things.ownerId': actor.personId, 'things.isBinned': 0 })
-    .orderBy(['things.kind', 'things.title', 'things.id'])
+    .orderBy(['things.title', 'things.id'])
     .select('things.id', 'things.kind', 'things.title')
     .limit(MOST_LISTED)
-  return [...shown, ...(await listSubmissionsWith(reader, actor, thingId))]
+  const inOrder = shown.sort((a, b) => thingKinds.indexOf(a.kind) - thingKinds.indexOf(b.kind))
+  return [...inOrder, ...(await listSubmissionsWith(reader, actor, thingId))]
+}
+
+interface ShownBy {
+  readonly id: string
+  readonly kind: ThingKind
+  readonly title: string
 }
 
 async function listSubmissionsWith(reader: Reader, actor: PersonActor, thingId: string): Promise<Use[]> {

@@ -8,8 +8,8 @@ import {
   makeSmallSchool,
   makeTestSite,
 } from '../testing/index.ts'
-import { sealedFilesOf } from '../uses/index.ts'
-import { isGivenOut } from './index.ts'
+import { isGivenOut } from '../evidence/index.ts'
+import { sealedFilesOf } from './index.ts'
 
 describeEachDatabase('what sealed copies keep of an item', (open, onSqlite) => {
   async function start() {
