@@ -88,7 +88,10 @@ describeEachDatabase('the bin', (open, onSqlite) => {
     const ids = [things.page, things.evidence]
     expect((await wren.put('/api/bin', { ids: [...ids, absent] })).status).toBe(404)
     expect(await binned()).toEqual([])
+    await wren.put(`/api/things/${things.page}/bin`, undefined)
+    const [page] = await binned()
     expect((await wren.put('/api/bin', { ids })).status).toBe(204)
+    expect(await binned()).toContainEqual(page)
     expect((await binned()).map(({ id }) => id).sort()).toEqual(ids.sort())
   })
 

@@ -29,13 +29,16 @@ export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promis
   })
 }
 
-/** Moves several things to the bin: all of them, or none when one is not one's own or lies there already. */
+/** Moves several things to the bin: all of them, or none when one is not one's own; what lies there keeps its day. */
 export function putManyIntoBin(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
   return inTransaction(on, async (trx) => {
     const things = await listOwnThings(trx, actor, thingKinds, ids)
-    const areThere = things.length === new Set(ids).size && things.every(({ binnedAt }) => binnedAt === null)
-    if (!areThere) throw new AppError('not-found', 'not-found')
-    await move(trx, things, trx.now)
+    if (things.length !== new Set(ids).size) throw new AppError('not-found', 'not-found')
+    await move(
+      trx,
+      things.filter(({ binnedAt }) => binnedAt === null),
+      trx.now,
+    )
   })
 }
 
