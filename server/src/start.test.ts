@@ -19,6 +19,15 @@ describe('starting', () => {
     await new Promise((resolve) => other.close(resolve))
   })
 
+  it('keeps an idle connection longer than a proxy in front of it does, and lets go of it when it stops', async () => {
+    const app = new Hono().get('/', (c) => c.text('there'))
+    const server = await listen(app, { host: '127.0.0.1', port: 0 })
+    const answer = await fetch(`http://127.0.0.1:${server.port}/`)
+    expect(await answer.text()).toBe('there')
+    expect(answer.headers.get('keep-alive')).toBe('timeout=75')
+    await server.close()
+  })
+
   it('says in one line that a folder cannot be written', async () => {
     const file = join(folder(), 'file')
     writeFileSync(file, '')

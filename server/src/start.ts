@@ -26,6 +26,11 @@ import type { WorkerData } from './worker.ts'
 import type { WorkerTasks } from './workerTasks.ts'
 
 const GRACE_MS = 2000
+/**
+ * How long an idle connection stays open: longer than a proxy in front keeps it (a minute, mostly), which would
+ * otherwise send a request into a connection that is just being closed.
+ */
+const KEEP_ALIVE_MS = 75_000
 /** Less than this is used up by the next few writes. */
 const LEAST_FREE_BYTES = 1_048_576
 
@@ -133,8 +138,10 @@ export interface RunningServer {
 /** Starts listening. @throws StartError when the port is taken */
 export function listen(app: Hono, config: Pick<Config, 'host' | 'port'>): Promise<RunningServer> {
   return new Promise((resolve, reject) => {
-    const server = serve({ fetch: app.fetch, hostname: config.host, port: config.port }, ({ port }) => {
-      resolve({ port, close: () => closeKindly(server) })
+    const { host: hostname, port } = config
+    const serverOptions = { keepAliveTimeout: KEEP_ALIVE_MS }
+    const server = serve({ fetch: app.fetch, hostname, port, serverOptions }, (at) => {
+      resolve({ port: at.port, close: () => closeKindly(server) })
     })
     server.on('error', (error: Error) => {
       const taken = `Port ${config.port} is taken. Give another one, such as --port ${config.port + 10}.`
