@@ -141,16 +141,17 @@ test('things are picked up and put back, and the tray goes along', async ({ brow
 })
 
 test('what is picked up again lies in the Tray, however slow it was to be put back', async ({ browser }) => {
-  const page = await site.pageAs(browser, 'Wren')
+  const page = await site.pageAs(browser, 'Tomasz')
   await page.goto('/evidence')
-  await page.getByRole('button', { name: /^Curlew at the creek/ }).click()
-  const drawer = page.getByRole('region', { name: 'Curlew at the creek' })
-  const [pick, putBack] = ['Pick it up', 'Take out of Tray'].map((name) =>
-    drawer.getByRole('button', { name }),
-  )
-  if (!pick || !putBack) throw new Error('there are two buttons')
-  if (await pick.isVisible()) await pick.click()
-  await expect(page.getByText('Saved 10:42').first()).toBeVisible()
+  await page.getByRole('button', { name: /^Quadrat 1/ }).click()
+  const drawer = page.getByRole('region', { name: 'Quadrat 1' })
+  const pick = drawer.getByRole('button', { name: 'Pick it up' })
+  const putBack = drawer.getByRole('button', { name: 'Take out of Tray' })
+  const answerTo = (method: string) =>
+    page.waitForResponse((one) => one.request().method() === method && one.url().includes('/api/tray/'))
+  const first = answerTo('PUT')
+  await pick.click()
+  await first
   let letGo: () => void = () => undefined
   const held = new Promise<void>((resolve) => (letGo = resolve))
   await page.route('**/api/tray/*', async (route) => {
@@ -158,10 +159,10 @@ test('what is picked up again lies in the Tray, however slow it was to be put ba
     await route.continue()
   })
   await putBack.click()
-  const pickedUp = page.waitForResponse((one) => one.request().method() === 'PUT')
+  const second = answerTo('PUT')
   await pick.click()
   letGo()
-  await pickedUp
+  await second
   await page.reload()
   await expect(putBack).toBeVisible()
 })
