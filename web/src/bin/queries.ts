@@ -1,5 +1,6 @@
 // What the screens know of the bin, and what they can have done with it.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Query } from '@tanstack/react-query'
 import type { BinEffects, BinList } from '@valise/core/bin'
 import { MOST_AT_ONCE } from '@valise/core/evidence'
 import { ask, get, withQuery } from '../api/index.ts'
@@ -31,34 +32,38 @@ const requests = {
   remove: (id) => ask<undefined>('DELETE', `/api/things/${id}`),
 } satisfies Record<BinAct, (id: string) => Promise<undefined>>
 
-/**
- * Moves a thing into or out of the bin, or removes it. Callbacks run before anything is fetched again, because the
- * screen may close.
- */
+/** Moves a thing into or out of the bin, or removes it. */
 export function useBin() {
-  const refresh = useRefreshAll()
+  const refresh = useRefresh()
   return useMutation({
     meta: { showsSaving: true },
     mutationFn: ({ id, act }: { readonly id: string; readonly act: BinAct }) => requests[act](id),
-    onSuccess: refresh,
+    onSuccess: (_answer, { id, act }) => refresh(act === 'out' ? [] : [id]),
   })
 }
 
 /** Moves many things into the bin. */
 export function useBinMany() {
-  const refresh = useRefreshAll()
+  const refresh = useRefresh()
   return useMutation({
     meta: { showsSaving: true },
     mutationFn: async (ids: readonly string[]) => {
       for (let from = 0; from < ids.length; from += MOST_AT_ONCE)
         await ask('PUT', '/api/bin', { body: { ids: ids.slice(from, from + MOST_AT_ONCE) } })
     },
-    onSuccess: refresh,
+    onSuccess: (_answer, ids) => refresh(ids),
   })
 }
 
-/** A thing that comes or goes changes lists, counts, uses and what others see: whatever is on the screen is fetched. */
-function useRefreshAll(): () => void {
+/**
+ * A thing that comes or goes changes lists, counts, uses and what others see: whatever is on the screen is fetched
+ * again, but for what is asked about those that are gone, whose screens are about to close.
+ */
+function useRefresh(): (gone: readonly string[]) => void {
   const client = useQueryClient()
-  return () => void client.invalidateQueries()
+  return (gone) => {
+    const isGone = ({ queryKey }: Query) => gone.some((id) => queryKey.includes(id))
+    void client.invalidateQueries({ predicate: isGone, refetchType: 'none' })
+    void client.invalidateQueries({ predicate: (query) => !isGone(query) })
+  }
 }
