@@ -59,14 +59,14 @@ async function listClassNames(reader: Reader, ids: readonly string[]): Promise<[
   return rows.map(({ id, name }) => [id, name])
 }
 
-/** How many people, and how many links, can see one of the wanted things of one's own now. */
-async function countSeersOf(
-  reader: Reader,
-  actor: PersonActor,
-  areWanted: (things: Knex.QueryBuilder) => void,
-): Promise<SeenBy> {
+/** Counts who can see one's own thing now, by itself or on published pages that show it. */
+export async function countSeers(reader: Reader, actor: PersonActor, thingId: string): Promise<SeenBy> {
   const { sql } = reader
-  const shown = ownThings(reader, actor).modify(areWanted).modify(narrowToShown).select('things.id')
+  const pages = sql('publishedEvidence').where({ evidenceId: thingId }).select('pageId')
+  const shown = ownThings(reader, actor)
+    .where((any) => any.where('things.id', thingId).orWhereIn('things.id', pages))
+    .modify(narrowToShown)
+    .select('things.id')
   const open = openPassesAtAll(reader)
     .where('passes.ownerId', actor.personId)
     .where((any) =>
@@ -93,17 +93,6 @@ async function countSeersOf(
     people: Number(people?.count ?? 0),
     links: passes.filter(({ audience }) => audienceDefinitionOf(audience).hasAddress).length,
   }
-}
-
-/** Counts who can see one's own thing now, by itself or on published pages that show it. */
-export function countSeers(reader: Reader, actor: PersonActor, thingId: string): Promise<SeenBy> {
-  const pages = reader.sql('publishedEvidence').where({ evidenceId: thingId }).select('pageId')
-  return countSeersOf(
-    reader,
-    actor,
-    (things) =>
-      void things.where((any) => any.where('things.id', thingId).orWhereIn('things.id', pages.clone())),
-  )
 }
 
 /** Selects one's own items that somebody else can see now, on published pages that open passes reach. */

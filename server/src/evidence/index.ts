@@ -1,4 +1,4 @@
-// Evidence: what a student keeps, how it comes in and is found again, the tray and the bin.
+// Evidence: what a student keeps, how it comes in and is found again, and the tray.
 export {
   enqueuePainting,
   listPicturesOfCollages,

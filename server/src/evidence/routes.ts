@@ -1,4 +1,4 @@
-// Evidence over HTTP: one item, its files, the tray, the bin, and uploads that are on their way.
+// Evidence over HTTP: one item, its files, the tray, and uploads that are on their way.
 import {
   dataTableSchema,
   evidenceChangeSchema,

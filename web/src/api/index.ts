@@ -1,3 +1,4 @@
 // The way to the server.
 export { ApiProblem, mayRetry } from './ApiProblem.ts'
 export { ask, get, getBytes, readProblem, sendBody, withQuery } from './ask.ts'
+export { inPortions } from './inPortions.ts'

@@ -2,8 +2,7 @@
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Query } from '@tanstack/react-query'
 import type { BinEffects, BinList } from '@valise/core/bin'
-import { MOST_AT_ONCE } from '@valise/core/evidence'
-import { ask, get, withQuery } from '../api/index.ts'
+import { ask, get, inPortions, withQuery } from '../api/index.ts'
 
 export const binQueries = {
   all: () => ['bin'] as const,
@@ -47,10 +46,8 @@ export function useBinMany() {
   const refresh = useRefresh()
   return useMutation({
     meta: { showsSaving: true },
-    mutationFn: async (ids: readonly string[]) => {
-      for (let from = 0; from < ids.length; from += MOST_AT_ONCE)
-        await ask('PUT', '/api/bin', { body: { ids: ids.slice(from, from + MOST_AT_ONCE) } })
-    },
+    mutationFn: (ids: readonly string[]) =>
+      inPortions(ids, (some) => ask('PUT', '/api/bin', { body: { ids: some } })),
     onSuccess: (_answer, ids) => refresh(ids),
   })
 }

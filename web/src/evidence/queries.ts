@@ -1,4 +1,4 @@
-// Queries of evidence: searches, one item, the bin, tags and saved searches; and the mutations.
+// Queries of evidence: searches, one item, tags and saved searches; and the mutations.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { InfiniteData, QueryClient } from '@tanstack/react-query'
 import { everything, writeEvidenceQuery } from '@valise/core/evidence'
@@ -19,7 +19,7 @@ import type {
   TagsForMany,
   TagsInUse,
 } from '@valise/core/evidence'
-import { ask, get, withQuery } from '../api/index.ts'
+import { ask, get, inPortions, withQuery } from '../api/index.ts'
 import { trayQueries } from './trayQueries.ts'
 
 /** How often a list looks again while a small picture of something is being made. */
@@ -217,13 +217,6 @@ export function useLetGo(id: string) {
     mutationFn: () => ask<Evidence>('DELETE', `/api/evidence/${id}/drive`),
     onSuccess: (item) => showChanged(client, item),
   })
-}
-
-const AT_ONCE = 200
-
-/** Does something with many items, in portions that the server takes. */
-async function inPortions(ids: readonly string[], act: (some: string[]) => Promise<unknown>): Promise<void> {
-  for (let at = 0; at < ids.length; at += AT_ONCE) await act(ids.slice(at, at + AT_ONCE))
 }
 
 export function useDeclareRights() {
