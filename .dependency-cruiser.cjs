@@ -1,4 +1,59 @@
-// The arrows of the house: web → core ← server; domains reach each other through their index; no circles.
+// The arrows of the house: web → core ← server; rooms reach each other through their index; no circles.
+//
+// The rooms of the server lie in layers: a room may take what lies in the layers before its own, and nothing beside or
+// after it. A new room has no arrows at all until it stands here.
+const serverLayers = [
+  ['system'],
+  ['database', 'log', 'validation'],
+  ['files', 'jobs', 'mail', 'search', 'outside'],
+  ['http'],
+  ['records', 'news', 'things'],
+  ['uses'],
+  ['people'],
+  ['classes', 'feedback'],
+  ['access'],
+  ['evidence', 'assignments'],
+  ['drafts', 'gathering'],
+  ['collages', 'collections', 'reflections'],
+  ['pages'],
+  ['submissions', 'bin'],
+]
+const serverRooms = serverLayers.flat()
+
+/** What programs that start by themselves take from within a room, so that they load no more than they run. */
+const programs = '^server/src/(worker|workerTasks)\\.ts$'
+
+const indexOf = (rooms) => `^server/src/(${rooms.join('|')})/index\\.ts$`
+
+const serverArrows = [
+  ...serverLayers.flatMap((layer, n) =>
+    layer.map((room) => {
+      const before = serverLayers.slice(0, n).flat()
+      return {
+        from: { path: `^server/src/${room}/`, pathNot: '\\.test\\.ts$' },
+        to: { path: [`^server/src/${room}/`, ...(before.length > 0 ? [indexOf(before)] : [])] },
+      }
+    }),
+  ),
+  // The files beside the rooms compose them: settings, services, routes, start.
+  {
+    from: { path: '^server/src/[^/]+\\.ts$' },
+    to: { path: ['^server/src/[^/]+\\.ts$', indexOf(serverRooms)] },
+  },
+  { from: { path: programs }, to: { path: `^server/src/(${serverRooms.join('|')})/` } },
+  // Tests drive the whole server, and look into the room that they test.
+  {
+    from: { path: '^server/src/([^/]+)/.*\\.test\\.ts$' },
+    to: {
+      path: ['^server/src/$1/', '^server/src/[^/]+\\.ts$', '^server/src/testing/', indexOf(serverRooms)],
+    },
+  },
+  { from: { path: '^server/src/(testing/|[^/]+\\.test\\.ts$)' }, to: { path: '^server/src/' } },
+  { from: { path: '^server/' }, to: { pathNot: '^server/src/' } },
+  // What the other houses may do, the rules below forbid by name.
+  { from: { pathNot: '^server/' }, to: {} },
+]
+
 const rooms =
   '(people|classes|things|bin|uses|evidence|pictures|reflections|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
 
@@ -17,13 +72,21 @@ const mayReach = {
 }
 
 module.exports = {
+  allowed: serverArrows,
+  allowedSeverity: 'error',
   forbidden: [
     {
       name: 'no-circles',
       severity: 'error',
-      // A type that names its neighbour is no circle at run time; services and routes describe each other that way.
+      // A type that names its neighbour is no circle at run time: within a room, one may be described by the other.
       from: {},
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'no-circles-on-the-server',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { circular: true },
     },
     ...Object.entries(mayReach).map(([room, reached]) => ({
       name: `${room}-reaches-${reached.join('-and-') || 'nothing'}`,
@@ -34,8 +97,8 @@ module.exports = {
     {
       name: 'domains-through-their-index',
       severity: 'error',
-      from: { path: `^(core|server)/src/${rooms}/` },
-      to: { path: `^(core|server)/src/${rooms}/`, pathNot: ['/index\\.ts$', '^$1/src/$2/'] },
+      from: { path: `^core/src/${rooms}/` },
+      to: { path: `^core/src/${rooms}/`, pathNot: ['/index\\.ts$', '^core/src/$1/'] },
     },
     {
       name: 'web-takes-no-validator',

@@ -1,7 +1,7 @@
 // One-click sign-in for the people of the sample world.
 import { AppError } from '@valise/core/problems'
 import { idSchema, mySessionSchema } from '@valise/core/people'
-import { listPasses, listPresentPeople, route, startSession } from '@valise/server'
+import { listPasses, listPresentPeople, routesWith, startSession } from '@valise/server'
 import type { Config, Route, Services } from '@valise/server'
 import { Type } from 'typebox'
 import { cast } from './cast.ts'
@@ -40,6 +40,8 @@ const demoSchema = Type.Object(
   { additionalProperties: false },
 )
 
+const { route } = routesWith<Services>()
+
 const VISITOR = 'Aunt Pilar'
 
 const loopback = ['127.0.0.1', 'localhost', '::1']
@@ -48,7 +50,10 @@ const loopback = ['127.0.0.1', 'localhost', '::1']
  * Returns the routes of the one-click sign-in: none unless the demo made the data folder and the server can only be
  * reached from its own machine.
  */
-export function demoRoutes(config: Pick<Config, 'dataFolder' | 'host'>, mailRoom: string | null): Route[] {
+export function demoRoutes(
+  config: Pick<Config, 'dataFolder' | 'host'>,
+  mailRoom: string | null,
+): Route<Services>[] {
   if (readSampleState(config.dataFolder) !== 'built' || !loopback.includes(config.host)) return []
   return [
     route(
@@ -86,7 +91,7 @@ export function demoRoutes(config: Pick<Config, 'dataFolder' | 'host'>, mailRoom
 
 /** Aunt Pilar has no account; the link that Wren gave her is a door of its own. */
 async function findVisitor(
-  { keys }: Services,
+  { keys }: Pick<Services, 'keys'>,
   reader: Parameters<typeof listPasses>[0],
   people: readonly PresentPerson[],
 ): Promise<{ name: string; address: string } | null> {

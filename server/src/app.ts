@@ -25,7 +25,7 @@ import {
   securityHeaders,
   toAppError,
 } from './http/index.ts'
-import type { Route } from './http/index.ts'
+import type { Authenticate, Route } from './http/index.ts'
 import { authenticate, peopleRoutes, sessionRoutes } from './people/index.ts'
 import { pageRoutes } from './pages/index.ts'
 import { frameOrigins } from './outside/index.ts'
@@ -39,7 +39,7 @@ export const VERSION = '0.1.0'
 
 export interface AppOptions {
   /** Routes beside the product's own; the demo brings its one-click sign-in this way. */
-  readonly extraRoutes?: readonly Route[]
+  readonly extraRoutes?: readonly Route<Services>[]
   /** Hold every answer against its schema; for tests. */
   readonly checkAnswers?: boolean
 }
@@ -60,7 +60,7 @@ const statusRoutes = [
   ),
 ]
 
-const domainRoutes: readonly Route[] = [
+const domainRoutes: readonly Route<Services>[] = [
   ...sessionRoutes,
   ...peopleRoutes,
   ...classRoutes,
@@ -81,7 +81,11 @@ const domainRoutes: readonly Route[] = [
 ]
 
 /** The product's routes, in the order in which the API describes them. */
-export const productRoutes: readonly Route[] = [...statusRoutes, countsRoute(domainRoutes), ...domainRoutes]
+export const productRoutes: readonly Route<Services>[] = [
+  ...statusRoutes,
+  countsRoute(domainRoutes),
+  ...domainRoutes,
+]
 
 export function createApp(services: Services, options: AppOptions = {}): Hono {
   const app = new Hono()
@@ -110,11 +114,15 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
     return problemResponse(refusal, numberOf(c.req.raw))
   })
 
-  mountUploads(app, services, authenticate)
-  mountPosters(app, services, authenticate)
+  const findSession: Authenticate = (reader, token) => authenticate(services, reader, token)
+  mountUploads(app, services, findSession)
+  mountPosters(app, services, findSession)
   mountLinks(app, services)
   mountPhone(app, services)
-  mountRoutes(app, services, routes, { authenticate, checkAnswers: options.checkAnswers ?? false })
+  mountRoutes(app, services, routes, {
+    authenticate: findSession,
+    checkAnswers: options.checkAnswers ?? false,
+  })
   let description: object | undefined
   app.get('/api/openapi.json', (c) => c.json((description ??= describeApi(routes, VERSION))))
   const allowedAt = allowedMethods(routes)

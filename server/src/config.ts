@@ -1,12 +1,15 @@
 // The settings of the server, read once at the start.
 import { readFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import { parseInput } from './http/validation.ts'
+import type { UploadSettings } from './evidence/index.ts'
+import type { LogLevel } from './log/index.ts'
+import type { MailSettings } from './mail/index.ts'
+import { parseInput } from './validation/index.ts'
 import { mediaHostSchema } from './outside/index.ts'
-import type { MediaHost } from './outside/index.ts'
+import type { MediaHost, OutsideSettings } from './outside/index.ts'
 import { Type } from 'typebox'
 
-export interface Config {
+export interface Config extends MailSettings, OutsideSettings, UploadSettings {
   readonly dataFolder: string
   readonly host: string
   readonly port: number
@@ -14,28 +17,13 @@ export interface Config {
   readonly publicAddress: string
   /** A PostgreSQL connection string; null means SQLite in the data folder. */
   readonly postgres: string | null
-  /** `smtp://…` of the mail server, or null where messages cannot be sent. */
-  readonly mail: string | null
   /** Whether the address of the client stands in X-Forwarded-For, set by a proxy of one's own. */
   readonly behindProxy: boolean
-  /** Bytes that one file may have. */
-  readonly largestFile: number
-  /** Bytes that one person may keep. */
-  readonly quota: number
-  /** Where the shared drive answers, and the picture shelf; null where the school has none. */
-  readonly drive: string | null
-  readonly shelf: string | null
-  /** Sites whose films and tools may stand in a frame. */
-  readonly mediaHosts: readonly MediaHost[]
-  /** Hosts that the network of the school does not let through. */
-  readonly blockedHosts: readonly string[]
-  /** Origins that links may lead to although they are not public; only demo and tests have any. */
-  readonly innerOrigins: readonly string[]
   /** The moment at which the clock is to stand at the start; only demo and tests may shift it. */
   readonly clock: string | null
   /** The built web site, or null to serve the API alone. */
   readonly webFolder: string | null
-  readonly logLevel: 'silent' | 'error' | 'info'
+  readonly logLevel: LogLevel
 }
 
 const MEGABYTE = 1_048_576

@@ -1,6 +1,6 @@
 // How many things several places hold, in one answer: the rail of every screen asks for all of its counts at once.
 import { Type } from 'typebox'
-import { route } from './http/index.ts'
+import { routesWith } from './http/index.ts'
 import type { CountAnswer, Route } from './http/index.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
@@ -9,14 +9,14 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
 /**
  * Makes the route of all counts. @param routes those at `/api/<place>/count` each count one place
  */
-export function countsRoute(routes: readonly Route[]): Route {
+export function countsRoute<S>(routes: readonly Route<S>[]): Route<S> {
   const places = new Map(
     routes.flatMap((one) => {
       const [, place] = /^\/api\/([\w-]+)\/count$/.exec(one.spec.path) ?? []
       return place === undefined ? [] : [[place, one] as const]
     }),
   )
-  return route(
+  return routesWith<S>().route(
     {
       method: 'get',
       path: '/api/counts',
@@ -32,7 +32,7 @@ export function countsRoute(routes: readonly Route[]): Route {
           const one = places.get(name)
           if (!one) return []
           // Counting takes nothing but who asks.
-          const counted = one.handle(call as unknown as Parameters<Route['handle']>[0])
+          const counted = one.handle(call as unknown as Parameters<Route<S>['handle']>[0])
           return [counted.then((answer) => [name, (answer as CountAnswer).live] as const)]
         }),
       )

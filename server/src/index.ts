@@ -1,12 +1,12 @@
 // What the demo, the tools and the measurements use of the server.
 export { createApp, productRoutes, VERSION } from './app.ts'
-export { shiftedClock, systemClock } from './clock.ts'
-export type { Clock } from './clock.ts'
+export { shiftedClock, systemClock } from './system/index.ts'
+export type { Clock } from './system/index.ts'
 export { databaseFile, readConfig } from './config.ts'
 export type { Config } from './config.ts'
 export { inTransaction, migrateToLatest, openSqlite } from './database/index.ts'
 export type { Database, Trx } from './database/index.ts'
-export { route } from './http/index.ts'
+export { routesWith } from './http/index.ts'
 export type { Client, Route } from './http/index.ts'
 export {
   createMembership,

@@ -1,38 +1,31 @@
-// What the use cases work with, made once at the start and handed down.
+// All that the rooms work with, made once at the start. Each room names what it needs; only the composition sees it whole.
+import type { AccessServices } from './access/index.ts'
 import { binJobs } from './bin/index.ts'
+import type { BinServices } from './bin/index.ts'
 import { collageJobs } from './collages/index.ts'
 import type { Config } from './config.ts'
-import type { Database } from './database/index.ts'
 import { evidenceJobs } from './evidence/index.ts'
+import type { EvidenceServices } from './evidence/index.ts'
 import { gatheringJobs } from './gathering/index.ts'
-import type { FileStore } from './files/index.ts'
-import type { RequestLog } from './http/index.ts'
-import type { Jobs, Workers } from './jobs/index.ts'
-import type { ServerKeys } from './keys.ts'
-import type { MailSender } from './mail/index.ts'
-import type { Drive, LinkReader, Shelf } from './outside/index.ts'
+import type { GatheringServices } from './gathering/index.ts'
+import type { HttpServices } from './http/index.ts'
+import type { Workers } from './jobs/index.ts'
+import type { PeopleServices } from './people/index.ts'
 import { submissionJobs } from './submissions/index.ts'
+import type { SubmissionServices } from './submissions/index.ts'
 import type { WorkerTasks } from './workerTasks.ts'
-import type { PasswordHasher } from './people/passwordHasher.ts'
 
-export interface Services {
+type ServicesOfRooms = HttpServices &
+  PeopleServices &
+  AccessServices &
+  EvidenceServices &
+  GatheringServices &
+  SubmissionServices &
+  BinServices
+
+export interface Services extends ServicesOfRooms {
   readonly config: Config
-  readonly database: Database
-  readonly files: FileStore
-  readonly jobs: Jobs
-  readonly keys: ServerKeys
-  readonly mail: MailSender
-  readonly passwords: PasswordHasher
-  readonly log: RequestLog
   readonly workers: Workers<WorkerTasks>
-  readonly outside: Outside
-}
-
-/** The outside services; null for those that the school has not set up. */
-export interface Outside {
-  readonly drive: Drive | null
-  readonly shelf: Shelf | null
-  readonly links: LinkReader
 }
 
 /** Registers the job handlers of every room. */

@@ -4,7 +4,7 @@ import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
 import { Hono } from 'hono'
 import { readConfig } from './config.ts'
-import { openKeys } from './keys.ts'
+import { openKeys } from './system/index.ts'
 import { listen, openServices } from './start.ts'
 
 const folder = () => mkdtempSync(join(tmpdir(), 'valise-start-'))

@@ -5,23 +5,22 @@ import { dirname } from 'node:path'
 import { serve } from '@hono/node-server'
 import type { ServerType } from '@hono/node-server'
 import type { Hono } from 'hono'
-import { shiftedClock, systemClock } from './clock.ts'
 import type { Config } from './config.ts'
 import { databaseFile } from './config.ts'
-import { errorCodeOf, isDiskFull } from './errorCode.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
 import { planSweep } from './evidence/index.ts'
 import { planBinSweep } from './bin/index.ts'
 import { openFolderStore } from './files/index.ts'
-import { openLog } from './http/index.ts'
-import { openKeys } from './keys.ts'
+import { openLog } from './log/index.ts'
 import { makeJobs, makeProcesses } from './jobs/index.ts'
 import type { Lane, LaneOptions } from './jobs/index.ts'
-import { openOutside } from './openOutside.ts'
+import { openOutside } from './outside/index.ts'
 import { makeMailSender } from './mail/index.ts'
 import { makePasswordHasher } from './people/index.ts'
+import { paperCss } from './paperCss.ts'
 import { withJobs } from './services.ts'
 import type { Services } from './services.ts'
+import { errorCodeOf, isDiskFull, openKeys, shiftedClock, systemClock } from './system/index.ts'
 import type { WorkerData } from './worker.ts'
 import type { WorkerTasks } from './workerTasks.ts'
 
@@ -95,6 +94,7 @@ async function openAll(config: Config, mayShiftClock: boolean): Promise<Services
     log,
     workers: makeProcesses<WorkerTasks>(programBeside('worker'), workerData, LANES),
     outside: openOutside(config),
+    paperCss,
   })
 }
 

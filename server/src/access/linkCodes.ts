@@ -1,6 +1,6 @@
 // The code in the address of a visitor link: which pass it is, and a secret made from the server's key. Nothing of it is stored.
 import { timingSafeEqual } from 'node:crypto'
-import type { ServerKeys } from '../keys.ts'
+import type { ServerKeys } from '../system/index.ts'
 
 const ID_BYTES = 16
 const SECRET_BYTES = 16

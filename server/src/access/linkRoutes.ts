@@ -3,12 +3,13 @@ import { screenOf } from '@valise/core/things'
 import type { Hono } from 'hono'
 import { setCookie } from 'hono/cookie'
 import { LINK_COOKIE } from '../http/index.ts'
-import type { Services } from '../services.ts'
+import type { HttpServices } from '../http/index.ts'
 import { findLinks } from './viewer.ts'
+import type { AccessServices } from './viewer.ts'
 import { OPEN_PATH } from './service.ts'
 
 /** Mounts the addresses of links. A code that does not work, or works no longer, leads to a page that says so. */
-export function mountLinks(app: Hono, services: Services): void {
+export function mountLinks(app: Hono, services: AccessServices & HttpServices): void {
   app.get(`${OPEN_PATH}:code`, async (c) => {
     const code = c.req.param('code')
     const [link] = await findLinks(services.database.reader(), services, [code])

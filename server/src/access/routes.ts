@@ -13,12 +13,15 @@ import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { instantSchema } from '@valise/core/time'
 import { Type } from 'typebox'
-import { countAnswer, route } from '../http/index.ts'
+import { countAnswer, routesWith } from '../http/index.ts'
 import { findOwnThing } from '../things/index.ts'
 import { countSeers } from './audienceStore.ts'
 import { countSharedWithMe, listSharedWithMe } from './sharedWithMeStore.ts'
 import * as service from './service.ts'
 import { listOwnPlaces, listOwnShared } from './ownSharingStore.ts'
+import type { AccessServices } from './viewer.ts'
+
+const { route } = routesWith<AccessServices>()
 
 const PAGE = 60
 

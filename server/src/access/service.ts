@@ -14,7 +14,7 @@ import type { Reader, Trx, Writable } from '../database/index.ts'
 import { tellNews } from '../news/index.ts'
 import { getSchool, listShownNames } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
-import type { Services } from '../services.ts'
+import type { ServerKeys } from '../system/index.ts'
 import { listOwnThings } from '../things/index.ts'
 import { listAudiences } from './audienceStore.ts'
 import { audienceStoreOf } from './audiences/audienceStores.ts'
@@ -24,8 +24,6 @@ import type { StoredPass } from './passStore.ts'
 import { listAllowed } from './rulesStore.ts'
 import { loadWorldOf } from './worldStore.ts'
 
-type Keys = Services['keys']
-
 /** The path of a link, before its code. */
 export const OPEN_PATH = '/open/'
 
@@ -34,16 +32,21 @@ export async function getAudiences(reader: Reader, actor: PersonActor): Promise<
   return { allowed: [...allowed], ...(await listAudiences(reader, actor)) }
 }
 
-export async function listPasses(reader: Reader, keys: Keys, actor: PersonActor): Promise<Pass[]> {
+export async function listPasses(reader: Reader, keys: ServerKeys, actor: PersonActor): Promise<Pass[]> {
   const allowed = await allowedOf(reader, actor)
   return (await store.listOwnPasses(reader, actor)).map((pass) => toPass(pass, keys, allowed))
 }
 
-export async function getPass(reader: Reader, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
+export async function getPass(
+  reader: Reader,
+  keys: ServerKeys,
+  actor: PersonActor,
+  id: string,
+): Promise<Pass> {
   return toPass(await getStored(reader, actor, id), keys, await allowedOf(reader, actor))
 }
 
-export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: NewPass): Promise<Pass> {
+export function givePass(on: Writable, keys: ServerKeys, actor: PersonActor, wish: NewPass): Promise<Pass> {
   return inTransaction(on, async (trx) => {
     const [thing] = await listOwnThings(trx, actor, [wish.thing.kind], [wish.thing.id])
     if (!thing) throw new AppError('not-found', 'not-found')
@@ -69,7 +72,7 @@ export function givePass(on: Writable, keys: Keys, actor: PersonActor, wish: New
 
 export function changePass(
   on: Writable,
-  keys: Keys,
+  keys: ServerKeys,
   actor: PersonActor,
   id: string,
   { revision, days }: { readonly revision: number; readonly days: PassChange },
@@ -88,7 +91,7 @@ export function changePass(
 }
 
 /** Ends a pass now; a pass that has already ended stays as it is. */
-export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
+export function endPass(on: Writable, keys: ServerKeys, actor: PersonActor, id: string): Promise<Pass> {
   return inTransaction(on, async (trx) => {
     const pass = await getStored(trx, actor, id)
     if (pass.state !== 'ended') {
@@ -100,7 +103,7 @@ export function endPass(on: Writable, keys: Keys, actor: PersonActor, id: string
 }
 
 /** Gives a link a new address; the old one stops working. */
-export function renewLink(on: Writable, keys: Keys, actor: PersonActor, id: string): Promise<Pass> {
+export function renewLink(on: Writable, keys: ServerKeys, actor: PersonActor, id: string): Promise<Pass> {
   return inTransaction(on, async (trx) => {
     const pass = await getOpen(trx, actor, id)
     if (!hasAddress(pass)) throw new AppError('not-found', 'not-found')
@@ -166,7 +169,7 @@ function hasAddress({ audience }: Pick<StoredPass, 'audience'>): boolean {
   return audienceDefinitionOf(audience.kind).hasAddress
 }
 
-function toPass({ generation, ...pass }: StoredPass, keys: Keys, allowed: Allowed): Pass {
+function toPass({ generation, ...pass }: StoredPass, keys: ServerKeys, allowed: Allowed): Pass {
   return {
     ...pass,
     isForbidden: !allowed.has(pass.audience.kind),

@@ -5,14 +5,19 @@ import { AppError } from '@valise/core/problems'
 import { windowState } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
 import type { Client } from '../http/index.ts'
-import type { Services } from '../services.ts'
+import type { ServerKeys } from '../system/index.ts'
 import { isRightCode, readLinkCode } from './linkCodes.ts'
 import { windowOf } from './passRow.ts'
 import { listLinks, listLinksTo } from './passStore.ts'
 import type { LinkRow } from './passStore.ts'
 
+/** What telling who looks takes. */
+export interface AccessServices {
+  readonly keys: ServerKeys
+}
+
 interface Caller {
-  readonly services: Pick<Services, 'keys'>
+  readonly services: AccessServices
   readonly reader: Reader
   readonly actor: Actor
   readonly client: Pick<Client, 'linkCodes'>
@@ -31,7 +36,7 @@ export async function findViewer({ services, reader, actor, client }: Caller): P
 /** Finds the links of these codes, running or not. */
 export async function findLinks(
   reader: Reader,
-  { keys }: Pick<Services, 'keys'>,
+  { keys }: AccessServices,
   codes: readonly string[],
 ): Promise<LinkRow[]> {
   const read = codes.flatMap((code) => readLinkCode(code) ?? [])

@@ -2,7 +2,7 @@ import { BIN_KEPT_DAYS } from '@valise/core/bin'
 import type { BinnedThing } from '@valise/core/bin'
 import { thingKinds } from '@valise/core/things'
 import { addMinutes } from '@valise/core/time'
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import {
   allRows,
   describeEachDatabase,

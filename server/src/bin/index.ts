@@ -2,3 +2,4 @@
 export { binRoutes } from './routes.ts'
 export { putIntoBin } from './service.ts'
 export { binJobs, planBinSweep, sweepBin } from './sweep.ts'
+export type { BinServices } from './services.ts'

@@ -3,7 +3,7 @@ import { binEffectsSchema, binListSchema } from '@valise/core/bin'
 import { manySchema } from '@valise/core/evidence'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
-import { route } from '../http/index.ts'
+import { routesWith } from '../http/index.ts'
 import {
   findBinEffects,
   listBin,
@@ -12,6 +12,9 @@ import {
   removeForGood,
   takeOutOfBin,
 } from './service.ts'
+import type { BinServices } from './services.ts'
+
+const { route } = routesWith<BinServices>()
 
 const PAGE = 60
 

@@ -4,8 +4,8 @@ import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction, isClockSteady } from '../database/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
-import type { Services } from '../services.ts'
 import { remove } from './service.ts'
+import type { BinServices } from './services.ts'
 import { listBinnedBefore } from './store.ts'
 
 const SWEEP_BIN = 'sweep-bin'
@@ -13,18 +13,18 @@ const EVERY_MINUTES = 60
 /** So few that others can write in between. */
 const AT_ONCE = 200
 
-export function binJobs(services: Services): Readonly<Record<string, JobHandler>> {
+export function binJobs(services: BinServices): Readonly<Record<string, JobHandler>> {
   return { [SWEEP_BIN]: { run: () => sweepBin(services) } }
 }
 
 /** Schedules the sweep, unless it is scheduled already. */
-export function planBinSweep({ database, jobs }: Services): Promise<void> {
+export function planBinSweep({ database, jobs }: BinServices): Promise<void> {
   const job = { kind: SWEEP_BIN, payload: {}, dedupeKey: SWEEP_BIN }
   return inTransaction(database, (trx) => jobs.enqueue(trx, job))
 }
 
 /** Removes what is due, a portion at a time. @returns when to sweep again */
-export async function sweepBin({ database, jobs }: Pick<Services, 'database' | 'jobs'>): Promise<Instant> {
+export async function sweepBin({ database, jobs }: BinServices): Promise<Instant> {
   const isSteady = await inTransaction(database, isClockSteady)
   for (let gone = isSteady ? AT_ONCE : 0; gone === AT_ONCE;)
     gone = await inTransaction(database, async (trx) => {

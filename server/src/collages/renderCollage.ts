@@ -10,11 +10,11 @@ import {
   saveShownSize,
   setPreview,
 } from '../evidence/index.ts'
+import type { EvidenceServices } from '../evidence/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
-import type { Services } from '../services.ts'
 import { findBoardPictures } from './pictureStore.ts'
 
-export function collageJobs(services: Services): Readonly<Record<string, JobHandler>> {
+export function collageJobs(services: EvidenceServices): Readonly<Record<string, JobHandler>> {
   return {
     [RENDER_COLLAGE]: {
       run: ({ evidenceId, n, revision }) =>
@@ -27,7 +27,7 @@ export function collageJobs(services: Services): Readonly<Record<string, JobHand
 
 /** A job for a collage that was changed again has nothing to do: another one follows. */
 async function renderCollage(
-  services: Services,
+  services: EvidenceServices,
   evidenceId: string,
   n: number,
   revision: number,
@@ -56,7 +56,7 @@ async function renderCollage(
 
 /** After the last try: its owner sees what was there before; others nothing that shows more than it may. */
 async function giveUp(
-  { database }: Services,
+  { database }: EvidenceServices,
   evidenceId: string,
   n: number,
   revision: number,

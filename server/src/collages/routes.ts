@@ -3,8 +3,11 @@ import { evidenceSchema } from '@valise/core/evidence'
 import { idSchema } from '@valise/core/people'
 import { collageSchema, savedCollageSchema, newCollageSchema } from '@valise/core/pictures'
 import { Type } from 'typebox'
-import { route } from '../http/index.ts'
+import { routesWith } from '../http/index.ts'
 import { createCollage, getCollage, updateCollage } from './service.ts'
+import type { EvidenceServices } from '../evidence/index.ts'
+
+const { route } = routesWith<EvidenceServices>()
 
 const byId = Type.Object({ id: idSchema }, { additionalProperties: false })
 

@@ -25,8 +25,8 @@ import {
   replaceContent,
   writeItem,
 } from '../evidence/index.ts'
+import type { EvidenceServices } from '../evidence/index.ts'
 import { saveContent } from '../gathering/index.ts'
-import type { Services } from '../services.ts'
 import { findBoardPictures, listPictured } from './pictureStore.ts'
 
 /** What is put together at one time is one version. */
@@ -38,7 +38,7 @@ const ONE_SITTING_MINUTES = 60
  * @throws AppError `not-found` when an item is not one's own, `invalid` when none is a picture
  */
 export async function createCollage(
-  services: Services,
+  services: EvidenceServices,
   actor: PersonActor,
   wish: NewCollage & { readonly title?: string },
 ): Promise<Evidence> {
@@ -94,7 +94,7 @@ export async function getCollage(reader: Reader, actor: PersonActor, id: string)
 
 /** Saves a collage. @throws AppError `stale` when another window saved first, `conflict` while it is in the bin */
 export function updateCollage(
-  services: Services,
+  services: EvidenceServices,
   actor: PersonActor,
   id: string,
   revision: number,

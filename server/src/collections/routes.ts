@@ -9,11 +9,14 @@ import {
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
-import { countAnswer, route } from '../http/index.ts'
+import { countAnswer, routesWith } from '../http/index.ts'
 import { countThings } from '../things/index.ts'
 import { readCollection } from './readStore.ts'
 import * as service from './service.ts'
 import { listCollections } from './store.ts'
+import type { AccessServices } from '../access/index.ts'
+
+const { route } = routesWith<AccessServices>()
 
 const PAGE = 60
 

@@ -1,6 +1,6 @@
 // The few differences between SQLite and PostgreSQL, in one place.
 
-import { errorCodeOf } from '../errorCode.ts'
+import { errorCodeOf } from '../system/index.ts'
 
 export type ColumnType = 'text' | 'integer' | 'real' | 'blob'
 

@@ -1,4 +1,4 @@
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import { inTransaction } from '../database/index.ts'
 import {
   describeEachDatabase,

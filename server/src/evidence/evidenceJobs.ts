@@ -3,7 +3,7 @@ import { readerOf } from '@valise/core/evidence'
 import { inTransaction } from '../database/index.ts'
 import { ProcessBurst } from '../jobs/index.ts'
 import type { JobHandler, JobPayload } from '../jobs/index.ts'
-import type { Services } from '../services.ts'
+import type { EvidenceServices } from './services.ts'
 import { saveSimilarity } from './alikeStore.ts'
 import { unexamined } from './examineFile.ts'
 import type { Examined } from './examineFile.ts'
@@ -27,7 +27,7 @@ import type { UnreadVersion } from './versionStore.ts'
 import { indexWords, listUnindexed, saveInside } from './wordsStore.ts'
 
 /** Returns the handlers of the jobs on evidence. */
-export function evidenceJobs(services: Services): Readonly<Record<string, JobHandler>> {
+export function evidenceJobs(services: EvidenceServices): Readonly<Record<string, JobHandler>> {
   return {
     [EXAMINE_VERSION]: handlerOf(
       (of) => examineVersion(services, of),
@@ -75,14 +75,14 @@ function handlerOf(
 /**
  * Schedules the sweep and the reading of files that an older version of Valise left unread, unless already scheduled.
  */
-export function planSweep({ database, jobs }: Services): Promise<void> {
+export function planSweep({ database, jobs }: EvidenceServices): Promise<void> {
   return inTransaction(database, async (trx) => {
     for (const kind of [SWEEP, INDEX_EVIDENCE])
       await jobs.enqueue(trx, { kind, payload: {}, dedupeKey: kind })
   })
 }
 
-async function examineVersion(services: Services, of: VersionOfItem): Promise<void> {
+async function examineVersion(services: EvidenceServices, of: VersionOfItem): Promise<void> {
   const version = await findVersion(services.database.reader(), of.id, of.n)
   if (!version) return
   const { fileSha256: sha256, bytes, fileName, ownerId: personId } = version
@@ -95,7 +95,7 @@ async function examineVersion(services: Services, of: VersionOfItem): Promise<vo
 }
 
 async function saveExamination(
-  { database, jobs }: Services,
+  { database, jobs }: EvidenceServices,
   of: VersionOfItem,
   examined: Examined,
 ): Promise<void> {
@@ -105,7 +105,7 @@ async function saveExamination(
   })
 }
 
-async function renderVersion(services: Services, of: VersionOfItem): Promise<void> {
+async function renderVersion(services: EvidenceServices, of: VersionOfItem): Promise<void> {
   const version = await findVersion(services.database.reader(), of.id, of.n)
   // Removed for good meanwhile.
   if (!version) return
@@ -115,7 +115,7 @@ async function renderVersion(services: Services, of: VersionOfItem): Promise<voi
 }
 
 async function saveRendering(
-  { database }: Services,
+  { database }: EvidenceServices,
   of: VersionOfItem,
   rendered: RenderedPicture,
 ): Promise<void> {
@@ -127,7 +127,7 @@ async function saveRendering(
   })
 }
 
-async function readVersion(services: Services, of: VersionOfItem): Promise<void> {
+async function readVersion(services: EvidenceServices, of: VersionOfItem): Promise<void> {
   const { database, workers } = services
   const version = await findVersion(database.reader(), of.id, of.n)
   if (!version) return
@@ -139,7 +139,7 @@ async function readVersion(services: Services, of: VersionOfItem): Promise<void>
 }
 
 async function saveReading(
-  { database }: Services,
+  { database }: EvidenceServices,
   of: VersionOfItem,
   read: ReadFile,
   rendered: RenderedPicture | null,
@@ -161,7 +161,7 @@ async function saveReading(
 const AT_ONCE = 200
 
 /** Schedules the indexing of items older than the index of words, again and again until none is left. */
-export async function indexEverything({ database, jobs }: Services): Promise<void> {
+export async function indexEverything({ database, jobs }: EvidenceServices): Promise<void> {
   for (;;) {
     const isDone = await inTransaction(database, async (trx) => {
       const ids = await listUnindexed(trx, AT_ONCE)

@@ -2,14 +2,18 @@
 import { AppError } from '@valise/core/problems'
 import type { Hono } from 'hono'
 import { bytesOfBody, getSignedIn } from '../http/index.ts'
-import type { Authenticate } from '../http/index.ts'
-import type { Services } from '../services.ts'
+import type { Authenticate, HttpServices } from '../http/index.ts'
+import type { EvidenceServices } from './services.ts'
 import { getEvidence } from './service.ts'
 import { savePoster } from './showPicture.ts'
 
 const MOST_BYTES = 4 * 1_048_576
 
-export function mountPosters(app: Hono, services: Services, authenticate: Authenticate): void {
+export function mountPosters(
+  app: Hono,
+  services: EvidenceServices & HttpServices,
+  authenticate: Authenticate,
+): void {
   app.post('/api/evidence/:id/poster', async (c) => {
     const actor = await getSignedIn(c, services, authenticate)
     const bytes = Number(c.req.header('content-length') ?? Number.NaN)

@@ -3,9 +3,12 @@ import { idSchema } from '@valise/core/people'
 import { savedRecipeSchema, recipeSchema } from '@valise/core/pictures'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
-import { fileRoute, route } from '../http/index.ts'
+import { routesWith } from '../http/index.ts'
 import { saveRecipe, readRecipe } from './recipeService.ts'
 import { findAsTaken } from './versionStore.ts'
+import type { EvidenceServices } from './services.ts'
+
+const { fileRoute, route } = routesWith<EvidenceServices>()
 
 const byVersion = Type.Object(
   { id: idSchema, n: Type.Integer({ minimum: 1, maximum: 1_000_000 }) },

@@ -8,7 +8,7 @@ import { addMinutes } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
-import type { Services } from '../services.ts'
+import type { EvidenceServices } from './services.ts'
 import { refreshCollagesWith } from './collagePictureStore.ts'
 import { RENDER_RECIPE } from './jobNames.ts'
 import {
@@ -138,7 +138,11 @@ function takenSize({ width, height, takenWidth, takenHeight }: StoredVersion): S
  *
  * A job whose recipe is no longer the newest does nothing.
  */
-export async function renderRecipe(services: Services, of: VersionOfItem, revision: number): Promise<void> {
+export async function renderRecipe(
+  services: EvidenceServices,
+  of: VersionOfItem,
+  revision: number,
+): Promise<void> {
   const reader = services.database.reader()
   const version = await findVersion(reader, of.id, of.n)
   if (!version || version.recipeRevision !== revision) return
@@ -163,7 +167,7 @@ export async function renderRecipe(services: Services, of: VersionOfItem, revisi
 }
 
 async function renderOne(
-  { database, workers }: Services,
+  { database, workers }: EvidenceServices,
   version: StoredVersion,
   recipeRevision: number,
   recipe: PictureRecipe,
@@ -187,7 +191,7 @@ async function renderOne(
  * that conceals less.
  */
 export async function giveUpRecipe(
-  { database }: Services,
+  { database }: EvidenceServices,
   of: VersionOfItem,
   revision: number,
 ): Promise<void> {

@@ -14,7 +14,7 @@ import {
   upload,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import { giveUpRecipe } from './recipeService.ts'
 import { sweep } from './sweep.ts'
 

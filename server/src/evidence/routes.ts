@@ -14,7 +14,7 @@ import {
 import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
-import { fileRoute, route } from '../http/index.ts'
+import { routesWith } from '../http/index.ts'
 import { recipeRoutes } from './recipeRoutes.ts'
 import * as service from './service.ts'
 import { listTray } from './trayStore.ts'
@@ -22,6 +22,9 @@ import { voiceRoutes } from './voiceRoutes.ts'
 import { findInside } from './wordsStore.ts'
 import { getUpload, listUploads } from './uploadService.ts'
 import { findRenditionOf, findVersionOf } from './versionStore.ts'
+import type { EvidenceServices } from './services.ts'
+
+const { fileRoute, route } = routesWith<EvidenceServices>()
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })

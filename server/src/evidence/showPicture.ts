@@ -5,12 +5,12 @@ import { inTransaction } from '../database/index.ts'
 import type { StoredFile } from '../files/index.ts'
 import { ProcessBurst } from '../jobs/index.ts'
 import type { Turn } from '../jobs/index.ts'
-import type { Services } from '../services.ts'
+import type { EvidenceServices } from './services.ts'
 import { findVersion, findVersionOf, saveRenditions, saveShownSize } from './versionStore.ts'
 
 /** Makes the renditions of a stored picture for a version. On failure the version stays as it was. */
 export async function showPicture(
-  services: Services,
+  services: EvidenceServices,
   turn: Turn,
   evidenceId: string,
   n: number,
@@ -29,7 +29,7 @@ export async function showPicture(
 
 /** Saves the poster frame that the owner's browser took from a video. */
 export async function savePoster(
-  services: Services,
+  services: EvidenceServices,
   actor: PersonActor,
   { id, n }: { readonly id: string; readonly n: number },
   content: AsyncIterable<Uint8Array>,

@@ -5,7 +5,7 @@ import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction, isClockSteady } from '../database/index.ts'
 import { removeLooseFiles } from '../files/index.ts'
-import type { Services } from '../services.ts'
+import type { EvidenceServices } from './services.ts'
 import { deleteOldRecipes } from './recipeStore.ts'
 import { deleteUploadsBefore, hasUpload } from './uploadStore.ts'
 
@@ -13,7 +13,10 @@ const EVERY_MINUTES = 60
 const LEFTOVERS_KEPT_MS = 24 * 3_600_000
 
 /** Removes what is due. @returns when to run again */
-export async function sweep({ database, files }: Pick<Services, 'database' | 'files'>): Promise<Instant> {
+export async function sweep({
+  database,
+  files,
+}: Pick<EvidenceServices, 'database' | 'files'>): Promise<Instant> {
   await inTransaction(database, async (trx) => {
     if (!(await isClockSteady(trx))) return
     await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_RESUMABLE_HOURS * 60))

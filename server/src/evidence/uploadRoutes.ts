@@ -10,10 +10,11 @@ import type { Hono } from 'hono'
 import type { TSchema } from 'typebox'
 import type { Readable } from 'node:stream'
 import { v7 as uuidv7 } from 'uuid'
-import { isDiskFull } from '../errorCode.ts'
-import { getSignedIn, parseInput } from '../http/index.ts'
-import type { Authenticate } from '../http/index.ts'
-import type { Services } from '../services.ts'
+import { isDiskFull } from '../system/index.ts'
+import { getSignedIn } from '../http/index.ts'
+import { parseInput } from '../validation/index.ts'
+import type { Authenticate, HttpServices } from '../http/index.ts'
+import type { EvidenceServices } from './services.ts'
 import { beginUpload, cancelUpload, finishUpload, getUpload, getUploadState } from './uploadService.ts'
 
 const PATH = '/api/uploads'
@@ -26,7 +27,11 @@ interface UploadCall {
   refusal: unknown
 }
 
-export function mountUploads(app: Hono, services: Services, authenticate: Authenticate): void {
+export function mountUploads(
+  app: Hono,
+  services: EvidenceServices & HttpServices,
+  authenticate: Authenticate,
+): void {
   const calls = new WeakMap<Request, UploadCall>()
   const store = new UploadsInStore(services)
   const server = makeTusServer(services, store, (request) => {
@@ -55,7 +60,7 @@ export function mountUploads(app: Hono, services: Services, authenticate: Authen
 }
 
 function makeTusServer(
-  services: Services,
+  services: EvidenceServices,
   store: UploadsInStore,
   callOf: (request: Request) => UploadCall,
 ): Server {
@@ -100,10 +105,10 @@ function makeTusServer(
 
 /** Stores the library's bytes and offsets in our file store and our tables. */
 class UploadsInStore extends DataStore {
-  readonly #services: Services
+  readonly #services: EvidenceServices
   readonly #writing = new Map<string, Promise<number>>()
 
-  constructor(services: Services) {
+  constructor(services: EvidenceServices) {
     super()
     this.#services = services
     this.extensions = ['creation', 'termination']

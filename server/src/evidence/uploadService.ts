@@ -9,7 +9,7 @@ import type { ErrorCode, Reason } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { ProcessBurst } from '../jobs/index.ts'
-import type { Services } from '../services.ts'
+import type { EvidenceServices } from './services.ts'
 import { unexamined } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
 import { saveFile } from './saveFile.ts'
@@ -34,7 +34,7 @@ export interface NewUpload {
 
 /** Starts an upload. @throws AppError when the file is not allowed or there is no room for it */
 export async function beginUpload(
-  services: Services,
+  services: EvidenceServices,
   actor: PersonActor,
   { id, bytes, metadata, recipe, moments }: NewUpload,
 ): Promise<void> {
@@ -62,19 +62,23 @@ export async function beginUpload(
 }
 
 /** @throws AppError when something of this size is not allowed or there is no room for it */
-export async function assertRoomFor(services: Services, actor: PersonActor, bytes: number): Promise<void> {
+export async function assertRoomFor(
+  services: EvidenceServices,
+  actor: PersonActor,
+  bytes: number,
+): Promise<void> {
   await assertDiskHasRoom(services, bytes)
   await assertMayComeIn(services.database.reader(), services, actor, bytes)
 }
 
-async function assertDiskHasRoom({ files }: Services, bytes: number): Promise<void> {
+async function assertDiskHasRoom({ files }: EvidenceServices, bytes: number): Promise<void> {
   const free = await files.freeBytes()
   if (free !== null && free < bytes + SPARE_BYTES) throw new AppError('no-space', 'no-space')
 }
 
 async function assertMayComeIn(
   reader: Reader,
-  { config }: Services,
+  { config }: EvidenceServices,
   actor: PersonActor,
   bytes: number,
 ): Promise<void> {
@@ -87,7 +91,7 @@ async function assertMayComeIn(
 
 /** Returns what tus needs to know of an upload, whoever owns it; the caller has checked the owner. */
 export async function getUploadState(
-  { database, files }: Services,
+  { database, files }: EvidenceServices,
   id: string,
 ): Promise<{ bytes: number; received: number; startedAt: string }> {
   const row = await store.findUpload(database.reader(), id)
@@ -98,7 +102,7 @@ export async function getUploadState(
 
 export async function getUpload(
   reader: Reader,
-  services: Services,
+  services: EvidenceServices,
   actor: PersonActor,
   id: string,
 ): Promise<Upload> {
@@ -109,7 +113,11 @@ export async function getUpload(
 }
 
 /** Lists the caller's unfinished uploads, so that they can be resumed, also from another window. */
-export async function listUploads(reader: Reader, services: Services, actor: PersonActor): Promise<Uploads> {
+export async function listUploads(
+  reader: Reader,
+  services: EvidenceServices,
+  actor: PersonActor,
+): Promise<Uploads> {
   const rows = await store.listOpenUploads(reader, actor)
   const open = await Promise.all(
     rows.map(async (row) => toUpload(row, await services.files.incoming.received(row.id), null)),
@@ -125,13 +133,13 @@ const finishing = new Map<string, Promise<void>>()
  *
  * @throws AppError `conflict` when it was to replace an item of another kind; the upload is then cancelled
  */
-export function finishUpload(services: Services, actor: PersonActor, id: string): Promise<void> {
+export function finishUpload(services: EvidenceServices, actor: PersonActor, id: string): Promise<void> {
   const work = finishing.get(id) ?? finishOnce(services, actor, id).finally(() => finishing.delete(id))
   finishing.set(id, work)
   return work
 }
 
-async function finishOnce(services: Services, actor: PersonActor, id: string): Promise<void> {
+async function finishOnce(services: EvidenceServices, actor: PersonActor, id: string): Promise<void> {
   const { database, files, jobs } = services
   const upload = await store.findOwnUpload(database.reader(), actor, id)
   if (!upload) throw new AppError('not-found', 'not-found')
@@ -171,7 +179,7 @@ async function finishOnce(services: Services, actor: PersonActor, id: string): P
  * @returns null when it has to be examined later
  */
 export async function examine(
-  { workers, log }: Services,
+  { workers, log }: EvidenceServices,
   actor: PersonActor,
   file: FileToExamine,
 ): Promise<Examined | null> {
@@ -183,7 +191,7 @@ export async function examine(
   }
 }
 
-export async function cancelUpload({ database, files }: Services, id: string): Promise<void> {
+export async function cancelUpload({ database, files }: EvidenceServices, id: string): Promise<void> {
   await inTransaction(database, async (trx) => {
     await store.deleteUpload(trx, id)
     trx.afterCommit(() => files.incoming.drop(id))

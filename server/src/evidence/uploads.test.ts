@@ -1,7 +1,7 @@
 import { rmSync, symlinkSync } from 'node:fs'
 import { join } from 'node:path'
 import { AppError } from '@valise/core/problems'
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import { ProcessBurst } from '../jobs/index.ts'
 import {
   beginUpload,

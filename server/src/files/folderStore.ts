@@ -7,7 +7,7 @@ import type { FileHandle } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
 import type { Readable } from 'node:stream'
 import { AppError } from '@valise/core/problems'
-import { errorCodeOf } from '../errorCode.ts'
+import { errorCodeOf } from '../system/index.ts'
 import type { ByteRange, FileStore, IncomingFiles, StoredFile } from './FileStore.ts'
 
 const HASH = /^[0-9a-f]{64}$/

@@ -18,14 +18,14 @@ import {
 import { bytesOf, ServiceRefusal } from '../outside/index.ts'
 import type { Drive } from '../outside/index.ts'
 import { findSignInName } from '../people/index.ts'
-import type { Services } from '../services.ts'
+import type { GatheringServices } from './services.ts'
 import { FOLLOW_DOCUMENT } from './jobNames.ts'
 import { saveContent } from './saveContent.ts'
 
 const LOOK_EVERY_MINUTES = 10
 
 export async function readFolder(
-  services: Services,
+  services: GatheringServices,
   reader: Reader,
   actor: PersonActor,
   id: string | null,
@@ -36,7 +36,7 @@ export async function readFolder(
 
 /** Saves a document of the drive as an item. Returns the existing item of a connected document. */
 export async function saveFromDrive(
-  services: Services,
+  services: GatheringServices,
   actor: PersonActor,
   { documentId, how, landing }: FromDrive,
 ): Promise<Evidence> {
@@ -74,7 +74,11 @@ export async function saveFromDrive(
 }
 
 /** Polls a connected document now. */
-export async function checkDocument(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+export async function checkDocument(
+  services: GatheringServices,
+  actor: PersonActor,
+  id: string,
+): Promise<Evidence> {
   const { drive } = await getEvidence(services.database.reader(), actor, id)
   if (!drive?.isConnected) throw new AppError('not-found', 'not-found')
   await follow(services, id)
@@ -82,7 +86,7 @@ export async function checkDocument(services: Services, actor: PersonActor, id: 
 }
 
 /** Disconnects a document: the item stays as it is and no longer changes by itself. */
-export async function letGo(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+export async function letGo(services: GatheringServices, actor: PersonActor, id: string): Promise<Evidence> {
   return inTransaction(services.database, async (trx) => {
     const { drive } = await getEvidence(trx, actor, id)
     if (!drive?.isConnected) throw new AppError('not-found', 'not-found')
@@ -92,13 +96,16 @@ export async function letGo(services: Services, actor: PersonActor, id: string):
 }
 
 /** Polls a connected document. @returns when to poll again; nothing once the item is gone or disconnected */
-export async function followDocument(services: Services, evidenceId: string): Promise<Instant | void> {
+export async function followDocument(
+  services: GatheringServices,
+  evidenceId: string,
+): Promise<Instant | void> {
   const isFollowed = await follow(services, evidenceId)
   if (isFollowed) return addMinutes(services.database.reader().now, LOOK_EVERY_MINUTES)
 }
 
 /** Brings the newest version of a document in, or notes that it is not open to its owner any more. */
-async function follow(services: Services, evidenceId: string): Promise<boolean> {
+async function follow(services: GatheringServices, evidenceId: string): Promise<boolean> {
   const { database, config } = services
   const reader = database.reader()
   const saved = await findDriveDocument(reader, evidenceId)
@@ -134,7 +141,7 @@ async function follow(services: Services, evidenceId: string): Promise<boolean> 
   return true
 }
 
-function getDrive({ outside }: Services): Drive {
+function getDrive({ outside }: GatheringServices): Drive {
   if (!outside.drive) throw new AppError('not-found', 'not-found')
   return outside.drive
 }

@@ -1,7 +1,7 @@
 // The ways in beside uploads, over the API, with services outside that the test holds in its hand.
 import { newEvidencePiece, textOf } from '@valise/core/pages'
 import { toInstant } from '@valise/core/time'
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import { ServiceRefusal } from '../outside/index.ts'
 import type { Drive, Shelf } from '../outside/index.ts'
 import {

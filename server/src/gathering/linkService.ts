@@ -18,12 +18,12 @@ import {
 import { OutsideError, readLink } from '../outside/index.ts'
 import type { ReadLink } from '../outside/index.ts'
 import { streamOf } from '../files/index.ts'
-import type { Services } from '../services.ts'
+import type { GatheringServices } from './services.ts'
 import { saveContent } from './saveContent.ts'
 
 /** What an address is, and whether one has it already. */
 export async function previewLink(
-  services: Services,
+  services: GatheringServices,
   reader: Reader,
   actor: PersonActor,
   text: string,
@@ -33,7 +33,11 @@ export async function previewLink(
 }
 
 /** Saves a link. Returns the existing item of an address that is already saved. */
-export async function createLink(services: Services, actor: PersonActor, wish: NewLink): Promise<Evidence> {
+export async function createLink(
+  services: GatheringServices,
+  actor: PersonActor,
+  wish: NewLink,
+): Promise<Evidence> {
   const reader = services.database.reader()
   const read = await readAddress(services, wish.address)
   const known = await findOwnLink(reader, actor, read.address)
@@ -59,7 +63,11 @@ export async function createLink(services: Services, actor: PersonActor, wish: N
 }
 
 /** Asks the site of a link again; the item gets its new description, its title stays. */
-export async function checkAgain(services: Services, actor: PersonActor, id: string): Promise<Evidence> {
+export async function checkAgain(
+  services: GatheringServices,
+  actor: PersonActor,
+  id: string,
+): Promise<Evidence> {
   const { link } = await getEvidence(services.database.reader(), actor, id)
   if (!link) throw new AppError('not-found', 'not-found')
   const read = await readAddress(services, link.address)
@@ -79,7 +87,7 @@ function turnOf({ personId }: PersonActor): Turn {
   return { lane: 'requests', personId }
 }
 
-async function readAddress({ outside }: Services, text: string): Promise<ReadLink> {
+async function readAddress({ outside }: GatheringServices, text: string): Promise<ReadLink> {
   const typed = text.trim()
   // People leave the beginning out, as on posters.
   const address = /^[a-z][a-z0-9+.-]*:/i.test(typed) ? typed : `https://${typed}`

@@ -18,7 +18,7 @@ import {
   writeItem,
 } from '../evidence/index.ts'
 import { streamOf } from '../files/index.ts'
-import type { Services } from '../services.ts'
+import type { GatheringServices } from './services.ts'
 import { saveContent } from './saveContent.ts'
 
 export interface NewNote {
@@ -35,7 +35,11 @@ export interface Note {
 const ONE_SITTING_MINUTES = 60
 const LONGEST_SUGGESTION = 80
 
-export async function createNote(services: Services, actor: PersonActor, note: NewNote): Promise<Evidence> {
+export async function createNote(
+  services: GatheringServices,
+  actor: PersonActor,
+  note: NewNote,
+): Promise<Evidence> {
   assertText(note.text)
   const reader = services.database.reader()
   const said = note.title ?? ''
@@ -63,7 +67,7 @@ export async function getNote(reader: Reader, actor: PersonActor, id: string): P
 }
 
 export async function updateNote(
-  services: Services,
+  services: GatheringServices,
   actor: PersonActor,
   id: string,
   revision: number,

@@ -3,13 +3,13 @@ import { bytesOfBody } from '../http/index.ts'
 import { AppError } from '@valise/core/problems'
 import type { Context, Hono } from 'hono'
 import { getCookie, setCookie } from 'hono/cookie'
-import type { Services } from '../services.ts'
+import type { GatheringServices } from './services.ts'
 import { getLentCamera, saveFromPhone, MOST_PHONE_BYTES, openCode, PHONE_PATH } from './phoneService.ts'
 
 const COOKIE = 'valise-phone'
 const API_PATH = '/api/phone'
 
-export function mountPhone(app: Hono, services: Services): void {
+export function mountPhone(app: Hono, services: GatheringServices): void {
   app.get(`${PHONE_PATH}:code`, async (c) => {
     c.header('cache-control', 'no-store')
     // Whoever only looks where an address leads must not use the code up.

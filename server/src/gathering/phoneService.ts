@@ -7,9 +7,9 @@ import { addMinutes } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { assertRoomFor, findLanding } from '../evidence/index.ts'
-import { hashToken, newToken } from '../keys.ts'
+import { hashToken, newToken } from '../system/index.ts'
 import { findNameAndLanguage } from '../people/index.ts'
-import type { Services } from '../services.ts'
+import type { GatheringServices } from './services.ts'
 import { saveContent } from './saveContent.ts'
 import * as store from './phoneStore.ts'
 import type { PhoneLinkRow } from './phoneStore.ts'
@@ -19,7 +19,11 @@ export const PHONE_PATH = '/phone/'
 export const MOST_PHONE_BYTES = 256 * 1_048_576
 
 /** Makes a new code; an earlier one ends. */
-export function lendCamera(services: Services, actor: PersonActor, landing: Landing): Promise<PhoneLink> {
+export function lendCamera(
+  services: GatheringServices,
+  actor: PersonActor,
+  landing: Landing,
+): Promise<PhoneLink> {
   return inTransaction(services.database, async (trx) => {
     await store.endPhoneLinks(trx, actor)
     const code = newToken()
@@ -40,13 +44,13 @@ export async function getPhoneState(reader: Reader, actor: PersonActor, id: stri
   return { state: link.keyHash === null ? 'open' : 'lent', arrived }
 }
 
-export function endLending(services: Services, actor: PersonActor): Promise<void> {
+export function endLending(services: GatheringServices, actor: PersonActor): Promise<void> {
   return inTransaction(services.database, (trx) => store.endPhoneLinks(trx, actor))
 }
 
 /** Redeems a code. Returns the key that the phone uses from now on, or null for a code that no longer works. */
 export async function openCode(
-  services: Services,
+  services: GatheringServices,
   code: string,
 ): Promise<{ readonly key: string; readonly endsAt: string } | null> {
   const key = newToken()
@@ -73,7 +77,7 @@ export interface PhoneFile {
 
 /** Saves what a phone sends as its owner's own work. */
 export async function saveFromPhone(
-  services: Services,
+  services: GatheringServices,
   key: string | null,
   { fileName, bytes, isMine, content }: PhoneFile,
 ): Promise<void> {

@@ -18,12 +18,15 @@ import {
 import { richTextSchema } from '@valise/core/pages'
 import { idSchema } from '@valise/core/people'
 import { Type } from 'typebox'
-import { fileRoute, route } from '../http/index.ts'
+import { routesWith } from '../http/index.ts'
 import { saveFromDrive, letGo, checkDocument, readFolder } from './driveService.ts'
 import { createLink, checkAgain, previewLink } from './linkService.ts'
 import { createNote, getNote, updateNote } from './noteService.ts'
 import { endLending, getPhoneState, lendCamera } from './phoneService.ts'
 import { saveFromShelf, reportPicture, searchShelf, smallPicture } from './shelfService.ts'
+import type { GatheringServices } from './services.ts'
+
+const { fileRoute, route } = routesWith<GatheringServices>()
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })

@@ -2,9 +2,8 @@
 import type { PersonActor } from '@valise/core/people'
 import { inTransaction } from '../database/index.ts'
 import { examine, saveFile, unexamined } from '../evidence/index.ts'
-import type { FileToSave, SavedFile } from '../evidence/index.ts'
+import type { EvidenceServices, FileToSave, SavedFile } from '../evidence/index.ts'
 import type { Trx } from '../database/index.ts'
-import type { Services } from '../services.ts'
 
 export interface ContentToSave extends Omit<FileToSave, 'id' | 'stored' | 'examined' | 'replaces'> {
   readonly content: AsyncIterable<Uint8Array>
@@ -16,7 +15,7 @@ export interface ContentToSave extends Omit<FileToSave, 'id' | 'stored' | 'exami
 }
 
 export async function saveContent(
-  services: Services,
+  services: EvidenceServices,
   actor: PersonActor,
   { content, mime, also, replaces = null, ...file }: ContentToSave,
 ): Promise<SavedFile> {

@@ -10,7 +10,7 @@ import { bytesOf, ServiceRefusal } from '../outside/index.ts'
 import type { Shelf } from '../outside/index.ts'
 import { findShelfReach } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
-import type { Services } from '../services.ts'
+import type { GatheringServices } from './services.ts'
 import { saveContent } from './saveContent.ts'
 import { insertShelfReport, listReported } from './shelfStore.ts'
 
@@ -18,7 +18,7 @@ const MOST_SMALL_BYTES = 2 * 1_048_576
 
 /** Searches the shelf; pictures that this person reported are left out. */
 export async function searchShelf(
-  services: Services,
+  services: GatheringServices,
   reader: Reader,
   actor: PersonActor,
   words: string,
@@ -31,7 +31,7 @@ export async function searchShelf(
 
 /** Proxies the thumbnail of a picture, so that a student's browser contacts no other server. */
 export async function smallPicture(
-  services: Services,
+  services: GatheringServices,
   reader: Reader,
   actor: PersonActor,
   id: string,
@@ -45,7 +45,7 @@ export async function smallPicture(
 }
 
 export async function saveFromShelf(
-  services: Services,
+  services: GatheringServices,
   actor: PersonActor,
   { pictureId, landing }: FromShelf,
 ): Promise<Evidence> {
@@ -73,7 +73,7 @@ export async function saveFromShelf(
 
 /** Reports a picture to the shelf and the school; this person does not see it again. */
 export async function reportPicture(
-  services: Services,
+  services: GatheringServices,
   reader: Reader,
   actor: PersonActor,
   pictureId: string,
@@ -93,7 +93,7 @@ export async function reportPicture(
   await shelf.report(pictureId, words).catch((error: unknown) => services.log.failed('picture shelf', error))
 }
 
-function getShelf({ outside }: Services): Shelf {
+function getShelf({ outside }: GatheringServices): Shelf {
   if (!outside.shelf) throw new AppError('not-found', 'not-found')
   return outside.shelf
 }

@@ -3,7 +3,7 @@ import { patternOf } from './patternOf.ts'
 import type { Route } from './route.ts'
 
 /** Returns a function from a path to its `Allow` header; null for unknown paths. */
-export function allowedMethods(routes: readonly Route[]): (path: string) => string | null {
+export function allowedMethods(routes: readonly Pick<Route, 'spec'>[]): (path: string) => string | null {
   const known = routes.map(({ spec }) => ({
     pattern: patternOf(spec.path.replace(/\{(\w+)\}/g, ':$1')),
     method: spec.method.toUpperCase(),

@@ -7,16 +7,17 @@ import { minutesBetween } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import type { Context, Hono } from 'hono'
 import { getCookie, setCookie, deleteCookie } from 'hono/cookie'
-import type { Reader } from '../database/index.ts'
-import { isDiskFull } from '../errorCode.ts'
-import type { Services } from '../services.ts'
+import type { Database, Reader } from '../database/index.ts'
+import type { FileStore } from '../files/index.ts'
+import type { RequestLog } from '../log/index.ts'
+import { isDiskFull } from '../system/index.ts'
 import { answerFile } from './fileAnswer.ts'
 import type { FileAnswer } from './fileAnswer.ts'
 import { answerIdempotently } from './idempotency.ts'
 import type { StoredAnswer } from './idempotency.ts'
 import { SESSION_COOKIE } from './problemDetails.ts'
 import type { Call, Client, Route, RouteSpec, Who } from './route.ts'
-import { assertAnswer, parseInput } from './validation.ts'
+import { assertAnswer, parseInput } from '../validation/index.ts'
 
 const MOST_BODY_BYTES = 1_000_000
 const COOKIE = SESSION_COOKIE
@@ -36,11 +37,19 @@ export interface Authenticated {
 }
 
 /** Finds the person of a session token, or null for an ended or unknown one. */
-export type Authenticate = (
-  services: Services,
-  reader: Reader,
-  token: string,
-) => Promise<Authenticated | null>
+export type Authenticate = (reader: Reader, token: string) => Promise<Authenticated | null>
+
+/** What answering takes, whatever the route does. */
+export interface HttpServices {
+  readonly config: {
+    readonly publicAddress: string
+    /** Whether the address of the client stands in X-Forwarded-For, set by a proxy of one's own. */
+    readonly behindProxy: boolean
+  }
+  readonly database: Database
+  readonly files: FileStore
+  readonly log: RequestLog
+}
 
 export interface MountOptions {
   readonly authenticate: Authenticate
@@ -48,10 +57,10 @@ export interface MountOptions {
   readonly checkAnswers: boolean
 }
 
-export function mountRoutes(
+export function mountRoutes<S extends HttpServices>(
   app: Hono,
-  services: Services,
-  routes: readonly Route[],
+  services: S,
+  routes: readonly Route<S>[],
   options: MountOptions,
 ): void {
   for (const route of routes) {
@@ -60,10 +69,10 @@ export function mountRoutes(
   }
 }
 
-async function answer(
+async function answer<S extends HttpServices>(
   c: Context,
-  services: Services,
-  route: Route,
+  services: S,
+  route: Route<S>,
   options: MountOptions,
 ): Promise<Response> {
   const { spec } = route
@@ -84,17 +93,17 @@ async function answer(
   })
 }
 
-async function findCaller(c: Context, services: Services, reader: Reader, authenticate: Authenticate) {
+async function findCaller(c: Context, services: HttpServices, reader: Reader, authenticate: Authenticate) {
   const client = clientOf(c, services)
   const token = client.sessionToken
-  const session = token === null ? null : await authenticate(services, reader, token)
+  const session = token === null ? null : await authenticate(reader, token)
   return { client, session, actor: session?.actor ?? unknownActor }
 }
 
 /** Returns who is signed in, for handlers that are not routes. Counts as activity of the session. */
 export async function getSignedIn(
   c: Context,
-  services: Services,
+  services: HttpServices,
   authenticate: Authenticate,
 ): Promise<PersonActor> {
   const { session } = await findCaller(c, services, services.database.reader(), authenticate)
@@ -104,7 +113,7 @@ export async function getSignedIn(
 }
 
 /** On a full disk nothing can be noted, but what is there can be read. */
-async function noteSeen({ log }: Services, note: () => Promise<void>): Promise<void> {
+async function noteSeen({ log }: HttpServices, note: () => Promise<void>): Promise<void> {
   await note().catch((error: unknown) => {
     if (!isDiskFull(error)) throw error
     log.failed('seen', error)
@@ -117,13 +126,13 @@ function assertMayCall(who: Who, actor: Actor): void {
   if (who === 'administrator' && !actor.administrator) throw new AppError('forbidden', 'only-administrators')
 }
 
-type AnyCall = Call<Who, never, never, never>
+type AnyCall<S> = Call<Who, never, never, never, S>
 
-async function readCall(
+async function readCall<S extends HttpServices>(
   c: Context,
-  known: Pick<AnyCall, 'services' | 'reader' | 'client'> & { actor: Actor },
+  known: Pick<AnyCall<S>, 'services' | 'reader' | 'client'> & { actor: Actor },
   spec: RouteSpec,
-): Promise<AnyCall> {
+): Promise<AnyCall<S>> {
   const call = {
     ...known,
     writable: known.services.database,
@@ -133,7 +142,7 @@ async function readCall(
     body: spec.body ? parseInput(spec.body, await readJson(c)) : undefined,
   }
   // Each part was checked against the schema that the handler's types come from.
-  return call as unknown as AnyCall
+  return call as unknown as AnyCall<S>
 }
 
 /** An address that is not even well-formed leads to the same nothing as one of a thing that is not there. */
@@ -145,7 +154,12 @@ function parseParams(schema: NonNullable<Route['spec']['params']>, params: unkno
   }
 }
 
-async function runCall(c: Context, call: AnyCall, route: Route, actor: Actor): Promise<StoredAnswer> {
+async function runCall<S extends HttpServices>(
+  c: Context,
+  call: AnyCall<S>,
+  route: Route<S>,
+  actor: Actor,
+): Promise<StoredAnswer> {
   const status = route.spec.status ?? 200
   const key = route.spec.idempotent ? c.req.header('idempotency-key') : undefined
   if (key === undefined || actor.kind !== 'person') return { status, body: await route.handle(call) }
@@ -191,7 +205,7 @@ function readRevision(header: string | undefined): number {
   return Number(match[1])
 }
 
-function clientOf(c: Context, services: Services): Client {
+function clientOf(c: Context, services: HttpServices): Client {
   const secure = services.config.publicAddress.startsWith('https:')
   return {
     address: addressOf(c, services.config.behindProxy),

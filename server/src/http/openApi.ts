@@ -7,7 +7,7 @@ import { uploadPaths } from './uploadDescription.ts'
 
 const json = (schema: TSchema) => ({ content: { 'application/json': { schema } } })
 
-export function describeApi(routes: readonly Route[], version: string): object {
+export function describeApi(routes: readonly Pick<Route, 'spec'>[], version: string): object {
   const paths: Record<string, Record<string, object>> = {}
   for (const { spec } of routes) {
     const path = (paths[spec.path] ??= {})

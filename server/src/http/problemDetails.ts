@@ -1,7 +1,7 @@
 // Problem details (RFC 9457): the one place where errors become answers.
 import { AppError } from '@valise/core/problems'
 import type { ErrorCode, Problem } from '@valise/core/problems'
-import { isDiskFull } from '../errorCode.ts'
+import { isDiskFull } from '../system/index.ts'
 import { ProcessBurst, ProcessStopped } from '../jobs/index.ts'
 
 export const statusOf = {

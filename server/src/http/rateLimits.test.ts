@@ -1,5 +1,5 @@
 import { addMinutes } from '@valise/core/time'
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import type { Database } from '../database/index.ts'
 import { describeEachDatabase, TEST_START } from '../testing/index.ts'
 import { countTry, forgetTries } from './index.ts'

@@ -3,7 +3,7 @@ import { AppError } from '@valise/core/problems'
 import { addMinutes, minutesBetween } from '@valise/core/time'
 import { inTransaction } from '../database/index.ts'
 import type { Database, Trx } from '../database/index.ts'
-import type { ServerKeys } from '../keys.ts'
+import type { ServerKeys } from '../system/index.ts'
 
 export interface RateLimit {
   /** What is counted, as a keyed digest: the table holds no names and no addresses. */

@@ -2,7 +2,6 @@
 import type { Actor, PersonActor } from '@valise/core/people'
 import type { Static, TSchema } from 'typebox'
 import type { Reader, Writable } from '../database/index.ts'
-import type { Services } from '../services.ts'
 import type { FileAnswer } from './fileAnswer.ts'
 
 /** Who may call a route; the service decides what they see. */
@@ -50,8 +49,8 @@ export interface Client {
   rememberDevice(token: string): void
 }
 
-export interface Call<W extends Who, P, Q, B> {
-  readonly services: Services
+export interface Call<W extends Who, P, Q, B, S> {
+  readonly services: S
   readonly reader: Reader
   /** Where to write: the database, or the transaction that an idempotency key opened. */
   readonly writable: Writable
@@ -63,32 +62,41 @@ export interface Call<W extends Who, P, Q, B> {
   readonly revision: number
 }
 
-/** A route without its type parameters, as the router stores it. */
-export interface Route {
+/** A route without the types of its schemas, as the router stores it. `S` are the services that it works with. */
+export interface Route<S = object> {
   readonly spec: RouteSpec
-  handle(call: Call<Who, never, never, never>): Promise<unknown>
+  readonly handle: (call: Call<Who, never, never, never, S>) => Promise<unknown>
 }
 
-/** Binds a specification to its handler, whose types come from the schemas. */
-export function route<
-  W extends Who,
-  P extends TSchema,
-  Q extends TSchema,
-  B extends TSchema,
-  A extends TSchema,
->(
-  spec: RouteSpec<W, P, Q, B, A> & { readonly file?: never },
-  handle: (call: Call<W, Static<P>, Static<Q>, Static<B>>) => Promise<[A] extends [never] ? void : Static<A>>,
-): Route {
-  // The router hands over only what it has checked against the schemas above.
-  return { spec, handle: handle as Route['handle'] }
+interface RouteMakers<S> {
+  /** Binds a specification to its handler, whose types come from the schemas. */
+  route<W extends Who, P extends TSchema, Q extends TSchema, B extends TSchema, A extends TSchema>(
+    spec: RouteSpec<W, P, Q, B, A> & { readonly file?: never },
+    handle: (
+      call: Call<W, Static<P>, Static<Q>, Static<B>, S>,
+    ) => Promise<[A] extends [never] ? void : Static<A>>,
+  ): Route<S>
+  /** Makes a route that answers with a file. */
+  fileRoute<W extends Who, P extends TSchema>(
+    spec: Omit<RouteSpec<W, P>, 'method' | 'answer' | 'file' | 'query' | 'body'>,
+    handle: (call: Call<W, Static<P>, unknown, unknown, S>) => Promise<FileAnswer>,
+  ): Route<S>
 }
 
-/** Makes a route that answers with a file. */
-export function fileRoute<W extends Who, P extends TSchema>(
-  spec: Omit<RouteSpec<W, P>, 'method' | 'answer' | 'file' | 'query' | 'body'>,
-  handle: (call: Call<W, Static<P>, unknown, unknown>) => Promise<FileAnswer>,
-): Route {
-  // As above.
-  return { spec: { ...spec, method: 'get', file: true }, handle: handle as Route['handle'] }
+/**
+ * Returns the functions that make the routes of a room which works with the services `S`. Whoever mounts them has to
+ * bring these; the compiler sees to it.
+ */
+export function routesWith<S>(): RouteMakers<S> {
+  return {
+    // The router hands over only what it has checked against the schemas above.
+    route: (spec, handle) => ({ spec, handle: handle as Route<S>['handle'] }),
+    fileRoute: (spec, handle) => ({
+      spec: { ...spec, method: 'get', file: true },
+      handle: handle as Route<S>['handle'],
+    }),
+  }
 }
+
+/** For rooms whose routes need no more than the database. */
+export const { route, fileRoute } = routesWith<object>()

@@ -1,7 +1,7 @@
 // Background work: handlers by kind, run beside the requests; a job that fails is tried again.
 import type { Instant } from '@valise/core/time'
 import type { Database, Trx } from '../database/index.ts'
-import type { RequestLog } from '../http/index.ts'
+import type { RequestLog } from '../log/index.ts'
 import { insertJob, noteFailure, postponeJob, prolongLease, releaseJob, removeJob, takeJob } from './store.ts'
 import type { JobPayload, NewJob, TakenJob } from './store.ts'
 import { ProcessBurst } from './WorkerProcess.ts'

@@ -1,5 +1,5 @@
-import { shiftedClock } from '../clock.ts'
-import type { Clock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
+import type { Clock } from '../system/index.ts'
 import { inTransaction } from '../database/index.ts'
 import { describeEachDatabase, TEST_START } from '../testing/index.ts'
 import { makeJobs } from './index.ts'

@@ -1,5 +1,4 @@
 // Sends messages over SMTP, where the school has given a mail server.
-import type { Config } from '../config.ts'
 
 export interface Message {
   readonly to: string
@@ -13,7 +12,13 @@ export interface MailSender {
   send(message: Message): Promise<void>
 }
 
-export function makeMailSender(config: Pick<Config, 'mail' | 'publicAddress'>): MailSender {
+export interface MailSettings {
+  /** `smtp://…` of the mail server, or null where messages cannot be sent. */
+  readonly mail: string | null
+  readonly publicAddress: string
+}
+
+export function makeMailSender(config: MailSettings): MailSender {
   const { mail } = config
   if (mail === null) {
     return { canSend: false, send: () => Promise.reject(new Error('no mail server is set')) }

@@ -1,7 +1,7 @@
 // Asking a service that the school has set up: a shared drive, a picture shelf.
 import { AppError } from '@valise/core/problems'
 import type { TSchema, Static } from 'typebox'
-import { parseInput } from '../http/index.ts'
+import { parseInput } from '../validation/index.ts'
 
 const LIMIT_MS = 15_000
 

@@ -6,11 +6,14 @@ import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
 import { draftRoutes } from '../drafts/index.ts'
-import { countAnswer, fileRoute, route } from '../http/index.ts'
+import { countAnswer, routesWith } from '../http/index.ts'
 import { countThings } from '../things/index.ts'
 import { findHandedOut } from './handOut.ts'
 import * as service from './service.ts'
 import { listPages } from './store.ts'
+import type { AccessServices } from '../access/index.ts'
+
+const { fileRoute, route } = routesWith<AccessServices>()
 
 const PAGE = 60
 

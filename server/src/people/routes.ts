@@ -12,11 +12,14 @@ import {
   yearGroupSchema,
 } from '@valise/core/people'
 import { Type } from 'typebox'
-import { route } from '../http/index.ts'
+import { routesWith } from '../http/index.ts'
 import * as service from './service.ts'
 import { getSchool, listYearGroups } from './schoolStore.ts'
 import { makeSignInLink } from './signInLinkService.ts'
 import { listPeople } from './store.ts'
+import type { PeopleServices } from './services.ts'
+
+const { route } = routesWith<PeopleServices>()
 
 const byId = Type.Object({ id: idSchema }, { additionalProperties: false })
 

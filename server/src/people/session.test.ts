@@ -1,6 +1,6 @@
 import { personNamed } from '@valise/core/people'
 import { addMinutes } from '@valise/core/time'
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import {
   describeEachDatabase,
   makeSmallSchool,

@@ -10,9 +10,12 @@ import {
   signInSchema,
 } from '@valise/core/people'
 import { Type } from 'typebox'
-import { route } from '../http/index.ts'
+import { routesWith } from '../http/index.ts'
 import * as service from './sessionService.ts'
 import { choosePassword, sendForgottenLink } from './signInLinkService.ts'
+import type { PeopleServices } from './services.ts'
+
+const { route } = routesWith<PeopleServices>()
 
 export const sessionRoutes = [
   route(

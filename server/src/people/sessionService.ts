@@ -14,10 +14,10 @@ import type { Reader, Trx, Writable } from '../database/index.ts'
 import { tellNews } from '../news/index.ts'
 import { bucketOf, countTry, forgetTries } from '../http/index.ts'
 import type { Client, RateLimit } from '../http/index.ts'
-import { hashToken, newToken } from '../keys.ts'
-import type { ServerKeys } from '../keys.ts'
+import { hashToken, newToken } from '../system/index.ts'
+import type { ServerKeys } from '../system/index.ts'
 import { appendRecord } from '../records/index.ts'
-import type { Services } from '../services.ts'
+import type { PeopleServices } from './services.ts'
 import { nameDevice } from './nameDevice.ts'
 import * as store from './sessionStore.ts'
 import type { SignInRow } from './sessionStore.ts'
@@ -25,7 +25,7 @@ import type { SignInRow } from './sessionStore.ts'
 const SEEN_EVERY_MINUTES = 1
 
 /** Finds the person of a session token. */
-export async function authenticate(services: Services, reader: Reader, token: string) {
+export async function authenticate(services: PeopleServices, reader: Reader, token: string) {
   const row = await store.findSession(reader, hashToken(token))
   if (!row) return null
   const memberships = await store.listPresentClasses(reader, row.personId)
@@ -40,7 +40,7 @@ export async function authenticate(services: Services, reader: Reader, token: st
   return { actor, noteSeen: isFresh ? null : () => noteSeen(services, row) }
 }
 
-async function noteSeen(services: Services, row: store.SessionRow): Promise<void> {
+async function noteSeen(services: PeopleServices, row: store.SessionRow): Promise<void> {
   await inTransaction(services.database, async (trx) => {
     const person = await store.findSignInPerson(trx, { id: row.personId })
     if (!person) return
@@ -77,7 +77,7 @@ export async function getMySession(reader: Reader, actor: Actor): Promise<MySess
  * is checked, see `signInLimits`.
  */
 export async function signIn(
-  services: Services,
+  services: PeopleServices,
   reader: Reader,
   client: Client,
   input: SignIn,
@@ -98,7 +98,11 @@ export async function signIn(
 }
 
 /** Starts a session for an authenticated person; the browser's previous session ends (rotation). */
-export async function startSession(services: Services, client: Client, personId: string): Promise<MySession> {
+export async function startSession(
+  services: PeopleServices,
+  client: Client,
+  personId: string,
+): Promise<MySession> {
   const token = newToken()
   const deviceToken = client.deviceToken ?? newToken()
   const { session, endsAt } = await inTransaction(services.database, async (trx) => {
@@ -156,7 +160,7 @@ export function endOtherSessions(on: Writable, actor: PersonActor, id: string | 
 
 /** Changes the caller's password; all other sessions end, since somebody else may hold one. */
 export async function changePassword(
-  services: Services,
+  services: PeopleServices,
   reader: Reader,
   actor: PersonActor,
   input: { readonly present: string; readonly next: string },
@@ -219,7 +223,7 @@ async function getSignInPerson(reader: Reader, id: string): Promise<SignInRow> {
   return person
 }
 
-function recordRefusal(services: Services, person: SignInRow | null): Promise<void> {
+function recordRefusal(services: PeopleServices, person: SignInRow | null): Promise<void> {
   return inTransaction(services.database, (trx) =>
     appendRecord(
       trx,
@@ -259,7 +263,7 @@ function signInLimits(keys: ServerKeys, key: string, address: string, knownDevic
   }
 }
 
-function passwordLimit(services: Services, personId: string): RateLimit {
+function passwordLimit(services: PeopleServices, personId: string): RateLimit {
   return {
     bucket: bucketOf(services.keys, 'password', personId),
     ...{ free: 10, firstWaitMinutes: 1, longestWaitMinutes: 15, minutes: 60 },

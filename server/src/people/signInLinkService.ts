@@ -7,9 +7,9 @@ import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { bucketOf, countTry } from '../http/index.ts'
 import type { Client } from '../http/index.ts'
-import { hashToken, newToken } from '../keys.ts'
+import { hashToken, newToken } from '../system/index.ts'
 import { appendRecord } from '../records/index.ts'
-import type { Services } from '../services.ts'
+import type { PeopleServices } from './services.ts'
 import { getSchool } from './schoolStore.ts'
 import { getPerson } from './service.ts'
 import { assertGoodPassword, setPassword, startSession } from './sessionService.ts'
@@ -21,7 +21,7 @@ import * as store from './sessionStore.ts'
  * It is sent by mail where possible; only otherwise is it shown to the administrator.
  */
 export async function makeSignInLink(
-  services: Services,
+  services: PeopleServices,
   actor: Actor,
   personId: string,
 ): Promise<SignInLink> {
@@ -49,7 +49,7 @@ const mailLimits = { firstWaitMinutes: 15, longestWaitMinutes: 60, minutes: 60 }
 
 /** Sends a link for a forgotten password. The answer is the same whether or not the person exists. */
 export async function sendForgottenLink(
-  services: Services,
+  services: PeopleServices,
   reader: Reader,
   client: Client,
   signInName: string,
@@ -86,7 +86,7 @@ export async function sendForgottenLink(
 
 /** Redeems a link: saves the chosen password and signs the person in. */
 export async function choosePassword(
-  services: Services,
+  services: PeopleServices,
   reader: Reader,
   client: Client,
   input: { readonly token: string; readonly password: string },
@@ -105,7 +105,7 @@ export async function choosePassword(
 }
 
 /** The token stands behind the # sign, which browsers keep to themselves: it reaches no log and no referrer. */
-function addressOf(services: Services, token: string): string {
+function addressOf(services: PeopleServices, token: string): string {
   return `${services.config.publicAddress}/choose-password#${token}`
 }
 

@@ -14,11 +14,14 @@ import {
 } from '@valise/core/submissions'
 import { Type } from 'typebox'
 import type { PageWish } from '../database/index.ts'
-import { countAnswer, fileRoute, route } from '../http/index.ts'
+import { countAnswer, routesWith } from '../http/index.ts'
 import * as desk from './deskService.ts'
 import { countReading, listReading } from './listStore.ts'
 import { checkCopy } from './checkCopy.ts'
 import { getSealedFile, getSealedPart, getSubmission } from './readService.ts'
+import type { SubmissionServices } from './services.ts'
+
+const { fileRoute, route } = routesWith<SubmissionServices>()
 
 const PAGE = 60
 

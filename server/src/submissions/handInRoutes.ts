@@ -9,11 +9,14 @@ import {
   todaySchema,
 } from '@valise/core/submissions'
 import { Type } from 'typebox'
-import { countAnswer, route } from '../http/index.ts'
+import { countAnswer, routesWith } from '../http/index.ts'
 import * as service from './handInService.ts'
 import { countOwnSubmissions, listOwnSubmissions } from './listStore.ts'
 import { getReceipt } from './readService.ts'
 import { getToday } from './todayService.ts'
+import type { SubmissionServices } from './services.ts'
+
+const { route } = routesWith<SubmissionServices>()
 
 const PAGE = 60
 

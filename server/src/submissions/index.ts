@@ -6,3 +6,4 @@ export const submissionRoutes = [...handInRoutes, ...deskRoutes]
 export { addFeedback, answer, openCopy } from './deskService.ts'
 export { changeChoice, getHandIn, handIn, takeBack } from './handInService.ts'
 export { seal, submissionJobs } from './sealing.ts'
+export type { SubmissionServices } from './services.ts'

@@ -10,7 +10,7 @@ import type { Reader } from '../database/index.ts'
 import type { FileStore } from '../files/index.ts'
 import { comparePages } from '../pages/index.ts'
 import { listShownNames } from '../people/index.ts'
-import type { Services } from '../services.ts'
+import type { SubmissionServices } from './services.ts'
 import { partStoreOf } from './parts/partStores.ts'
 import { listAssessorNames } from './assessorStore.ts'
 import { listOwnFiles, prepareParts } from './goingParts.ts'
@@ -67,7 +67,10 @@ export async function getOpened(reader: Reader, actor: PersonActor, id: string):
 
 /** Returns one part as it was sealed, from the bytes of the copy, and what has changed since. */
 export async function getSealedPart(
-  call: Parameters<typeof findViewer>[0] & { readonly actor: PersonActor; readonly services: Services },
+  call: Parameters<typeof findViewer>[0] & {
+    readonly actor: PersonActor
+    readonly services: SubmissionServices
+  },
   { id, n }: { readonly id: string; readonly n: number },
 ): Promise<SealedPart> {
   const { actor, reader, services } = call

@@ -12,10 +12,9 @@ import { tellNews } from '../news/index.ts'
 import { streamOf } from '../files/index.ts'
 import type { FileStore } from '../files/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
-import { paperCss } from '../paperCss.ts'
 import { getSchool } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
-import type { Services } from '../services.ts'
+import type { SubmissionServices } from './services.ts'
 import { filesOf } from './goingParts.ts'
 import { toSealedFiles } from './handInService.ts'
 import { SEAL } from './jobNames.ts'
@@ -44,7 +43,7 @@ async function findToSeal(reader: Reader, id: string): Promise<StoredSubmission 
   return found?.state === 'sealing' ? found : null
 }
 
-export function submissionJobs(services: Services): Readonly<Record<string, JobHandler>> {
+export function submissionJobs(services: SubmissionServices): Readonly<Record<string, JobHandler>> {
   return {
     [SEAL]: {
       run: ({ submissionId }) => seal(services, String(submissionId)),
@@ -58,7 +57,7 @@ export function submissionJobs(services: Services): Readonly<Record<string, JobH
  *
  * @returns when to retry, while pictures are still being rendered
  */
-export async function seal(services: Services, id: string): Promise<Instant | void> {
+export async function seal(services: SubmissionServices, id: string): Promise<Instant | void> {
   const { database, files } = services
   const reader = database.reader()
   const submission = await findToSeal(reader, id)
@@ -68,7 +67,7 @@ export async function seal(services: Services, id: string): Promise<Instant | vo
   if (isPatient && (await hasInTheMaking(reader, id))) return addMinutes(reader.now, LOOK_AGAIN_MINUTES)
   await inTransaction(database, (trx) => takeInLatePictures(trx, submission))
   const parts = await listPinned(database.reader(), id)
-  const written = await writeCopy(files, submission, parts)
+  const written = await writeCopy(services, submission, parts)
   const all = [...(await listFiles(database.reader(), id)).filter(isContent), ...written]
   const manifest = toManifest(all.map(toSealedFile))
   const stored = await writeText(files, 'manifest.json', 'application/json', manifest)
@@ -128,7 +127,7 @@ async function takeInLatePictures(trx: Trx, { id, ownerId }: StoredSubmission): 
 
 /** Everything of the copy that is text: what it is, how it looks, and each part as data and as a page. */
 async function writeCopy(
-  files: FileStore,
+  { files, paperCss }: SubmissionServices,
   submission: StoredSubmission,
   parts: readonly PinnedPart[],
 ): Promise<SealedFileRow[]> {
@@ -178,7 +177,7 @@ interface WrittenCopy {
 
 async function finish(
   trx: Trx,
-  { keys }: Services,
+  { keys }: SubmissionServices,
   { submission, parts, all, manifest }: WrittenCopy,
 ): Promise<void> {
   const present = await findToSeal(trx, submission.id)
@@ -218,7 +217,7 @@ async function replaceEarlier(trx: Trx, submission: StoredSubmission): Promise<v
 }
 
 /** After the last try: the student must not be left believing that it was handed in. */
-async function giveUp({ database }: Services, id: string): Promise<void> {
+async function giveUp({ database }: SubmissionServices, id: string): Promise<void> {
   await inTransaction(database, async (trx) => {
     const submission = await findToSeal(trx, id)
     const state = submission && stateAfter(submission.state, 'fail')

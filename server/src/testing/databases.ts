@@ -4,8 +4,8 @@ import { copyFileSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Client } from 'pg'
-import { shiftedClock } from '../clock.ts'
-import type { Clock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
+import type { Clock } from '../system/index.ts'
 import { migrateToLatest, openPostgres, openSqlite } from '../database/index.ts'
 import type { Database } from '../database/index.ts'
 

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { inspect } from 'node:util'
-import { makeKeys } from '../keys.ts'
+import { makeKeys } from '../system/index.ts'
 import type { Config } from '../config.ts'
 import { createApp } from '../app.ts'
 import { workerTasks } from '../workerTasks.ts'
@@ -13,9 +13,11 @@ import { makeInlineWorkers, makeJobs } from '../jobs/index.ts'
 import type { Database } from '../database/index.ts'
 import type { Message } from '../mail/index.ts'
 import { makePasswordHasher } from '../people/index.ts'
-import { openOutside } from '../openOutside.ts'
+import { openOutside } from '../outside/index.ts'
+import type { Outside } from '../outside/index.ts'
+import { paperCss } from '../paperCss.ts'
 import { withJobs } from '../services.ts'
-import type { Outside, Services } from '../services.ts'
+import type { Services } from '../services.ts'
 
 const folders: string[] = []
 afterAll(() => {
@@ -54,7 +56,7 @@ export interface TestSite {
 
 export function makeTestSite(
   database: Database,
-  extraRoutes: readonly Route[] = [],
+  extraRoutes: readonly Route<Services>[] = [],
   config = testConfig,
   outside: Partial<Outside> = {},
   dataFolder = makeFolder(),
@@ -78,7 +80,8 @@ export function makeTestSite(
     passwords: makePasswordHasher(cheapHashes),
     log,
     workers: makeInlineWorkers(workerTasks(files)),
-    outside: { ...openOutside({ ...config, dataFolder }), ...outside },
+    outside: { ...openOutside(config), ...outside },
+    paperCss,
   })
   const app = createApp(services, { checkAnswers: true, extraRoutes })
   return { services, mails, browser: () => new TestBrowser((path, init) => app.request(path, init)) }

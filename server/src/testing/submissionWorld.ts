@@ -1,7 +1,7 @@
 // Submissions in tests: Wren, whose pages go in, and Odalys, who assesses; the time can be passed.
 import { newEvidencePiece } from '@valise/core/pages'
 import { addMinutes } from '@valise/core/time'
-import { shiftedClock } from '../clock.ts'
+import { shiftedClock } from '../system/index.ts'
 import { TEST_START } from './databases.ts'
 import type { OpenDatabase } from './databases.ts'
 import { addTextRow, sendEdit } from './editing.ts'

@@ -5,7 +5,7 @@ import {
   describeEachDatabase,
   openStoredFolder,
 } from '../../testing/index.ts'
-import { shiftedClock } from '../../clock.ts'
+import { shiftedClock } from '../../system/index.ts'
 import { indexEverything } from '../../evidence/index.ts'
 import { migrateDown, migrateToLatest, migrateUpTo } from '../index.ts'
 import type { Database } from '../index.ts'

@@ -1,6 +1,7 @@
 // The log: what was asked and how it went, without personal text, tokens or addresses.
 import { pino } from 'pino'
-import type { Config } from '../config.ts'
+
+export type LogLevel = 'silent' | 'error' | 'info'
 
 export interface RequestLine {
   readonly request: string
@@ -17,7 +18,7 @@ export interface RequestLog {
   failed(request: string, error: unknown): void
 }
 
-export function openLog(level: Config['logLevel']): RequestLog {
+export function openLog(level: LogLevel): RequestLog {
   const logger = pino({ level, base: null })
   return {
     answered: (line) => logger.info(line, 'answered'),

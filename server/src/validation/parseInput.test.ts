@@ -1,7 +1,7 @@
 import { AppError } from '@valise/core/problems'
 import { Type } from 'typebox'
 import type { TSchema } from 'typebox'
-import { assertAnswer, parseInput } from './validation.ts'
+import { assertAnswer, parseInput } from './parseInput.ts'
 
 const boat = Type.Object(
   {
