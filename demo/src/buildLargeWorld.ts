@@ -21,7 +21,7 @@ import type { Services, Trx } from '@valise/server'
 import { ownerActor } from './ownerActor.ts'
 import { makeDice } from './scenes/index.ts'
 
-export interface LargeSize {
+interface LargeSize {
   readonly students: number
   readonly items: number
   /** How many of the items are of the first student. */
@@ -38,7 +38,7 @@ const DAYS = 800
 const TEMPLATES = 12
 
 /** The student with the 10,000 items. */
-export const LARGE_STUDENT = 'Marlo Ashdown-Reyes'
+const LARGE_STUDENT = 'Marlo Ashdown-Reyes'
 
 interface LargeOptions {
   readonly classId: string

@@ -1,6 +1,6 @@
 // Wren's four logbooks: what was thought on which day, and the evidence beside it.
 
-export interface SampleEntry {
+interface SampleEntry {
   readonly title: string
   readonly daysAgo: number
   readonly words: string

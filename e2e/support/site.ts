@@ -12,7 +12,7 @@ import type { Browser, BrowserContextOptions, Page } from '@playwright/test'
 export const NOW = '2026-11-26T10:42:00.000Z'
 
 /** The built demo server. */
-export const SERVE = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
+const SERVE = fileURLToPath(new URL('../../server/dist/serve.js', import.meta.url))
 
 /** The sample world as the demo built it before all tests; each file of journeys takes a copy. */
 const WORLD = fileURLToPath(new URL('../../node_modules/.valise/world', import.meta.url))

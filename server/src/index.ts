@@ -1,19 +1,17 @@
 // What the demo, the tools and the measurements use of the server.
-export { createApp, productRoutes, VERSION } from './app.ts'
+export { createApp } from './app.ts'
 export { shiftedClock, systemClock } from './system/index.ts'
-export type { Clock } from './system/index.ts'
+
 export { databaseFile, readConfig } from './config.ts'
 export type { Config } from './config.ts'
-export { inTransaction, migrateToLatest, openSqlite } from './database/index.ts'
+export { inTransaction, openSqlite } from './database/index.ts'
 export type { Database, Trx } from './database/index.ts'
 export { routesWith } from './http/index.ts'
-export type { Client, Route } from './http/index.ts'
+export type { Route } from './http/index.ts'
 export {
   createMembership,
   createPerson,
-  hasSchool,
   listPresentPeople,
-  makePasswordHasher,
   savePassword,
   setUpSchool,
   startSession,
@@ -35,7 +33,6 @@ export { createClass } from './classes/index.ts'
 export { closeServices, listen, openServices, startJobs, StartError } from './start.ts'
 export {
   findItems,
-  getEvidence,
   indexEverything,
   indexWords,
   insertDriveDocument,
@@ -54,6 +51,6 @@ export { endPass, givePass, listOwnShared, listPasses } from './access/index.ts'
 export { changeCollection, createCollection } from './collections/index.ts'
 export { createPage, pageRoom, publishPage } from './pages/index.ts'
 export { createEntry, createLogbook } from './reflections/index.ts'
-export type { RunningServer } from './start.ts'
+
 export type { Services } from './services.ts'
 export { putIntoBin } from './bin/index.ts'

@@ -1,4 +1,4 @@
-// What is checked without running the product: format, lint, types, architecture; two at a time, since each keeps one core busy.
+// What is checked without running the product: format, lint, types, architecture, what nothing uses; two at a time, since each keeps one core busy.
 import { bin, hearMeanwhile } from './run.mjs'
 
 const AT_ONCE = 2
@@ -35,6 +35,7 @@ export const checks = [
       ...['--config', '.dependency-cruiser.cjs', ...rooms],
     ],
   },
+  { name: 'unused', command: [...bin('knip/bin/knip.js'), '--no-progress'] },
 ]
 
 /** The build stands beside them: it needs nothing of them, and the journeys need it. */

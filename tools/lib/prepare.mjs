@@ -44,7 +44,7 @@ export async function buildWhereChanged() {
 }
 
 /** The programs alone, which the tests of the commands run. */
-export async function buildProgramsWhereChanged() {
+async function buildProgramsWhereChanged() {
   const rooms = ['core', 'server', 'stand-ins', 'demo', 'tools']
   const files = rooms.flatMap((room) => filesIn(join(root, room)))
   const made = join(root, 'server/dist/serve.js')

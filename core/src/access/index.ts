@@ -1,13 +1,8 @@
 // Access: who may look, comment or copy, because of what, until when, and what stands in the way.
 export { audienceDefinitionOf, audienceKinds } from './audiences/audienceDefinitions.ts'
-export type {
-  Audience,
-  AudienceKind,
-  AudienceOf,
-  NamedAudienceKind,
-} from './audiences/audienceDefinitions.ts'
+export type { Audience, AudienceKind, AudienceOf } from './audiences/audienceDefinitions.ts'
 export { decidePass } from './decidePass.ts'
-export type { PassWish } from './decidePass.ts'
+
 export { endOf, prepareAccess, resolveAccess } from './resolveAccess.ts'
 export {
   audiencesSchema,
@@ -36,18 +31,8 @@ export type {
   ThingAnswer,
 } from './schema.ts'
 export { sharingRows } from './sharingRows.ts'
-export type { InheritedPass, SharingRow } from './sharingRows.ts'
+export type { SharingRow } from './sharingRows.ts'
 export { usualAudiences } from './sharingRules.ts'
-export { accessRights, LONGEST_LINK_NAME, MOST_PASSES } from './valueLists.ts'
+export { LONGEST_LINK_NAME, MOST_PASSES } from './valueLists.ts'
 export type { AccessRight } from './valueLists.ts'
-export type {
-  AccessAnswer,
-  AccessPass,
-  AccessThing,
-  AccessWorld,
-  MembershipWindow,
-  Obstacle,
-  PassAudience,
-  Viewer,
-  AccessGrant,
-} from './world.ts'
+export type { AccessAnswer, AccessPass, AccessThing, AccessWorld, MembershipWindow, Viewer } from './world.ts'

@@ -95,7 +95,7 @@ const obstacleSchema = Type.Union([
   object({ kind: Type.Literal('ended'), passId: idSchema, until: instantSchema }),
   object({ kind: Type.Enum(['rules', 'right', 'not-in-class']), passId: idSchema }),
 ])
-export const thingAnswerSchema = Type.Union([
+const thingAnswerSchema = Type.Union([
   object({
     thingId: idSchema,
     allowed: Type.Literal(true),
@@ -114,7 +114,7 @@ export const lookAsSchema = object({
 })
 export type LookAs = Static<typeof lookAsSchema>
 
-export const thingSharedWithMeSchema = object({
+const thingSharedWithMeSchema = object({
   thing: sharedThingSchema,
   title: Type.String(),
   ownerName: Type.String(),

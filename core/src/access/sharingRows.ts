@@ -2,7 +2,7 @@
 import type { HeldThing } from '../collections/index.ts'
 import type { Pass, Sharing } from './schema.ts'
 
-export interface InheritedPass {
+interface InheritedPass {
   readonly pass: Pass
   /** The collection that has the pass. */
   readonly fromId: string

@@ -7,16 +7,9 @@ export {
   levelSchema,
   newAssignmentSchema,
 } from './schema.ts'
-export type {
-  Assignment,
-  AssignmentInput,
-  AssignmentList,
-  AssignmentRow,
-  Level,
-  NewAssignment,
-} from './schema.ts'
+export type { Assignment, AssignmentInput, AssignmentList, AssignmentRow, NewAssignment } from './schema.ts'
 export { countStatementWords, itemsGoing, noFacts } from './requirements/facts.ts'
-export type { FactName, Facts, GoingItem, GoingPart } from './requirements/facts.ts'
+export type { FactName, Facts, GoingPart } from './requirements/facts.ts'
 export {
   factsNeeded,
   requirementDefinitionOf,
@@ -29,22 +22,14 @@ export type {
   Requirement,
   RequirementKind,
   RequirementOf,
-  ResultOf,
 } from './requirements/requirementSchemas.ts'
 export { toStoredResults, upgradeReadiness, upgradeRequirements } from './requirements/upgradeRequirements.ts'
 export type { StoredResult } from './requirements/upgradeRequirements.ts'
 export {
-  FEWEST_LEVELS,
   LONGEST_ASSIGNMENT_TITLE,
   LONGEST_BRIEF,
-  LONGEST_LEVEL,
-  LONGEST_QUESTION,
-  LONGEST_TERM,
-  MOST_LEVELS,
-  MOST_QUESTIONS,
   MOST_REQUIREMENTS,
   MOST_STATEMENT_WORDS,
-  MOST_TERMS,
   REQUIREMENTS_SCHEMA,
   weights,
 } from './valueLists.ts'

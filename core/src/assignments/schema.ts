@@ -22,7 +22,6 @@ const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T)
   Type.Union([schema, Type.Null()])
 
 export const levelSchema = object({ id: innerIdSchema, name: localizedSchema(LONGEST_LEVEL) })
-export type Level = Static<typeof levelSchema>
 
 const localTimeSchema = Type.String({
   pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$',
@@ -65,7 +64,7 @@ export const assignmentSchema = object({
 export type Assignment = Static<typeof assignmentSchema>
 
 /** A row of the assessor's list: the assignment with counts of what was handed in. */
-export const assignmentRowSchema = object({
+const assignmentRowSchema = object({
   ...Type.Pick(assignmentSchema, ['id', 'classId', 'className', 'classCode', 'title', 'dueAt', 'endedAt'])
     .properties,
   students: Type.Integer({ description: 'Students of the class now' }),

@@ -12,7 +12,7 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
 
-export const binnedThingSchema = object({
+const binnedThingSchema = object({
   kind: thingKindSchema,
   id: idSchema,
   title: Type.String(),

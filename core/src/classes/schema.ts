@@ -19,7 +19,7 @@ export const classSchema = Type.Object(
 export type Class = Static<typeof classSchema>
 
 /** A member of a class, as the other members see them. */
-export const rosterMemberSchema = Type.Object(
+const rosterMemberSchema = Type.Object(
   {
     personId: idSchema,
     shownName: Type.String(),

@@ -8,7 +8,6 @@ import {
   LONGEST_COLLECTION_TITLE,
   LONGEST_DIVIDER,
   MOST_COLLECTION_OPERATIONS,
-  MOST_ITEMS,
 } from './valueLists.ts'
 
 const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
@@ -23,21 +22,20 @@ const shared = {
   isHidden: Type.Boolean({ description: 'Hidden here for now; in other collections it may be shown' }),
 }
 
-export const collectionItemSchema = Type.Union([
+const collectionItemSchema = Type.Union([
   object({ ...shared, kind: Type.Literal('thing'), thingId: idSchema }),
   object({ ...shared, kind: Type.Literal('divider'), title: dividerTitle }),
 ])
 export type CollectionItem = Static<typeof collectionItemSchema>
 
-export const arrangementSchema = object({
-  title,
-  items: Type.Array(collectionItemSchema, { maxItems: MOST_ITEMS }),
-})
 /** The editable content of a collection: its title and its items in order. */
-export type Arrangement = Static<typeof arrangementSchema>
+export interface Arrangement {
+  title: string
+  items: CollectionItem[]
+}
 
 const after = nullable(idSchema)
-export const collectionOperationSchema = Type.Union([
+const collectionOperationSchema = Type.Union([
   object({ op: Type.Literal('set-title'), title }),
   object({ op: Type.Literal('insert'), item: collectionItemSchema, after }),
   object({ op: Type.Literal('move'), id: idSchema, after }),
@@ -53,10 +51,8 @@ export const collectionChangeSchema = object({
     maxItems: MOST_COLLECTION_OPERATIONS,
   }),
 })
-export type CollectionChange = Static<typeof collectionChangeSchema>
 
 export const newCollectionSchema = object({ title })
-export type NewCollection = Static<typeof newCollectionSchema>
 
 /** What the author sees of a thing inside a collection. */
 export const heldThingSchema = object({
@@ -80,7 +76,7 @@ export const collectionSchema = object({
 })
 export type Collection = Static<typeof collectionSchema>
 
-export const collectionRowSchema = object({
+const collectionRowSchema = object({
   id: idSchema,
   title: Type.String(),
   pages: Type.Integer({ description: 'How many pages lie in it directly' }),

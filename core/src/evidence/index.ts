@@ -1,6 +1,6 @@
 // Evidence: what a student keeps to show learning, with its versions, rights and tags.
 export { decideNewVersion, decideUpload } from './decideUpload.ts'
-export type { UploadLimits, UploadWish } from './decideUpload.ts'
+
 export {
   everything,
   isEverything,
@@ -9,7 +9,7 @@ export {
   toSearchWords,
   writeEvidenceQuery,
 } from './evidenceQuery.ts'
-export type { EvidenceQuery, QueryParameters } from './evidenceQuery.ts'
+export type { EvidenceQuery } from './evidenceQuery.ts'
 export { extensionOf } from './extensionOf.ts'
 export { sizeInWords } from './sizeInWords.ts'
 export { cleanFileName, suggestTitle } from './fileName.ts'
@@ -21,10 +21,9 @@ export {
   mayStandInline,
   readerOf,
 } from './kindOfMime.ts'
-export { creditLine, isWebAddress } from './rights.ts'
+export { creditLine } from './rights.ts'
 export {
   type CollagePicture,
-  collagePictureSchema,
   creditLineSchema,
   dataTableSchema,
   evidenceChangeSchema,
@@ -38,7 +37,6 @@ export {
   newSavedQuerySchema,
   renamedTagSchema,
   rightsForManySchema,
-  rightsSchema,
   savedQueriesSchema,
   savedQuerySchema,
   tagsForManySchema,
@@ -75,7 +73,7 @@ export type {
 } from './schema.ts'
 export { cleanTags, toTagKey } from './tags.ts'
 export { tallyCounts, tallyWeeks, weekOf } from './tallyCounts.ts'
-export type { LikeItems, Tallied } from './tallyCounts.ts'
+export type { LikeItems } from './tallyCounts.ts'
 export {
   evidenceKinds,
   evidenceMarks,
@@ -94,7 +92,6 @@ export {
   MOST_AT_ONCE,
   MOST_CHOSEN,
   MOST_IN_TRAY,
-  MOST_MOMENTS,
   MOST_PIXELS,
   MOST_SAVED_QUERIES,
   MOST_TAGS,
@@ -119,7 +116,6 @@ export {
   fromDriveSchema,
   fromShelfSchema,
   landingSchema,
-  lentCameraSchema,
   previewedLinkSchema,
   newLinkSchema,
   outsideIdSchema,
@@ -143,8 +139,7 @@ export type {
   PhoneState,
   ShelfPage,
   ShelfPicture,
-  ShelfReport,
   Sources,
 } from './outsideSchema.ts'
-export { momentSchema, momentsSchema, voiceSchema } from './voiceSchema.ts'
+export { momentsSchema } from './voiceSchema.ts'
 export type { Moment, Voice } from './voiceSchema.ts'

@@ -4,6 +4,7 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
+import type { Instant } from '../time/index.ts'
 import { linkSchema } from './schema.ts'
 import { licenceIds, LONGEST_TITLE } from './valueLists.ts'
 
@@ -80,7 +81,6 @@ export type ShelfPage = Static<typeof shelfPageSchema>
 export const fromShelfSchema = object({ pictureId: outsideId, landing: landingSchema })
 export type FromShelf = Static<typeof fromShelfSchema>
 export const shelfReportSchema = object({ words: Type.String({ minLength: 1, maxLength: 1000 }) })
-export type ShelfReport = Static<typeof shelfReportSchema>
 
 /** Which sources of evidence this school has. */
 export const sourcesSchema = object({ drive: Type.Boolean(), shelf: Type.Boolean() })
@@ -102,10 +102,10 @@ export const phoneStateSchema = object({
 export type PhoneState = Static<typeof phoneStateSchema>
 
 /** What the phone is allowed to know: for whom it takes pictures, and until when. */
-export const lentCameraSchema = object({
-  firstName: Type.String(),
-  endsAt: instantSchema,
-  taken: Type.Integer(),
-  language: Type.String(),
-})
-export type LentCamera = Static<typeof lentCameraSchema>
+export interface LentCamera {
+  readonly firstName: string
+  readonly endsAt: Instant
+  /** How many pictures were taken. */
+  readonly taken: number
+  readonly language: string
+}

@@ -22,6 +22,6 @@ export function creditLine(title: string, rights: Rights): CreditLine | null {
 }
 
 /** Returns whether a text is an address that may be linked. */
-export function isWebAddress(text: string): boolean {
+function isWebAddress(text: string): boolean {
   return /^https?:\/\/[^\s/]+\.[^\s]+$/i.test(text)
 }

@@ -27,7 +27,7 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const line = (maxLength: number) => Type.String({ minLength: 1, maxLength })
 
-export const rightsSchema = Type.Union([
+const rightsSchema = Type.Union([
   object({ state: Type.Literal('missing') }),
   object({ state: Type.Literal('mine') }),
   object({
@@ -53,7 +53,7 @@ export const creditLineSchema = object({
 })
 export type CreditLine = Static<typeof creditLineSchema>
 
-export const evidenceVersionSchema = object({
+const evidenceVersionSchema = object({
   n: Type.Integer({ minimum: 1 }),
   fileName: Type.String(),
   mime: Type.String(),
@@ -111,7 +111,7 @@ export const linkSchema = object({
 export type Link = Static<typeof linkSchema>
 
 /** The state of a document connected to the shared drive. */
-export const driveStateSchema = object({
+const driveStateSchema = object({
   documentId: Type.String(),
   isConnected: Type.Boolean(),
   changedAt: nullable(Type.String({ description: 'When the newest version was written there' })),
@@ -121,7 +121,7 @@ export const driveStateSchema = object({
 export type DriveState = Static<typeof driveStateSchema>
 
 /** A picture in a collage. */
-export const collagePictureSchema = object({
+const collagePictureSchema = object({
   id: idSchema,
   title: Type.String(),
   rightsState: Type.Enum(['missing', 'mine', 'licensed']),
@@ -219,7 +219,7 @@ export const newSavedQuerySchema = Type.Pick(savedQuerySchema, ['name', 'query']
 export type NewSavedQuery = Static<typeof newSavedQuerySchema>
 
 /** A block of a document's text, without its formatting. */
-export const documentBlockSchema = Type.Union([
+const documentBlockSchema = Type.Union([
   object({
     kind: Type.Literal('heading'),
     level: Type.Integer({ minimum: 1, maximum: 6 }),
@@ -252,7 +252,7 @@ export const traySchema = Type.Array(evidenceRowSchema)
 export type Tray = Static<typeof traySchema>
 
 /** What a completed upload became. */
-export const uploadOutcomes = ['new', 'version', 'same'] as const
+const uploadOutcomes = ['new', 'version', 'same'] as const
 
 export const uploadSchema = object({
   id: idSchema,

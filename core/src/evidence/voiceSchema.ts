@@ -8,7 +8,7 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
   Type.Object(properties, { additionalProperties: false })
 const pixel = Type.Number({ minimum: -100_000, maximum: 100_000 })
 
-export const momentSchema = object({
+const momentSchema = object({
   atMs: Type.Integer({ minimum: 0, maximum: 86_400_000, description: 'Of the recording' }),
   spot: Type.Union([Type.Tuple([pixel, pixel]), Type.Null()], {
     description: 'In pixels of the original, upright',

@@ -2,4 +2,4 @@
 export { newsKinds } from './newsParams.ts'
 export type { NewsKind, NewsParams } from './newsParams.ts'
 export { newsPageSchema } from './schema.ts'
-export type { NewsItem, NewsOf, NewsPage } from './schema.ts'
+export type { NewsItem, NewsPage } from './schema.ts'

@@ -9,7 +9,7 @@ import type { NewsKind, NewsParams } from './newsParams.ts'
 const only = { additionalProperties: false }
 
 /** One piece of news, with what its sentence names. */
-export interface NewsOf<K extends NewsKind> {
+interface NewsOf<K extends NewsKind> {
   readonly id: string
   readonly kind: K
   readonly at: string
@@ -18,7 +18,7 @@ export interface NewsOf<K extends NewsKind> {
 }
 export type NewsItem = { [K in NewsKind]: NewsOf<K> }[NewsKind]
 
-export const newsItemSchema = Type.Unsafe<NewsItem>(
+const newsItemSchema = Type.Unsafe<NewsItem>(
   Type.Union(
     newsKinds.map((kind) =>
       Type.Object(

@@ -67,7 +67,7 @@ export function applyOperations(
  * @param document the document as it was before the operation
  * @returns null when the operation does not apply to the document
  */
-export function invertOperation(document: PageDocument, operation: Operation): Operation | null {
+function invertOperation(document: PageDocument, operation: Operation): Operation | null {
   if (applyOperation(document, operation) === null) return null
   switch (operation.op) {
     case 'set-title':

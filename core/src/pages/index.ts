@@ -1,12 +1,6 @@
 // Pages: the document of rows and pieces, the operations that change it, and its rendering.
 export { renderText } from './renderText.ts'
-export {
-  applyOperation,
-  applyOperations,
-  idBefore,
-  invertOperation,
-  invertOperations,
-} from './applyOperations.ts'
+export { applyOperation, applyOperations, idBefore, invertOperations } from './applyOperations.ts'
 export { documentSize } from './documentSize.ts'
 export { pageChangesSchema } from './changeSchema.ts'
 export { countChanges, differencePages } from './differencePages.ts'
@@ -26,9 +20,9 @@ export {
   piecesShown,
   placedPieces,
 } from './parts.ts'
-export type { CaptionedPiece, EvidenceReference, PlacedPiece } from './parts.ts'
+export type { CaptionedPiece, EvidenceReference } from './parts.ts'
 export { creditsOf, handOutsOf, lacksAlternative, listUntranscribed, newEvidencePiece } from './pieces.ts'
-export type { PlacedHandOut } from './pieces.ts'
+
 export { newEntryPiece } from './pieces/entry/entryPiece.ts'
 export { newLinePiece } from './pieces/line/linePiece.ts'
 export { isTextPiece, newTextPiece } from './pieces/text/textPiece.ts'
@@ -36,7 +30,7 @@ export { definitionOf, pieceKinds } from './pieces/pieceDefinitions.ts'
 export type { HandOut, PageView, PlayedRecording, Statement } from './pieces/PieceDefinition.ts'
 export type { Piece, PieceKind, PieceOf } from './pieces/pieceSchemas.ts'
 export { rebaseEdit } from './rebaseEdit.ts'
-export type { RebasedEdit } from './rebaseEdit.ts'
+
 export { renderPage, renderPiece } from './renderPage.ts'
 export { richTextSchema } from './richTextSchema.ts'
 export { faultOfText, isRichText } from './checkText.ts'
@@ -45,17 +39,14 @@ export { isLinkAddress } from './linkAddress.ts'
 export { countWords, emptyText, textOf, toPlainText } from './richText.ts'
 export { textNodes } from './textGrammar.ts'
 export { textSchema } from './textSchema.ts'
-export type { Mark, RichNode, RichText } from './richText.ts'
+export type { RichNode, RichText } from './richText.ts'
 export {
-  documentSchema,
   draftSchema,
   editAnswerSchema,
   editSchema,
   newPageSchema,
   pageListSchema,
   pageSchema,
-  publishedSchema,
-  shownSchema,
 } from './schema.ts'
 export type {
   Draft,

@@ -20,7 +20,7 @@ const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
 const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
   Type.Union([schema, Type.Null()])
 
-export const rowSchema = object({
+const rowSchema = object({
   id: documentPartIdSchema,
   pieces: Type.Array(pieceSchema, { maxItems: MOST_PIECES_IN_ROW }),
 })
@@ -29,7 +29,7 @@ export type Row = Static<typeof rowSchema>
 const title = Type.String({ maxLength: LONGEST_PAGE_TITLE })
 const lang = Type.Enum([...textLanguages], { description: 'The language that its texts are read in' })
 
-export const documentSchema = object({
+const documentSchema = object({
   schema: Type.Literal(DOCUMENT_SCHEMA),
   title,
   lang,
@@ -42,7 +42,7 @@ const after = nullable(documentPartIdSchema)
 const rowId = documentPartIdSchema
 const pieceId = documentPartIdSchema
 
-export const operationSchema = Type.Union([
+const operationSchema = Type.Union([
   object({ op: Type.Literal('set-title'), title }),
   object({ op: Type.Literal('set-lang'), lang }),
   object({ op: Type.Literal('insert-row'), row: rowSchema, after }),
@@ -71,7 +71,7 @@ export const editAnswerSchema = object({
 export type EditAnswer = Static<typeof editAnswerSchema>
 
 /** A recording about an item, with the moments at which it points at something. */
-export const shownVoiceSchema = object({
+const shownVoiceSchema = object({
   id: idSchema,
   n: Type.Integer(),
   fileName: Type.String(),
@@ -108,7 +108,7 @@ export const shownEvidenceSchema = object({
 })
 export type ShownEvidence = Static<typeof shownEvidenceSchema>
 
-export const shownEntrySchema = object({
+const shownEntrySchema = object({
   id: idSchema,
   title: Type.String(),
   day: localDaySchema,
@@ -120,13 +120,13 @@ export type ShownEntry = Static<typeof shownEntrySchema>
  * Everything that the pieces of a document refer to. Evidence is listed by the key of its reference, because two pieces
  * may show two versions of one item.
  */
-export const shownSchema = object({
+const shownSchema = object({
   evidence: Type.Record(Type.String(), shownEvidenceSchema, { description: 'By the piece that shows it' }),
   entries: Type.Record(Type.String(), shownEntrySchema, { description: 'By entry' }),
 })
 export type Shown = Static<typeof shownSchema>
 
-export const otherVersionSchema = object({
+const otherVersionSchema = object({
   id: idSchema,
   piece: pieceSchema,
   at: instantSchema,
@@ -143,7 +143,7 @@ export const draftSchema = object({
 })
 export type Draft = Static<typeof draftSchema>
 
-export const publishedSchema = object({
+const publishedSchema = object({
   n: Type.Integer(),
   at: instantSchema,
   document: documentSchema,
@@ -159,7 +159,7 @@ export const pageSchema = object({
 })
 export type Page = Static<typeof pageSchema>
 
-export const pageRowSchema = object({
+const pageRowSchema = object({
   id: idSchema,
   title: Type.String(),
   changedAt: instantSchema,

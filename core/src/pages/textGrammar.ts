@@ -79,8 +79,8 @@ export const textMarks = {
   italic: { html: () => ['em'] },
 } as const satisfies Readonly<Record<string, TextMarkType>>
 
-export type TextNodeName = keyof typeof textNodes
-export type TextMarkName = keyof typeof textMarks
+type TextNodeName = keyof typeof textNodes
+type TextMarkName = keyof typeof textMarks
 
 /** Returns the node type, or null for an unknown name. */
 export function textNodeOf(name: string): TextNodeType | null {

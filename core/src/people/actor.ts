@@ -2,7 +2,7 @@
 import type { ClassRole } from './valueLists.ts'
 
 /** A class that somebody is a member of at this moment. */
-export interface PresentMembership {
+interface PresentMembership {
   readonly classId: string
   readonly role: ClassRole
 }

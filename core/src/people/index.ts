@@ -1,6 +1,6 @@
 // People: who somebody is, what others call them, what they are in which class, and how they come in.
 export { roleOf, systemActor, unknownActor } from './actor.ts'
-export type { Actor, PersonActor, PresentMembership, SystemActor, UnknownActor } from './actor.ts'
+export type { Actor, PersonActor } from './actor.ts'
 export { decideMembership } from './decideMembership.ts'
 export type { MembershipSpan } from './decideMembership.ts'
 export { decidePassword, LEAST_PASSWORD_LENGTH } from './decidePassword.ts'
@@ -26,8 +26,6 @@ export {
   personDetailSchema,
   personInputSchema,
   personPageSchema,
-  personRowSchema,
-  personSchema,
   yearGroupSchema,
 } from './schema.ts'
 export type {
@@ -41,7 +39,7 @@ export type {
   PersonRow,
   YearGroup,
 } from './schema.ts'
-export { languageSchema, schoolSchema } from './school.ts'
+export { schoolSchema } from './school.ts'
 export type { School } from './school.ts'
 export {
   mySessionSchema,
@@ -52,6 +50,6 @@ export {
   staffSessionLimits,
 } from './session.ts'
 export type { MySession, OpenSession, Preferences, SessionLimits, SignedIn, SignIn } from './session.ts'
-export { classRoles, isAssessorRole, languages, shownNameRules } from './valueLists.ts'
+export { classRoles, isAssessorRole, languages } from './valueLists.ts'
 export type { ClassRole, Language, ShownNameRule } from './valueLists.ts'
 export { textIn } from './textIn.ts'

@@ -45,7 +45,7 @@ export const membershipSchema = Type.Object(
 )
 export type Membership = Static<typeof membershipSchema>
 
-export const personSchema = Type.Object(
+const personSchema = Type.Object(
   {
     id: idSchema,
     fullName: Type.String(),
@@ -66,7 +66,7 @@ export const personSchema = Type.Object(
 export type Person = Static<typeof personSchema>
 
 /** A row of the people list: the person with their current classes. */
-export const personRowSchema = Type.Object(
+const personRowSchema = Type.Object(
   {
     ...Type.Omit(personSchema, ['email', 'language', 'firstName', 'chosenName']).properties,
     memberships: Type.Array(Type.Pick(membershipSchema, ['id', 'classId', 'className', 'role'])),

@@ -33,7 +33,7 @@ const layer = {
   group: Type.Union([Type.String({ maxLength: 40 }), Type.Null()]),
 }
 
-export const pictureLayerSchema = object({
+const pictureLayerSchema = object({
   ...layer,
   kind: Type.Literal('picture'),
   evidenceId: idSchema,
@@ -63,7 +63,7 @@ const words = {
   ink: colour,
 }
 
-export const shapeLayerSchema = object({
+const shapeLayerSchema = object({
   ...layer,
   kind: Type.Literal('shape'),
   shape: Type.Enum([...collageShapes]),
@@ -77,11 +77,11 @@ export const shapeLayerSchema = object({
 })
 export type ShapeLayer = Static<typeof shapeLayerSchema>
 
-export const textLayerSchema = object({ ...layer, kind: Type.Literal('text'), ...words })
+const textLayerSchema = object({ ...layer, kind: Type.Literal('text'), ...words })
 export type TextLayer = Static<typeof textLayerSchema>
 
 /** An arrow from the left centre of its box to the right centre, bent up or down. */
-export const arrowLayerSchema = object({
+const arrowLayerSchema = object({
   ...layer,
   kind: Type.Literal('arrow'),
   colour,
@@ -92,7 +92,7 @@ export const arrowLayerSchema = object({
 export type ArrowLayer = Static<typeof arrowLayerSchema>
 
 /** A numbered label. Numbers follow the order of the layers, so they never have a gap. */
-export const numberLayerSchema = object({
+const numberLayerSchema = object({
   ...layer,
   kind: Type.Literal('number'),
   colour,
@@ -100,13 +100,13 @@ export const numberLayerSchema = object({
 })
 export type NumberLayer = Static<typeof numberLayerSchema>
 
-export const strokeSchema = object({
+const strokeSchema = object({
   points: Type.Array(Type.Tuple([place, place]), { minItems: 1, maxItems: MOST_PEN_POINTS }),
   colour,
   width: Type.Number({ minimum: 0.5, maximum: 200 }),
   isEraser: Type.Boolean(),
 })
-export const drawingLayerSchema = object({
+const drawingLayerSchema = object({
   ...layer,
   kind: Type.Literal('drawing'),
   strokes: Type.Array(strokeSchema, {
@@ -116,7 +116,7 @@ export const drawingLayerSchema = object({
 })
 export type DrawingLayer = Static<typeof drawingLayerSchema>
 
-export const layerSchema = Type.Union([
+const layerSchema = Type.Union([
   pictureLayerSchema,
   shapeLayerSchema,
   textLayerSchema,
@@ -138,7 +138,7 @@ export const collageSchema = object({
 export type Collage = Static<typeof collageSchema>
 
 /** A picture in a collage, with the facts of its item that the client needs. */
-export const picturedSchema = object({
+const picturedSchema = object({
   evidenceId: idSchema,
   n: Type.Integer({ minimum: 1 }),
   title: Type.String(),

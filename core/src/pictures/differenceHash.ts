@@ -5,7 +5,7 @@ export const HASH_WIDTH = 9
 export const HASH_HEIGHT = 8
 
 /** Two pictures are similar when at most this many of 64 bits differ; measured on bursts and on unrelated pictures. */
-export const MOST_DIFFERENCE = 7
+const MOST_DIFFERENCE = 7
 
 /**
  * Computes the difference hash of a picture shrunk to 9 by 8 grey samples (0 to 255, row by row): 16 hex digits.

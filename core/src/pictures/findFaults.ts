@@ -3,8 +3,7 @@ import type { FoundSheet } from './findCorners.ts'
 import { histogramOf, quantileOf } from './levels.ts'
 import { greyOf, type Raster, shrink } from './raster.ts'
 
-export const pictureFaults = ['runs-out', 'blurred', 'too-dark'] as const
-export type PictureFault = (typeof pictureFaults)[number]
+export type PictureFault = 'runs-out' | 'blurred' | 'too-dark'
 
 /** Blur is measured at this size: what is blurred only beyond it is not seen on a screen. */
 const LOOKED_AT = 1000

@@ -39,7 +39,7 @@ export function orderCorners(corners: Quad): Quad {
 }
 
 /** Returns the lengths of the four sides: top, right, bottom, left. */
-export function sidesOf(quad: Quad): readonly [number, number, number, number] {
+function sidesOf(quad: Quad): readonly [number, number, number, number] {
   const [p, q, r, s] = quad
   return [distance(p, q), distance(q, r), distance(r, s), distance(s, p)]
 }

@@ -25,7 +25,7 @@ const place = Type.Tuple([fraction, fraction])
 const amount = Type.Integer({ minimum: -100, maximum: 100 })
 const pixel = Type.Number({ minimum: -100_000, maximum: 100_000 })
 
-export const turnStepSchema = object({
+const turnStepSchema = object({
   kind: Type.Literal('turn'),
   on,
   quarters: Type.Integer({ minimum: 0, maximum: 3, description: 'Quarter turns clockwise' }),
@@ -34,7 +34,7 @@ export const turnStepSchema = object({
 })
 export type TurnStep = Static<typeof turnStepSchema>
 
-export const squareStepSchema = object({
+const squareStepSchema = object({
   kind: Type.Literal('square'),
   on,
   corners: Type.Tuple([place, place, place, place], {
@@ -48,15 +48,14 @@ export const squareStepSchema = object({
 })
 export type SquareStep = Static<typeof squareStepSchema>
 
-export const boxSchema = object({
-  x: Type.Number(),
-  y: Type.Number(),
-  width: Type.Number(),
-  height: Type.Number(),
-})
-export type Box = Static<typeof boxSchema>
+export interface Box {
+  x: number
+  y: number
+  width: number
+  height: number
+}
 
-export const cropStepSchema = object({
+const cropStepSchema = object({
   kind: Type.Literal('crop'),
   on,
   shape: Type.Enum([...cropShapes]),
@@ -70,7 +69,7 @@ export const cropStepSchema = object({
 export type CropStep = Static<typeof cropStepSchema>
 
 const level = Type.Integer({ minimum: 0, maximum: 255 })
-export const evenStepSchema = object({
+const evenStepSchema = object({
   kind: Type.Literal('even'),
   on,
   strength: Type.Integer({
@@ -85,7 +84,7 @@ export const evenStepSchema = object({
 })
 export type EvenStep = Static<typeof evenStepSchema>
 
-export const lightStepSchema = object({
+const lightStepSchema = object({
   kind: Type.Literal('light'),
   on,
   brightness: amount,
@@ -95,7 +94,7 @@ export const lightStepSchema = object({
 })
 export type LightStep = Static<typeof lightStepSchema>
 
-export const concealedRegionSchema = object({
+const concealedRegionSchema = object({
   corners: Type.Array(Type.Tuple([pixel, pixel]), {
     minItems: 1,
     maxItems: MOST_CORNERS,
@@ -111,12 +110,11 @@ export const concealedRegionSchema = object({
 })
 export type ConcealedRegion = Static<typeof concealedRegionSchema>
 
-export const concealStepSchema = object({
+const concealStepSchema = object({
   kind: Type.Literal('conceal'),
   on,
   parts: Type.Array(concealedRegionSchema, { maxItems: MOST_PARTS }),
 })
-export type ConcealStep = Static<typeof concealStepSchema>
 
 const mark = { id: Type.String({ minLength: 1, maxLength: 40 }) }
 const stroke = {
@@ -125,20 +123,20 @@ const stroke = {
 }
 const spot = Type.Tuple([pixel, pixel], { description: 'In pixels of the original, upright' })
 
-export const penMarkSchema = object({
+const penMarkSchema = object({
   ...mark,
   kind: Type.Literal('pen'),
   points: Type.Array(spot, { minItems: 1, maxItems: MOST_PEN_POINTS }),
   ...stroke,
 })
-export const lineMarkSchema = object({
+const lineMarkSchema = object({
   ...mark,
   kind: Type.Enum([...lineMarks]),
   from: spot,
   to: spot,
   ...stroke,
 })
-export const textMarkSchema = object({
+const textMarkSchema = object({
   ...mark,
   kind: Type.Literal('text'),
   at: spot,
@@ -146,7 +144,7 @@ export const textMarkSchema = object({
   size: Type.Number({ minimum: 4, maximum: 4000, description: 'Of the letters, in pixels of the original' }),
   colour: Type.Enum([...markColours]),
 })
-export const pinMarkSchema = object({
+const pinMarkSchema = object({
   ...mark,
   kind: Type.Literal('pin'),
   at: spot,
@@ -155,18 +153,17 @@ export const pinMarkSchema = object({
   }),
   note: Type.String({ maxLength: 1000 }),
 })
-export const markSchema = Type.Union([penMarkSchema, lineMarkSchema, textMarkSchema, pinMarkSchema])
+const markSchema = Type.Union([penMarkSchema, lineMarkSchema, textMarkSchema, pinMarkSchema])
 export type Mark = Static<typeof markSchema>
 export type PinMark = Static<typeof pinMarkSchema>
 
-export const markStepSchema = object({
+const markStepSchema = object({
   kind: Type.Literal('mark'),
   on,
   marks: Type.Array(markSchema, { maxItems: MOST_MARKS }),
 })
-export type MarkStep = Static<typeof markStepSchema>
 
-export const recipeStepSchema = Type.Union([
+const recipeStepSchema = Type.Union([
   turnStepSchema,
   squareStepSchema,
   cropStepSchema,

@@ -8,11 +8,11 @@ import { recordActions, recordSubjects } from './valueLists.ts'
 const value = Type.Union([Type.String(), Type.Number(), Type.Boolean(), Type.Null()])
 
 /** The value before and after, per setting. */
-export const recordChangesSchema = Type.Record(Type.String(), Type.Tuple([value, value]))
+const recordChangesSchema = Type.Record(Type.String(), Type.Tuple([value, value]))
 export type RecordChanges = Record<string, [RecordValue, RecordValue]>
 export type RecordValue = string | number | boolean | null
 
-export const auditRecordSchema = Type.Object(
+const auditRecordSchema = Type.Object(
   {
     id: idSchema,
     at: instantSchema,

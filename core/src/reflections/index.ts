@@ -1,6 +1,6 @@
 // Reflections: logbooks and their dated entries.
 export { EVIDENCE_ROW, newEntryDocument, outlineOf, textPieceOf, WORDS_ROW } from './entryDocument.ts'
-export type { EntryOutline, NewEntryContent } from './entryDocument.ts'
+export type { EntryOutline } from './entryDocument.ts'
 export {
   entryChangeSchema,
   entryListSchema,
@@ -10,14 +10,5 @@ export {
   newEntrySchema,
   newLogbookSchema,
 } from './schema.ts'
-export type {
-  Entry,
-  EntryChange,
-  EntryList,
-  EntryRow,
-  Logbook,
-  LogbookRow,
-  NewEntry,
-  NewLogbook,
-} from './schema.ts'
+export type { Entry, EntryList, EntryRow, Logbook, LogbookRow, NewEntry } from './schema.ts'
 export { LONGEST_ENTRY_TITLE, LONGEST_LOGBOOK_TITLE } from './valueLists.ts'

@@ -14,9 +14,8 @@ const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T)
 const logbookTitle = Type.String({ minLength: 1, maxLength: LONGEST_LOGBOOK_TITLE })
 
 export const newLogbookSchema = object({ title: logbookTitle })
-export type NewLogbook = Static<typeof newLogbookSchema>
 
-export const logbookRowSchema = object({
+const logbookRowSchema = object({
   id: idSchema,
   title: Type.String(),
   entries: Type.Integer(),
@@ -26,7 +25,7 @@ export const logbookRowSchema = object({
 export type LogbookRow = Static<typeof logbookRowSchema>
 export const logbookListSchema = Type.Array(logbookRowSchema)
 
-export const entryRowSchema = object({
+const entryRowSchema = object({
   id: idSchema,
   logbookId: idSchema,
   day: localDaySchema,
@@ -70,4 +69,3 @@ export const entrySchema = object({
 export type Entry = Static<typeof entrySchema>
 
 export const entryChangeSchema = object({ day: localDaySchema })
-export type EntryChange = Static<typeof entryChangeSchema>

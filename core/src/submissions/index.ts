@@ -10,7 +10,6 @@ export {
   handingInSchema,
   handInSchema,
   outcomeSchema,
-  latestFeedbackSchema,
   queueSchema,
   readingStepSchema,
   sealedPartSchema,
@@ -21,7 +20,6 @@ export {
   undoneOutcomeSchema,
 } from './schema.ts'
 export type {
-  ChoiceChange,
   ChosenPart,
   CopyCheck,
   HandIn,
@@ -42,7 +40,7 @@ export type {
   UndoneOutcome,
 } from './schema.ts'
 export { receiptPrefixOf, toManifest, toReceiptNumber, toReceiptText } from './sealedCopy.ts'
-export type { ReceiptFacts, SealedFile } from './sealedCopy.ts'
+export type { SealedFile } from './sealedCopy.ts'
 export {
   decideHandIn,
   decideOutcome,
@@ -52,8 +50,8 @@ export {
   submissionActs,
   submissionStates,
 } from './states.ts'
-export type { SubmissionAct, SubmissionFacts, SubmissionState } from './states.ts'
-export { copyFaultKinds, findCopyFaults } from './verifyCopy.ts'
-export type { CopyFault, CopyFaultKind, CopyToVerify, FoundFile, TextToVerify } from './verifyCopy.ts'
-export { LONGEST_FEEDBACK, MOST_PARTS, OUTCOME_UNDO_SECONDS, partCopies } from './valueLists.ts'
+export type { SubmissionState } from './states.ts'
+export { findCopyFaults } from './verifyCopy.ts'
+export type { FoundFile, TextToVerify } from './verifyCopy.ts'
+export { LONGEST_FEEDBACK, MOST_PARTS, OUTCOME_UNDO_SECONDS } from './valueLists.ts'
 export type { PartCopy } from './valueLists.ts'

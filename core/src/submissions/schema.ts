@@ -18,7 +18,7 @@ const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T)
 const count = Type.Integer({ minimum: 0 })
 const itemSchema = object({ id: idSchema, title: Type.String() })
 
-export const chosenPartSchema = object({
+const chosenPartSchema = object({
   kind: Type.Enum([...partKinds]),
   id: idSchema,
   isIn: Type.Boolean({ description: 'Whether it goes in; what was chosen once stays listed' }),
@@ -27,10 +27,9 @@ export const chosenPartSchema = object({
 export type ChosenPart = Static<typeof chosenPartSchema>
 
 export const choiceChangeSchema = object({ parts: Type.Array(chosenPartSchema, { maxItems: MOST_PARTS }) })
-export type ChoiceChange = Static<typeof choiceChangeSchema>
 
 /** A chosen part with what its author needs to know about it. */
-export const listedPartSchema = object({
+const listedPartSchema = object({
   ...chosenPartSchema.properties,
   title: Type.String(),
   goesIn: Type.Boolean({ description: 'Whether it goes in as things are; a page never published does not' }),
@@ -42,7 +41,7 @@ export const listedPartSchema = object({
 })
 export type ListedPart = Static<typeof listedPartSchema>
 
-export const receivedLevelSchema = object({
+const receivedLevelSchema = object({
   level: levelSchema,
   position: Type.Integer({ minimum: 1, description: 'From 1, the lowest' }),
   of: Type.Integer({ minimum: 1 }),
@@ -98,7 +97,7 @@ export const handingInSchema = object({
 })
 export type HandingIn = Static<typeof handingInSchema>
 
-export const sealedPartRowSchema = object({
+const sealedPartRowSchema = object({
   n: Type.Integer({ minimum: 1 }),
   kind: Type.Enum([...partKinds]),
   thingId: idSchema,
@@ -180,7 +179,7 @@ export const undoneOutcomeSchema = object({ submission: submissionSchema, outcom
 export type UndoneOutcome = Static<typeof undoneOutcomeSchema>
 
 /** What to do next for one assignment. */
-export const nextStepSchema = object({
+const nextStepSchema = object({
   kind: Type.Enum(['hand-in', 'change']),
   assignmentId: idSchema,
   title: localizedSchema(Number.MAX_SAFE_INTEGER),
@@ -217,7 +216,7 @@ export const readingStepSchema = object({
 })
 export type ReadingStep = Static<typeof readingStepSchema>
 
-export const latestFeedbackSchema = object({
+const latestFeedbackSchema = object({
   ...feedbackSchema.properties,
   submissionId: idSchema,
   assignment: localizedSchema(Number.MAX_SAFE_INTEGER),

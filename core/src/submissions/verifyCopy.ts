@@ -19,7 +19,7 @@ export const copyFaultKinds = [
   // The database says something else of the work than the sealed files.
   'work',
 ] as const
-export type CopyFaultKind = (typeof copyFaultKinds)[number]
+type CopyFaultKind = (typeof copyFaultKinds)[number]
 
 export interface CopyFault {
   readonly what: CopyFaultKind

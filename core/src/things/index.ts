@@ -10,4 +10,3 @@ export {
   thingKinds,
 } from './thingDefinitions.ts'
 export type { PartKind, SharedKind, ThingKind } from './thingDefinitions.ts'
-export type { ThingDefinition } from './ThingDefinition.ts'

@@ -15,7 +15,7 @@ export const sharedThingSchema = object({ kind: sharedKindSchema, id: idSchema }
 export type SharedThing = Static<typeof sharedThingSchema>
 
 /** Where a thing is used: another thing that shows it, or a submission whose sealed copy contains it. */
-export const useSchema = Type.Union([
+const useSchema = Type.Union([
   object({ kind: thingKindSchema, id: idSchema, title: Type.String() }),
   object({ kind: Type.Literal('submission'), id: idSchema, title: localizedSchema(Number.MAX_SAFE_INTEGER) }),
 ])

@@ -2,7 +2,7 @@
 export { addMinutes, instantSchema, minutesBetween, toInstant, toMilliseconds } from './instant.ts'
 export type { Instant } from './instant.ts'
 export { addDays, dayOf, endOfDay, localDaySchema, localToInstant, startOfDay, toLocal } from './localTime.ts'
-export type { Edge, LocalDay, LocalTime, Zone } from './localTime.ts'
+export type { LocalDay, Zone } from './localTime.ts'
 export {
   doOverlap,
   endOfUnion,
@@ -12,4 +12,4 @@ export {
   toTimeWindow,
   windowState,
 } from './window.ts'
-export type { DayWindow, TimeWindow, WindowState } from './window.ts'
+export type { TimeWindow } from './window.ts'

@@ -37,12 +37,7 @@ export async function listPasses(reader: Reader, keys: ServerKeys, actor: Person
   return (await store.listOwnPasses(reader, actor)).map((pass) => toPass(pass, keys, allowed))
 }
 
-export async function getPass(
-  reader: Reader,
-  keys: ServerKeys,
-  actor: PersonActor,
-  id: string,
-): Promise<Pass> {
+async function getPass(reader: Reader, keys: ServerKeys, actor: PersonActor, id: string): Promise<Pass> {
   return toPass(await getStored(reader, actor, id), keys, await allowedOf(reader, actor))
 }
 

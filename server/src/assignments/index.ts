@@ -1,4 +1,4 @@
 // Assignments: what assessors ask their classes for.
 export { assignmentRoutes } from './routes.ts'
 export { getAssignment, setAssignment } from './service.ts'
-export { findAssignment, listAssignmentsById, listRunning } from './store.ts'
+export { listAssignmentsById, listRunning } from './store.ts'

@@ -14,7 +14,7 @@ export type AssignmentSide = 'all' | 'assessor' | 'student'
  * Narrows a query to the assignments of somebody's current classes, on any side or only as assessor or student. The
  * only access to assignments; closed by default.
  */
-export function assignmentScope(
+function assignmentScope(
   reader: Reader,
   { personId }: PersonActor,
   side: AssignmentSide,

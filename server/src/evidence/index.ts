@@ -2,7 +2,6 @@
 export {
   enqueuePainting,
   listPicturesOfCollages,
-  refreshCollagesWith,
   remakeCollage,
   replaceCollagePictures,
 } from './collagePictureStore.ts'
@@ -23,26 +22,22 @@ export { findOwnLink, listOwnLinks, saveLink } from './linkStore.ts'
 export { mountPosters } from './posterRoutes.ts'
 export { queryRoutes } from './queryRoutes.ts'
 export { findItems } from './queryStore.ts'
-export { shutOtherReaders } from './openPicture.ts'
-export { readInside } from './readInside.ts'
-export type { FileToRead, ReadFile } from './readInside.ts'
+
 export { evidenceRoutes } from './routes.ts'
 export { getEvidence, putIntoTray, takeOutOfTray, updateEvidence } from './service.ts'
 export { RENDER_COLLAGE } from './jobNames.ts'
-export type { BoardPicture, PaintedBoard } from './paintBoard.ts'
+export type { BoardPicture } from './paintBoard.ts'
 export { deleteEarlierRenders, getRecipe } from './recipeStore.ts'
 export { savePoster, showPicture } from './showPicture.ts'
 export { updateEvidence as writeItem } from './store.ts'
 export type { EvidenceServices, UploadSettings } from './services.ts'
-export { evidenceTasks } from './tasks.ts'
-export type { EvidenceTasks } from './tasks.ts'
+
 export { mountUploads } from './uploadRoutes.ts'
 export { assertRoomFor, examine } from './uploadService.ts'
 export { evidenceInBin } from './evidenceInBin.ts'
 export { isGivenOut } from './givenOut.ts'
 export {
   findFileForOthers,
-  findRenditionOf,
   findSharedRendition,
   renditionName,
   findVersion,

@@ -21,7 +21,7 @@ import { usePicture } from './openPicture.ts'
 /** Raised when renditions come out differently, so that old ones are made again. */
 export const MAKER_VERSION = 1
 
-export interface Rendered {
+interface Rendered {
   readonly kind: RenditionKind
   readonly sha256: string
   readonly bytes: number

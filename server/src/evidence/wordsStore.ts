@@ -90,7 +90,7 @@ export async function findInside(
   return row ? { blocks: JSON.parse(row.blocks), isCut: row.isCut === 1 } : null
 }
 
-export function wordsOf(block: DocumentBlock): string {
+function wordsOf(block: DocumentBlock): string {
   return block.kind === 'table' ? block.rows.map((cells) => cells.join(' ')).join('\n') : block.text
 }
 

@@ -30,7 +30,7 @@ export const LINK_COOKIE = 'valise-link-'
 /** More links than this are passed over; nobody holds as many at once. */
 const MOST_LINKS = 20
 
-export interface Authenticated {
+interface Authenticated {
   readonly actor: PersonActor
   /** Notes that the person was seen just now; null while the last note is fresh. */
   readonly noteSeen: (() => Promise<void>) | null

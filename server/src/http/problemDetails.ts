@@ -56,7 +56,7 @@ export function toAppError(error: unknown): AppError {
   return new AppError('unexpected', 'unexpected', { cause: error })
 }
 
-export function problemOf(error: AppError, request: string): Problem {
+function problemOf(error: AppError, request: string): Problem {
   return {
     type: `urn:valise:problem:${error.code}`,
     title: titleOf[error.code],

@@ -99,4 +99,4 @@ export function routesWith<S>(): RouteMakers<S> {
 }
 
 /** For rooms whose routes need no more than the database. */
-export const { route, fileRoute } = routesWith<object>()
+export const { route } = routesWith<object>()

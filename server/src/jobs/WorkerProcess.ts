@@ -35,7 +35,7 @@ export type TaskAnswer =
   | { readonly failure: { readonly message: string; readonly code: string | null }; readonly rss: number }
 
 /** An error within the task. It has the `code` of a system error where there was one. */
-export class TaskFailed extends Error {
+class TaskFailed extends Error {
   readonly code: string | undefined
 
   constructor({ message, code }: { readonly message: string; readonly code: string | null }) {

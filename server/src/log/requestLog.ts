@@ -3,7 +3,7 @@ import { pino } from 'pino'
 
 export type LogLevel = 'silent' | 'error' | 'info'
 
-export interface RequestLine {
+interface RequestLine {
   readonly request: string
   readonly method: string
   /** The pattern of the route, never the address itself: addresses hold ids and tokens. */

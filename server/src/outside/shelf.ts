@@ -4,7 +4,7 @@ import type { ShelfPage, ShelfPicture } from '@valise/core/evidence'
 import { askJson, askService } from './askService.ts'
 
 /** Whose pictures are searched; the youngest see only those marked as suitable. */
-export type ShelfReach = 'all' | 'young'
+type ShelfReach = 'all' | 'young'
 
 export interface Shelf {
   search(words: string, reach: ShelfReach): Promise<ShelfPage>

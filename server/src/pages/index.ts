@@ -4,5 +4,5 @@ export { pageInBin } from './pageInBin.ts'
 export { pageRoutes } from './routes.ts'
 export { findPublished, findSeenPage, listOwnPages } from './store.ts'
 export { createPage, pageRoom, publishPage } from './service.ts'
-export { pageTasks } from './tasks.ts'
+
 export type { PageTasks } from './tasks.ts'

@@ -8,7 +8,7 @@ export interface PasswordHasher {
 }
 
 /** OWASP's recommendation for argon2id: 19 MiB, 2 passes, 1 lane. */
-export const usualCost = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const
+const usualCost = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const
 
 export interface HashCost {
   readonly memoryCost: number

@@ -1,4 +1,3 @@
 // Records: who did what when.
 export { recordRoutes } from './routes.ts'
 export { appendRecord } from './store.ts'
-export type { Act } from './store.ts'

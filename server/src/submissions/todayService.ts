@@ -29,7 +29,7 @@ export async function getToday(reader: Reader, actor: PersonActor): Promise<Toda
 }
 
 /** Lists the running assignments of one's classes with their readiness and latest submission. */
-export async function listOpenAssignments(reader: Reader, actor: PersonActor): Promise<OpenAssignment[]> {
+async function listOpenAssignments(reader: Reader, actor: PersonActor): Promise<OpenAssignment[]> {
   const running = await listRunning(reader, actor)
   const ids = running.map(({ id }) => id)
   const choices = await listChoices(reader, actor, ids)

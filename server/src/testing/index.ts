@@ -2,7 +2,7 @@
 export { describeEachDatabase, openTestSqlite, TEST_START } from './databases.ts'
 export type { OpenDatabase } from './databases.ts'
 export { copyRows, openStoredFolder } from './storedFolder.ts'
-export { allRows, listTables } from './allRows.ts'
+export { allRows } from './allRows.ts'
 export { insertSampleEvidence } from './sampleEvidence.ts'
 export { insertSampleCollection, insertSampleSharing } from './sampleSharing.ts'
 export {
@@ -14,12 +14,12 @@ export {
 export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
 export { makeSmallSchool } from './smallSchool.ts'
-export type { SmallSchool } from './smallSchool.ts'
+
 export { driveOfOne, makeOneOfEverything, thingNames } from './oneOfEverything.ts'
-export type { OneOfEverything, ThingIds } from './oneOfEverything.ts'
+export type { ThingIds } from './oneOfEverything.ts'
 export { makePicture, makePictureBomb } from './pictures.ts'
 export { beginUpload, BYTES, TUS, upload } from './upload.ts'
-export type { FileToUpload } from './upload.ts'
+
 export { makeEveryThing } from './everyThing.ts'
 export type { ThingOfEachKind } from './everyThing.ts'
 export { publishEveryPiece } from './everyPiece.ts'
@@ -36,5 +36,5 @@ export {
   setAssignment,
   statementWanted,
 } from './handingIn.ts'
-export type { WantedPart } from './handingIn.ts'
+
 export { accept, answer, ask, newsKinds, startSealed, startSubmissions } from './submissionWorld.ts'

@@ -15,4 +15,4 @@ export {
   ownThings,
   setBinned,
 } from './store.ts'
-export type { Shelf, ThingRow } from './store.ts'
+export type { ThingRow } from './store.ts'

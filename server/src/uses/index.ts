@@ -1,3 +1,3 @@
 // Uses: which things show which, and which submissions contain them.
 export { usesRoutes } from './routes.ts'
-export { listUses, refreshUnused, refreshUnusedOf, replaceUses, sealedFilesOf } from './store.ts'
+export { refreshUnused, refreshUnusedOf, replaceUses, sealedFilesOf } from './store.ts'

@@ -32,7 +32,7 @@ export class ScreenBoundary extends Component<ScreenBoundaryProps, ScreenBoundar
 }
 
 /** Returns whether an error means that a script could not be fetched; browsers tell it only by its message. */
-export function isNotFetched(error: unknown): boolean {
+function isNotFetched(error: unknown): boolean {
   return (
     error instanceof Error &&
     /dynamically imported module|module script failed|preload CSS/i.test(error.message)

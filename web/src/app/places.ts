@@ -21,7 +21,7 @@ import { isAssessorRole } from '@valise/core/people'
 import type { SignedIn } from '@valise/core/people'
 import type { PlaceName } from '../ui/place.ts'
 
-export type StopName = 'gather' | 'arrange' | 'show' | 'read' | 'set' | 'school'
+type StopName = 'gather' | 'arrange' | 'show' | 'read' | 'set' | 'school'
 
 export interface PlaceLink {
   readonly name: PlaceName

@@ -27,7 +27,7 @@ interface Shelf extends DBSchema {
   unsent: { key: [string, string]; value: WordsOnDevice }
 }
 
-export interface LeftBehind {
+interface LeftBehind {
   readonly path: string
   readonly snapshot: DraftSnapshot
 }

@@ -47,7 +47,7 @@ export function MarkToggles({ query, counts, onChange }: MarkTogglesProps) {
   )
 }
 
-export function MarkIcon({ mark, size = 17 }: { readonly mark: EvidenceMark; readonly size?: number }) {
+function MarkIcon({ mark, size = 17 }: { readonly mark: EvidenceMark; readonly size?: number }) {
   if (mark === 'no-alternative') return <OwnIcon name="noalt" size={size} />
   const Icon = { unused: IconUnlink, 'no-rights': IconLicense, shared: IconEye, alike: IconCopy }[mark]
   return <Icon size={size} stroke={1.7} aria-hidden="true" />

@@ -122,7 +122,7 @@ function isFar(data: unknown): boolean {
 }
 
 /** Updates an item in every cached list before the refetch. */
-export function showChanged(client: QueryClient, item: Evidence): void {
+function showChanged(client: QueryClient, item: Evidence): void {
   client.setQueryData(evidenceQueries.one(item.id).queryKey, item)
   client.setQueriesData<InfiniteData<EvidencePage>>({ queryKey: listsKey }, (data) => {
     if (!data?.pages.some(({ items }) => items.some(({ id }) => id === item.id))) return data

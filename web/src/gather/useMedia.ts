@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 /** Why there is no picture or sound: permission refused, no device, device in use, or not supported. */
 export type MediaTrouble = 'refused' | 'none' | 'busy' | 'unsupported'
 
-export interface Devices {
+interface Devices {
   readonly cameras: readonly MediaDeviceInfo[]
   readonly microphones: readonly MediaDeviceInfo[]
 }
@@ -92,7 +92,7 @@ async function listDevices(): Promise<Devices> {
   }
 }
 
-export function stopAll(stream: MediaStream): void {
+function stopAll(stream: MediaStream): void {
   for (const track of stream.getTracks()) track.stop()
 }
 

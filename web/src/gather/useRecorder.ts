@@ -6,7 +6,7 @@ import { noteRecording, recordingsHere } from './recordingsHere.ts'
 
 const PART_MS = 1000
 
-export type RecorderState = 'ready' | 'running' | 'paused' | 'ended'
+type RecorderState = 'ready' | 'running' | 'paused' | 'ended'
 
 export interface Recorder {
   readonly state: RecorderState

@@ -14,7 +14,7 @@ import { sharedWithMe } from './kinds/sharedWithMe.ts'
 import { workAccepted } from './kinds/workAccepted.ts'
 import type { NewsWords } from './kinds/NewsWords.ts'
 
-export const wordsByKind = {
+const wordsByKind = {
   'joined-class': joinedClass,
   'left-class': leftClass,
   'password-changed': passwordChanged,

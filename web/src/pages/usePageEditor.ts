@@ -15,7 +15,7 @@ import { standsAsWords, toPieces } from './wordsOfEvidence.ts'
 import type { PlacedItem } from './wordsOfEvidence.ts'
 
 /** What is being carried: something new from the tray, or a piece that moves. */
-export type Held =
+type Held =
   | { readonly kind: 'evidence'; readonly items: readonly EvidenceRow[] }
   | { readonly kind: 'piece'; readonly pieceId: string }
 

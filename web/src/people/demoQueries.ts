@@ -4,7 +4,7 @@ import type { SignedIn } from '@valise/core/people'
 import { ApiProblem, ask, get } from '../api/index.ts'
 import { sessionQueries } from './queries.ts'
 
-export interface DemoPerson {
+interface DemoPerson {
   readonly id: string
   readonly fullName: string
   readonly about: string

@@ -42,7 +42,7 @@ export const plainSquare: SquareStep = {
   byHand: 0,
 }
 
-export const shapes = { square: 1, '4:3': 4 / 3, '3:2': 3 / 2, 'a-series': Math.SQRT2 } as const
+const shapes = { square: 1, '4:3': 4 / 3, '3:2': 3 / 2, 'a-series': Math.SQRT2 } as const
 
 /** Returns the proportions that a crop keeps, landscape or portrait like its box; null for free. */
 export function ratioOf({ shape, box }: CropStep, { width, height }: Size): number | null {

@@ -19,7 +19,7 @@ export const questions = ['straight', 'light', 'named', 'notice'] as const
 export type Question = (typeof questions)[number]
 
 /** The tools that make marks: three tools for one step of the recipe. */
-export const markTools = ['draw', 'write', 'point'] as const
+const markTools = ['draw', 'write', 'point'] as const
 export type MarkTool = (typeof markTools)[number]
 /** Speaking is not a step: a voice is stored beside the picture. */
 export type ToolKind = Exclude<StepKind, 'mark'> | MarkTool | 'speak'

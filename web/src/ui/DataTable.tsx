@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react'
 import styles from './DataTable.module.css'
 
-export interface TableColumn<T> {
+interface TableColumn<T> {
   readonly key: string
   readonly head: string
   readonly cell: (row: T) => ReactNode

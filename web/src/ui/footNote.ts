@@ -1,7 +1,7 @@
 // The note at the foot of whatever screen is open: what was just done and how to undo it, or what could not be done.
 import { createStore } from './createStore.ts'
 
-export interface FootNoteAction {
+interface FootNoteAction {
   readonly label: 'undo' | 'open'
   /** Where what it returns is rejected, the note says why. */
   run(): unknown

@@ -56,7 +56,7 @@ let wanted: Language = 'en'
 
 const KEPT_UNDER = 'valise-language'
 
-export const i18n = createInstance()
+const i18n = createInstance()
 
 let markStarted: () => void = () => undefined
 /** The router asks for the words of the first screen before there are any. */

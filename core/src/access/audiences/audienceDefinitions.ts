@@ -7,7 +7,7 @@ import { classAudience } from './class/classAudience.ts'
 import { linkAudience } from './link/linkAudience.ts'
 import { personAudience } from './person/personAudience.ts'
 
-export const audienceDefinitions = {
+const audienceDefinitions = {
   person: personAudience,
   assessors: assessorsAudience,
   class: classAudience,

@@ -6,7 +6,7 @@ import type { Requirement, RequirementKind } from './requirementSchemas.ts'
 import { rightsRequirement } from './rights/rightsRequirement.ts'
 import { statementRequirement } from './statement/statementRequirement.ts'
 
-export const requirementDefinitions = {
+const requirementDefinitions = {
   page: pageRequirement,
   statement: statementRequirement,
   rights: rightsRequirement,

@@ -34,7 +34,7 @@ export interface PieceDefinition<P> {
 }
 
 /** Makes pieces of a kind from items. */
-export interface ShowsEvidence<P> {
+interface ShowsEvidence<P> {
   readonly accepts: readonly EvidenceKind[]
   /** A piece that follows the newest version of the item. */
   create(id: string, item: NewlyShown, span?: number): P
@@ -66,9 +66,9 @@ export interface HandOut {
   readonly isMade: boolean
 }
 
-export type HandedItem = Pick<ShownEvidence, 'id' | 'n' | 'fileName' | 'bytes' | 'look'>
+type HandedItem = Pick<ShownEvidence, 'id' | 'n' | 'fileName' | 'bytes' | 'look'>
 
-export interface Description {
+interface Description {
   /** Unique within its piece. */
   readonly key: string
   /** What was written for it here. */

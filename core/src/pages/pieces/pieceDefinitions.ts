@@ -7,7 +7,7 @@ import type { Piece, PieceKind, PieceOf } from './pieceSchemas.ts'
 import { picturePiece } from './picture/picturePiece.ts'
 import { textPiece } from './text/textPiece.ts'
 
-export const pieceDefinitions = {
+const pieceDefinitions = {
   text: textPiece,
   picture: picturePiece,
   file: filePiece,

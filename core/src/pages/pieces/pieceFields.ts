@@ -7,7 +7,7 @@ import { COLUMNS, NARROWEST } from '../valueLists.ts'
 /** Made by the device that adds the part, so that it can go on without an answer. */
 export const documentPartIdSchema = Type.String({ pattern: '^[0-9a-zA-Z-]{1,40}$' })
 
-export const followedVersionSchema = Type.Union([Type.Literal('follow'), Type.Integer({ minimum: 1 })], {
+const followedVersionSchema = Type.Union([Type.Literal('follow'), Type.Integer({ minimum: 1 })], {
   description: 'The newest version each time it is published, or this one',
 })
 

@@ -27,11 +27,6 @@ export function everyPiece(kind: PieceKind, id: string): fc.Arbitrary<Piece> {
   return pieces.map((piece) => ({ ...piece, id }))
 }
 
-/** A piece of any kind. */
-export function anyPiece(id: string): fc.Arbitrary<Piece> {
-  return fc.oneof(...pieceKinds.map((kind) => everyPiece(kind, id)))
-}
-
 /**
  * A document of a few rows; its parts have ids that operations can name.
  *

@@ -17,7 +17,7 @@ export interface AudienceStore<K extends AudienceKind = AudienceKind> {
   name(row: NamedPassRow): string
 }
 
-export type Condition = (passes: Knex.QueryBuilder) => void
+type Condition = (passes: Knex.QueryBuilder) => void
 
 export interface PassTarget {
   readonly audience: AudienceKind

@@ -6,7 +6,7 @@ import { classStore } from './classStore.ts'
 import { linkStore } from './linkStore.ts'
 import { personStore } from './personStore.ts'
 
-export const audienceStores = {
+const audienceStores = {
   person: personStore,
   assessors: assessorsStore,
   class: classStore,

@@ -24,6 +24,6 @@ export interface PublishedPart extends Published {
   readonly id: string
 }
 
-export interface SeenPart {
+interface SeenPart {
   readonly published: ShownDocument | null
 }

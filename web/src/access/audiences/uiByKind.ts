@@ -6,7 +6,7 @@ import { classUi } from './class/classUi.tsx'
 import { linkUi } from './link/linkUi.tsx'
 import { personUi } from './person/personUi.tsx'
 
-export const uiByKind = {
+const uiByKind = {
   assessors: assessorsUi,
   class: classUi,
   person: personUi,

@@ -9,7 +9,7 @@ export interface NewsWords<K extends NewsKind> {
   linkTo(params: NewsParams<K>): string | null
 }
 
-export interface Say {
+interface Say {
   readonly t: TFunction<'feedback'>
   /** A text in the reader's language. */
   text(localized: Localized): string

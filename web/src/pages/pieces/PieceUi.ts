@@ -18,7 +18,7 @@ export interface PieceUi<P extends Piece> {
 }
 
 /** A piece stands on the page at once, or one chooses first what it shows. */
-export type AddsPiece<P extends Piece> =
+type AddsPiece<P extends Piece> =
   { readonly start: (id: string) => P } | { readonly Chooser: Component<ChooserProps> }
 
 export interface ChooserProps {

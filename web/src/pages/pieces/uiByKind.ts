@@ -7,7 +7,7 @@ import type { PieceUi } from './PieceUi.ts'
 import { pictureUi } from './picture/pictureUi.tsx'
 import { textUi } from './text/textUi.ts'
 
-export const uiByKind = {
+const uiByKind = {
   text: textUi,
   picture: pictureUi,
   file: fileUi,

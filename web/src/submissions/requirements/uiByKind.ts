@@ -5,7 +5,7 @@ import type { RequirementUi } from './RequirementUi.ts'
 import { rightsUi } from './rights/rightsUi.ts'
 import { statementUi } from './statement/statementUi.ts'
 
-export const uiByKind = {
+const uiByKind = {
   page: pageUi,
   statement: statementUi,
   rights: rightsUi,

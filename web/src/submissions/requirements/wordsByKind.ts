@@ -5,7 +5,7 @@ import type { RequirementWords } from './RequirementWords.ts'
 import { rightsWords } from './rights/rightsWords.ts'
 import { statementWords } from './statement/statementWords.ts'
 
-export const wordsByKind = {
+const wordsByKind = {
   page: pageWords,
   statement: statementWords,
   rights: rightsWords,
