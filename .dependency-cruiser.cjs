@@ -55,7 +55,7 @@ const serverArrows = [
 ]
 
 const rooms =
-  '(people|classes|things|bin|uses|evidence|pictures|reflections|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
+  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
 
 const houses = ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 

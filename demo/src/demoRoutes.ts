@@ -1,44 +1,36 @@
 // One-click sign-in for the people of the sample world.
 import { AppError } from '@valise/core/problems'
-import { idSchema, mySessionSchema } from '@valise/core/people'
+import { mySessionSchema } from '@valise/core/people'
 import { listPasses, listPresentPeople, routesWith, startSession } from '@valise/server'
 import type { Config, Route, Services } from '@valise/server'
+import { idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { cast } from './cast.ts'
 import type { CastMember } from './cast.ts'
 import { ownerActor } from './ownerActor.ts'
 import { readSampleState } from './sampleFolder.ts'
 
-const demoSchema = Type.Object(
-  {
-    people: Type.Array(
-      Type.Object(
-        {
-          id: idSchema,
-          fullName: Type.String(),
-          about: Type.String(),
-          kind: Type.Enum(['student', 'staff']),
-          first: Type.Boolean({ description: 'Whether the person plays a part of their own' }),
-        },
-        { additionalProperties: false },
-      ),
-    ),
-    visitor: Type.Union(
-      [
-        Type.Object(
-          { name: Type.String(), address: Type.String({ description: 'The path of a visitor link' }) },
-          { additionalProperties: false },
-        ),
-        Type.Null(),
-      ],
-      { description: 'Somebody without an account, and the link that was given to them' },
-    ),
-    mailRoom: Type.Union([Type.String(), Type.Null()], {
-      description: 'Where the simulated mail can be read',
+const demoSchema = object({
+  people: Type.Array(
+    object({
+      id: idSchema,
+      fullName: Type.String(),
+      about: Type.String(),
+      kind: Type.Enum(['student', 'staff']),
+      first: Type.Boolean({ description: 'Whether the person plays a part of their own' }),
     }),
-  },
-  { additionalProperties: false },
-)
+  ),
+  visitor: Type.Union(
+    [
+      object({ name: Type.String(), address: Type.String({ description: 'The path of a visitor link' }) }),
+      Type.Null(),
+    ],
+    { description: 'Somebody without an account, and the link that was given to them' },
+  ),
+  mailRoom: Type.Union([Type.String(), Type.Null()], {
+    description: 'Where the simulated mail can be read',
+  }),
+})
 
 const { route } = routesWith<Services>()
 
@@ -76,7 +68,7 @@ export function demoRoutes(
         path: '/api/demo/session',
         summary: 'Sign in as a person of the sample world',
         who: 'anyone',
-        body: Type.Object({ personId: idSchema }, { additionalProperties: false }),
+        body: object({ personId: idSchema }),
         answer: mySessionSchema,
         status: 201,
       },

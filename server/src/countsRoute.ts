@@ -1,10 +1,8 @@
 // How many things several places hold, in one answer: the rail of every screen asks for all of its counts at once.
+import { object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { routesWith } from './http/index.ts'
 import type { CountAnswer, Route } from './http/index.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 
 /**
  * Makes the route of all counts. @param routes those at `/api/<place>/count` each count one place

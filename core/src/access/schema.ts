@@ -1,8 +1,8 @@
 // Passes as their giver sees them, what others opened, and the answers of access.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { heldThingSchema, outlineLineSchema } from '../collections/index.ts'
-import { idSchema } from '../people/index.ts'
 import { sharedThingSchema } from '../things/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import {
@@ -11,11 +11,6 @@ import {
   namedAudienceKindSchema,
 } from './audiences/audienceDefinitions.ts'
 import { accessRights } from './valueLists.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
 
 const rights = Type.Array(Type.Enum([...accessRights]), { minItems: 1, maxItems: 3, uniqueItems: true })
 const days = { firstDay: nullable(localDaySchema), lastDay: nullable(localDaySchema) }

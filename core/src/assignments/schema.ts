@@ -1,7 +1,8 @@
 // An assignment: what an assessor asks a class for, the requirements it is checked by, the scale it is judged on.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema, localizedSchema } from '../people/index.ts'
+import { idSchema, nullable, object } from '../schemas/index.ts'
+import { localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
 import { innerIdSchema } from './requirements/requirementFields.ts'
 import { requirementSchema } from './requirements/requirementSchemas.ts'
@@ -15,11 +16,6 @@ import {
   MOST_REQUIREMENTS,
   MOST_TERMS,
 } from './valueLists.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
 
 export const levelSchema = object({ id: innerIdSchema, name: localizedSchema(LONGEST_LEVEL) })
 

@@ -1,16 +1,11 @@
 // What lies in the bin, and what others lose when a thing goes there.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { seenBySchema } from '../access/index.ts'
 import { evidenceRowSchema } from '../evidence/index.ts'
-import { idSchema } from '../people/index.ts'
 import { thingKindSchema } from '../things/index.ts'
 import { instantSchema } from '../time/index.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
 
 const binnedThingSchema = object({
   kind: thingKindSchema,

@@ -1,19 +1,10 @@
 // A collection: an ordered list of pages, dividers and other collections; nested, they make a tree.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema } from '../people/index.ts'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { sharedKindSchema, sharedKinds } from '../things/index.ts'
 import { instantSchema } from '../time/index.ts'
-import {
-  LONGEST_COLLECTION_TITLE,
-  LONGEST_DIVIDER,
-  MOST_COLLECTION_OPERATIONS,
-} from './valueLists.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
+import { LONGEST_COLLECTION_TITLE, LONGEST_DIVIDER, MOST_COLLECTION_OPERATIONS } from './valueLists.ts'
 
 const title = Type.String({ maxLength: LONGEST_COLLECTION_TITLE })
 const dividerTitle = Type.String({ maxLength: LONGEST_DIVIDER })

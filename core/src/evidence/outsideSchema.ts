@@ -2,16 +2,12 @@
 // the phone that lends its camera.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema } from '../people/index.ts'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { instantSchema } from '../time/index.ts'
 import type { Instant } from '../time/index.ts'
 import { linkSchema } from './schema.ts'
 import { licenceIds, LONGEST_TITLE } from './valueLists.ts'
 
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 const outsideId = Type.String({ pattern: '^[\\w-]{1,80}$' })
 
 /** Where new items go: the class in view and the assignment whose slot is open. */

@@ -1,7 +1,8 @@
 // An evidence item, its versions, its rights; the tray, the bin, and files on their way in.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema, localizedSchema } from '../people/index.ts'
+import { idSchema, nullable, object } from '../schemas/index.ts'
+import { localizedSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import {
   evidenceKinds,
@@ -21,10 +22,6 @@ import {
 } from './valueLists.ts'
 import { voiceSchema } from './voiceSchema.ts'
 
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 const line = (maxLength: number) => Type.String({ minLength: 1, maxLength })
 
 const rightsSchema = Type.Union([

@@ -1,11 +1,9 @@
 // A voice over a thing: a recording that speaks of an item, and the moments at which it points at something in it.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema } from '../people/index.ts'
+import { idSchema, object } from '../schemas/index.ts'
 import { MOST_MOMENTS } from './valueLists.ts'
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 const pixel = Type.Number({ minimum: -100_000, maximum: 100_000 })
 
 const momentSchema = object({

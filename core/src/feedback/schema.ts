@@ -1,13 +1,8 @@
 // Feedback: what assessors and students say to each other about something that was handed in.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema } from '../people/index.ts'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { instantSchema } from '../time/index.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
 
 const LONGEST = 8000
 

@@ -1,10 +1,8 @@
 // The changes between two states of a page, as they travel.
 import { Type } from 'typebox'
+import { object } from '../schemas/index.ts'
 import type { PageChange } from './differencePages.ts'
 import { pieceKinds } from './pieces/pieceDefinitions.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 
 const wordsSchema = Type.Array(object({ how: Type.Enum(['same', 'added', 'removed']), words: Type.String() }))
 

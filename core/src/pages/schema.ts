@@ -1,8 +1,8 @@
 // The document: rows of pieces; the operations that change it; what a page shows of the things its pieces point at.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
-import { idSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import { documentPartIdSchema } from './pieces/pieceFields.ts'
 import { pieceSchema } from './pieces/pieceSchemas.ts'
@@ -14,11 +14,6 @@ import {
   MOST_ROWS,
   textLanguages,
 } from './valueLists.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
 
 const rowSchema = object({
   id: documentPartIdSchema,

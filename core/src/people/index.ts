@@ -19,7 +19,6 @@ export {
 export type { SignInLink } from './passwordReset.ts'
 export {
   classRoleSchema,
-  idSchema,
   membershipInputSchema,
   membershipSchema,
   peopleQuerySchema,

@@ -1,58 +1,52 @@
 // Sessions: what the browser learns about one, and when it ends.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { idSchema, object } from '../schemas/index.ts'
 import { addMinutes, instantSchema } from '../time/index.ts'
 import type { Instant } from '../time/index.ts'
-import { classRoleSchema, idSchema } from './schema.ts'
+import { classRoleSchema } from './schema.ts'
 import { languageSchema } from './school.ts'
 
 export const mySessionSchema = Type.Union([
-  Type.Object({ state: Type.Literal('signed-out') }, { additionalProperties: false }),
-  Type.Object(
-    {
-      state: Type.Literal('signed-in'),
-      personId: idSchema,
-      fullName: Type.String(),
-      firstName: Type.String(),
-      shownName: Type.String(),
-      administrator: Type.Boolean(),
-      memberships: Type.Array(
-        Type.Object(
-          { classId: idSchema, className: Type.String(), classCode: Type.String(), role: classRoleSchema },
-          { additionalProperties: false },
-        ),
-      ),
-      language: languageSchema,
-      letterKeys: Type.Boolean({ description: 'Whether single-letter keys act' }),
-      hasPassword: Type.Boolean(),
-      idleMinutes: Type.Integer(),
-      endsAt: instantSchema,
-    },
-    { additionalProperties: false },
-  ),
+  object({ state: Type.Literal('signed-out') }),
+  object({
+    state: Type.Literal('signed-in'),
+    personId: idSchema,
+    fullName: Type.String(),
+    firstName: Type.String(),
+    shownName: Type.String(),
+    administrator: Type.Boolean(),
+    memberships: Type.Array(
+      object({
+        classId: idSchema,
+        className: Type.String(),
+        classCode: Type.String(),
+        role: classRoleSchema,
+      }),
+    ),
+    language: languageSchema,
+    letterKeys: Type.Boolean({ description: 'Whether single-letter keys act' }),
+    hasPassword: Type.Boolean(),
+    idleMinutes: Type.Integer(),
+    endsAt: instantSchema,
+  }),
 ])
 export type MySession = Static<typeof mySessionSchema>
 export type SignedIn = Extract<MySession, { state: 'signed-in' }>
 
-export const signInSchema = Type.Object(
-  {
-    signInName: Type.String({ minLength: 1, maxLength: 200 }),
-    password: Type.String({ minLength: 1, maxLength: 1000 }),
-  },
-  { additionalProperties: false },
-)
+export const signInSchema = object({
+  signInName: Type.String({ minLength: 1, maxLength: 200 }),
+  password: Type.String({ minLength: 1, maxLength: 1000 }),
+})
 export type SignIn = Static<typeof signInSchema>
 
-export const openSessionSchema = Type.Object(
-  {
-    id: idSchema,
-    device: Type.String({ description: 'Browser and system, in short; may be empty' }),
-    startedAt: instantSchema,
-    lastSeenAt: instantSchema,
-    here: Type.Boolean({ description: 'Whether it is the one that asks' }),
-  },
-  { additionalProperties: false },
-)
+export const openSessionSchema = object({
+  id: idSchema,
+  device: Type.String({ description: 'Browser and system, in short; may be empty' }),
+  startedAt: instantSchema,
+  lastSeenAt: instantSchema,
+  here: Type.Boolean({ description: 'Whether it is the one that asks' }),
+})
 export type OpenSession = Static<typeof openSessionSchema>
 
 export const preferencesSchema = Type.Object(

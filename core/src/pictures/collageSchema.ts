@@ -1,7 +1,7 @@
 // A collage: a board with pictures, shapes, speech bubbles, text and drawing, stored as editable data.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema } from '../people/index.ts'
+import { idSchema, object } from '../schemas/index.ts'
 import {
   COLLAGE_SCHEMA,
   collageColours,
@@ -15,8 +15,6 @@ import {
   pictureShapes,
 } from './valueLists.ts'
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 const place = Type.Number({ minimum: -20_000, maximum: 20_000 })
 const extent = Type.Number({ minimum: 1, maximum: 20_000 })
 const colour = Type.Enum([...collageColours])

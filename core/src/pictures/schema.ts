@@ -1,6 +1,7 @@
 // A picture recipe: the steps of the picture bench, stored beside the unchanged original.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { object } from '../schemas/index.ts'
 import {
   concealFills,
   cropShapes,
@@ -13,8 +14,6 @@ import {
   RECIPE_SCHEMA,
 } from './valueLists.ts'
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 const on = Type.Boolean({ description: 'Whether the step is carried out; one that is off keeps its values' })
 const fraction = Type.Number({
   minimum: -1,

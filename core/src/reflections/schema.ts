@@ -1,15 +1,10 @@
 // Logbooks and their dated entries. An entry's words and evidence are a document like a page's.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { draftSchema, textLanguages } from '../pages/index.ts'
-import { idSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import { LONGEST_ENTRY_TITLE, LONGEST_LOGBOOK_TITLE } from './valueLists.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
 
 const logbookTitle = Type.String({ minLength: 1, maxLength: LONGEST_LOGBOOK_TITLE })
 

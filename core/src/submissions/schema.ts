@@ -1,20 +1,17 @@
 // Submissions: choosing parts, readiness, the act and record of handing in, and what assessors answer.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { idSchema, nullable, object } from '../schemas/index.ts'
 import { assignmentSchema, checkedRequirementSchema, levelSchema } from '../assignments/index.ts'
 import { partKinds } from '../things/index.ts'
 import { feedbackSchema, newFeedbackSchema } from '../feedback/index.ts'
 import { pageChangesSchema } from '../pages/index.ts'
-import { idSchema, localizedSchema } from '../people/index.ts'
+import { localizedSchema } from '../people/index.ts'
 import { instantSchema } from '../time/index.ts'
 import { submissionStates } from './states.ts'
 import { MOST_PARTS, partCopies } from './valueLists.ts'
 import { copyFaultKinds } from './verifyCopy.ts'
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const nullable = <T extends Parameters<typeof Type.Union>[0][number]>(schema: T) =>
-  Type.Union([schema, Type.Null()])
 const count = Type.Integer({ minimum: 0 })
 const itemSchema = object({ id: idSchema, title: Type.String() })
 

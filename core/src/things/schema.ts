@@ -1,11 +1,9 @@
 // How a thing is named, and where it is used.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
-import { idSchema, localizedSchema } from '../people/index.ts'
+import { idSchema, object } from '../schemas/index.ts'
+import { localizedSchema } from '../people/index.ts'
 import { sharedKinds, thingKinds } from './thingDefinitions.ts'
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 
 export const thingKindSchema = Type.Enum([...thingKinds])
 export const sharedKindSchema = Type.Enum([...sharedKinds])

@@ -9,9 +9,9 @@ import {
   seenBySchema,
   sharingSchema,
 } from '@valise/core/access'
-import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { instantSchema } from '@valise/core/time'
+import { byId, idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { countAnswer, routesWith } from '../http/index.ts'
 import { findOwnThing } from '../things/index.ts'
@@ -24,10 +24,6 @@ import type { AccessServices } from './viewer.ts'
 const { route } = routesWith<AccessServices>()
 
 const PAGE = 60
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 
 export const accessRoutes = [
   route(

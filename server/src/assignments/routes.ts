@@ -5,17 +5,13 @@ import {
   assignmentSchema,
   newAssignmentSchema,
 } from '@valise/core/assignments'
-import { idSchema } from '@valise/core/people'
+import { byId, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { countAnswer, route } from '../http/index.ts'
 import * as service from './service.ts'
 import { countAssignments, listAssignments } from './store.ts'
 
 const PAGE = 60
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 
 const endRoute = (method: 'put' | 'delete') =>
   route(

@@ -1,7 +1,7 @@
 // The bin over HTTP: the same routes for everything that a person owns.
 import { binEffectsSchema, binListSchema } from '@valise/core/bin'
 import { manySchema } from '@valise/core/evidence'
-import { idSchema } from '@valise/core/people'
+import { byId, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { routesWith } from '../http/index.ts'
 import {
@@ -17,10 +17,6 @@ import type { BinServices } from './services.ts'
 const { route } = routesWith<BinServices>()
 
 const PAGE = 60
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 
 export const binRoutes = [
   route(

@@ -1,11 +1,9 @@
 // Classes, for their members and for administrators.
 import { classDetailSchema, classInputSchema, classSchema } from '@valise/core/classes'
-import { idSchema } from '@valise/core/people'
+import { byId } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { route } from '../http/index.ts'
 import * as service from './service.ts'
-
-const byId = Type.Object({ id: idSchema }, { additionalProperties: false })
 
 export const classRoutes = [
   route(

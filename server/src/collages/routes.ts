@@ -1,15 +1,12 @@
 // Collages over HTTP: begin one, read it, keep it as it is now.
 import { evidenceSchema } from '@valise/core/evidence'
-import { idSchema } from '@valise/core/people'
 import { collageSchema, savedCollageSchema, newCollageSchema } from '@valise/core/pictures'
-import { Type } from 'typebox'
+import { byId } from '@valise/core/schemas'
 import { routesWith } from '../http/index.ts'
 import { createCollage, getCollage, updateCollage } from './service.ts'
 import type { EvidenceServices } from '../evidence/index.ts'
 
 const { route } = routesWith<EvidenceServices>()
-
-const byId = Type.Object({ id: idSchema }, { additionalProperties: false })
 
 export const collageRoutes = [
   route(

@@ -6,7 +6,7 @@ import {
   collectionSchema,
   newCollectionSchema,
 } from '@valise/core/collections'
-import { idSchema } from '@valise/core/people'
+import { byId, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
 import { countAnswer, routesWith } from '../http/index.ts'
@@ -19,10 +19,6 @@ import type { AccessServices } from '../access/index.ts'
 const { route } = routesWith<AccessServices>()
 
 const PAGE = 60
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 
 export const collectionRoutes = [
   route(

@@ -1,9 +1,8 @@
 // What every room of drafts does alike: keeping edits, and choosing between versions. Its routes come with it.
 import { draftSchema, editAnswerSchema, editSchema } from '@valise/core/pages'
 import type { Draft, Edit, EditAnswer, PageDocument } from '@valise/core/pages'
-import { idSchema } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
-import { Type } from 'typebox'
+import { idSchema, object } from '@valise/core/schemas'
 import { inTransaction } from '../database/index.ts'
 import type { Trx, Writable } from '../database/index.ts'
 import { route } from '../http/index.ts'
@@ -62,7 +61,7 @@ function removeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: Othe
  * Makes the routes of a draft. @param path the path of the thing, such as `/api/pages/{id}`
  */
 export function draftRoutes(path: string, room: DraftRoom): Route[] {
-  const byOther = Type.Object({ id: idSchema, otherId: idSchema }, { additionalProperties: false })
+  const byOther = object({ id: idSchema, otherId: idSchema })
   return [
     route(
       {
@@ -71,7 +70,7 @@ export function draftRoutes(path: string, room: DraftRoom): Route[] {
         summary:
           'Save an edit of the draft; edits of other windows are merged, and the same piece is refused',
         who: 'signed-in',
-        params: Type.Object({ id: idSchema }, { additionalProperties: false }),
+        params: object({ id: idSchema }),
         body: editSchema,
         answer: editAnswerSchema,
       },

@@ -15,7 +15,7 @@ import {
   tagsInUseSchema,
 } from '@valise/core/evidence'
 import type { queryNames } from '@valise/core/evidence'
-import { idSchema } from '@valise/core/people'
+import { idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import type { TSchema } from 'typebox'
 import { countAnswer, route } from '../http/index.ts'
@@ -28,8 +28,6 @@ import { listTags } from './tagStore.ts'
 
 const PAGE = 60
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 const pageQuery = {
   cursor: Type.Optional(Type.String({ maxLength: 600 })),
   limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),

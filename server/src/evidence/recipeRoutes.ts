@@ -1,7 +1,7 @@
 // Putting pictures right over HTTP: the recipe of a version, and the picture as it was taken.
-import { idSchema } from '@valise/core/people'
 import { savedRecipeSchema, recipeSchema } from '@valise/core/pictures'
 import { AppError } from '@valise/core/problems'
+import { idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { routesWith } from '../http/index.ts'
 import { saveRecipe, readRecipe } from './recipeService.ts'
@@ -10,10 +10,7 @@ import type { EvidenceServices } from './services.ts'
 
 const { fileRoute, route } = routesWith<EvidenceServices>()
 
-const byVersion = Type.Object(
-  { id: idSchema, n: Type.Integer({ minimum: 1, maximum: 1_000_000 }) },
-  { additionalProperties: false },
-)
+const byVersion = object({ id: idSchema, n: Type.Integer({ minimum: 1, maximum: 1_000_000 }) })
 
 export const recipeRoutes = [
   fileRoute(

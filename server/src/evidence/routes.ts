@@ -11,8 +11,8 @@ import {
   uploadSchema,
   uploadsSchema,
 } from '@valise/core/evidence'
-import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
+import { byId, idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { routesWith } from '../http/index.ts'
 import { recipeRoutes } from './recipeRoutes.ts'
@@ -26,9 +26,6 @@ import type { EvidenceServices } from './services.ts'
 
 const { fileRoute, route } = routesWith<EvidenceServices>()
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 const number = Type.Integer({ minimum: 1, maximum: 1_000_000 })
 const byVersion = object({ id: idSchema, n: number })
 

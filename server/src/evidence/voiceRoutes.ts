@@ -1,12 +1,9 @@
 // Voices over things, over HTTP.
 import { evidenceSchema, momentsSchema } from '@valise/core/evidence'
-import { idSchema } from '@valise/core/people'
-import { Type } from 'typebox'
+import { idSchema, object } from '@valise/core/schemas'
 import { route } from '../http/index.ts'
 import { changeMoments, takeVoiceOff } from './voiceService.ts'
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
 const byVoice = object({ id: idSchema, voiceId: idSchema })
 
 export const voiceRoutes = [

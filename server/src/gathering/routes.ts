@@ -16,7 +16,7 @@ import {
   sourcesSchema,
 } from '@valise/core/evidence'
 import { richTextSchema } from '@valise/core/pages'
-import { idSchema } from '@valise/core/people'
+import { byId, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { routesWith } from '../http/index.ts'
 import { saveFromDrive, letGo, checkDocument, readFolder } from './driveService.ts'
@@ -28,9 +28,6 @@ import type { GatheringServices } from './services.ts'
 
 const { fileRoute, route } = routesWith<GatheringServices>()
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 const byOutsideId = object({ id: outsideIdSchema })
 const note = object({ text: richTextSchema, revision: Type.Integer() })
 

@@ -1,6 +1,6 @@
 // News: read one's own, and say that it was seen.
 import { newsPageSchema } from '@valise/core/news'
-import { idSchema } from '@valise/core/people'
+import { idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { inTransaction } from '../database/index.ts'
 import { route } from '../http/index.ts'
@@ -13,10 +13,7 @@ export const newsRoutes = [
       path: '/api/news',
       summary: 'What happened to me, newest first',
       who: 'signed-in',
-      query: Type.Object(
-        { cursor: Type.Optional(Type.String({ maxLength: 400 })) },
-        { additionalProperties: false },
-      ),
+      query: object({ cursor: Type.Optional(Type.String({ maxLength: 400 })) }),
       answer: newsPageSchema,
     },
     ({ reader, actor, query }) => listNews(reader, actor.personId, query.cursor),
@@ -27,7 +24,7 @@ export const newsRoutes = [
       path: '/api/news/seen',
       summary: 'I have seen the news up to this one',
       who: 'signed-in',
-      body: Type.Object({ upTo: idSchema }, { additionalProperties: false }),
+      body: object({ upTo: idSchema }),
     },
     ({ writable, actor, body }) =>
       inTransaction(writable, (trx) => markNewsSeen(trx, actor.personId, body.upTo)),

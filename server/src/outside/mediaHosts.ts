@@ -1,17 +1,15 @@
 // Sites whose films and tools may stand in a frame: each with the pages that show one thing, and the frame of it.
+import { object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 
-export const mediaHostSchema = Type.Object(
-  {
-    name: Type.String({ minLength: 1 }),
-    kind: Type.Enum(['player', 'embed']),
-    page: Type.String({ description: 'The address of a page, with {id} where the thing is named' }),
-    frame: Type.String({ description: 'The address of what stands in the frame, with {id}' }),
-    oembed: Type.Optional(Type.String({ description: 'Where the site answers by oEmbed 1.0' })),
-  },
-  { additionalProperties: false },
-)
+export const mediaHostSchema = object({
+  name: Type.String({ minLength: 1 }),
+  kind: Type.Enum(['player', 'embed']),
+  page: Type.String({ description: 'The address of a page, with {id} where the thing is named' }),
+  frame: Type.String({ description: 'The address of what stands in the frame, with {id}' }),
+  oembed: Type.Optional(Type.String({ description: 'Where the site answers by oEmbed 1.0' })),
+})
 export type MediaHost = Static<typeof mediaHostSchema>
 
 export interface KnownMedia {

@@ -1,8 +1,8 @@
 // Pages over HTTP: the author's list, one page, edits of its draft, publishing, and what was published.
 import { readPageSchema } from '@valise/core/access'
 import { newPageSchema, pageListSchema, pageSchema } from '@valise/core/pages'
-import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
+import { byId, idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { findViewer } from '../access/index.ts'
 import { draftRoutes } from '../drafts/index.ts'
@@ -17,9 +17,6 @@ const { fileRoute, route } = routesWith<AccessServices>()
 
 const PAGE = 60
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 const byHandOut = object({
   id: idSchema,
   n: Type.Integer({ minimum: 1, maximum: 1_000_000 }),

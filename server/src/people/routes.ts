@@ -1,6 +1,5 @@
 // People and memberships, for administrators.
 import {
-  idSchema,
   membershipInputSchema,
   membershipSchema,
   peopleQuerySchema,
@@ -11,6 +10,7 @@ import {
   signInLinkSchema,
   yearGroupSchema,
 } from '@valise/core/people'
+import { byId, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { routesWith } from '../http/index.ts'
 import * as service from './service.ts'
@@ -20,8 +20,6 @@ import { listPeople } from './store.ts'
 import type { PeopleServices } from './services.ts'
 
 const { route } = routesWith<PeopleServices>()
-
-const byId = Type.Object({ id: idSchema }, { additionalProperties: false })
 
 export const peopleRoutes = [
   route(
@@ -94,7 +92,7 @@ export const peopleRoutes = [
       summary: 'End a person, or bring them back',
       who: 'administrator',
       params: byId,
-      body: Type.Object({ ended: Type.Boolean() }, { additionalProperties: false }),
+      body: object({ ended: Type.Boolean() }),
       answer: personDetailSchema,
       needsRevision: true,
     },

@@ -3,12 +3,12 @@ import {
   changePasswordSchema,
   choosePasswordSchema,
   forgottenPasswordSchema,
-  idSchema,
   mySessionSchema,
   openSessionSchema,
   preferencesSchema,
   signInSchema,
 } from '@valise/core/people'
+import { idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { routesWith } from '../http/index.ts'
 import * as service from './sessionService.ts'
@@ -49,10 +49,7 @@ export const sessionRoutes = [
       path: '/api/session/device-key',
       summary: 'The key under which this device keeps what could not be sent yet; for its memory only',
       who: 'signed-in',
-      answer: Type.Object(
-        { key: Type.String({ description: '32 bytes, base64url' }) },
-        { additionalProperties: false },
-      ),
+      answer: object({ key: Type.String({ description: '32 bytes, base64url' }) }),
     },
     async ({ services, actor }) => ({ key: services.keys.digest('device key', actor.personId) }),
   ),
@@ -76,7 +73,7 @@ export const sessionRoutes = [
       path: '/api/sessions/{id}',
       summary: 'Sign out in one place',
       who: 'signed-in',
-      params: Type.Object({ id: idSchema }, { additionalProperties: false }),
+      params: object({ id: idSchema }),
     },
     ({ writable, actor, params }) => service.endOtherSessions(writable, actor, params.id),
   ),

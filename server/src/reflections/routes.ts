@@ -1,5 +1,4 @@
 // Logbooks and entries over HTTP.
-import { idSchema } from '@valise/core/people'
 import {
   entryChangeSchema,
   entryListSchema,
@@ -9,6 +8,7 @@ import {
   newEntrySchema,
   newLogbookSchema,
 } from '@valise/core/reflections'
+import { byId, idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { draftRoutes } from '../drafts/index.ts'
 import { countAnswer, route } from '../http/index.ts'
@@ -17,10 +17,6 @@ import * as service from './service.ts'
 import { listEntries, listLogbooks } from './store.ts'
 
 const PAGE = 40
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 
 export const reflectionRoutes = [
   route(

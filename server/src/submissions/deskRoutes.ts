@@ -1,7 +1,6 @@
 // Sealed copies over HTTP: the queue, one copy and its parts, answers, and feedback.
 import { mayStandInline } from '@valise/core/evidence'
 import { feedbackListSchema, feedbackSchema, newFeedbackSchema } from '@valise/core/feedback'
-import { idSchema } from '@valise/core/people'
 import {
   copyCheckSchema,
   outcomeSchema,
@@ -12,6 +11,7 @@ import {
   submissionSchema,
   undoneOutcomeSchema,
 } from '@valise/core/submissions'
+import { byId, idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import type { PageWish } from '../database/index.ts'
 import { countAnswer, routesWith } from '../http/index.ts'
@@ -25,9 +25,6 @@ const { fileRoute, route } = routesWith<SubmissionServices>()
 
 const PAGE = 60
 
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 const queueQuery = object({
   shelf: Type.Optional(Type.Enum(['to-read', 'read'])),
   cursor: Type.Optional(Type.String({ maxLength: 400 })),

@@ -1,5 +1,4 @@
 // Handing in over HTTP: the choice of parts, the act, one's own hand-ins, the receipt, and today's plan.
-import { idSchema } from '@valise/core/people'
 import {
   choiceChangeSchema,
   handingInSchema,
@@ -8,6 +7,7 @@ import {
   submissionRowSchema,
   todaySchema,
 } from '@valise/core/submissions'
+import { byId, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { countAnswer, routesWith } from '../http/index.ts'
 import * as service from './handInService.ts'
@@ -19,10 +19,6 @@ import type { SubmissionServices } from './services.ts'
 const { route } = routesWith<SubmissionServices>()
 
 const PAGE = 60
-
-const object = <T extends Parameters<typeof Type.Object>[0]>(properties: T) =>
-  Type.Object(properties, { additionalProperties: false })
-const byId = object({ id: idSchema })
 
 export const handInRoutes = [
   route(

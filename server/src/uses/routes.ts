@@ -1,8 +1,7 @@
 // Uses over HTTP.
-import { idSchema } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { usesSchema } from '@valise/core/things'
-import { Type } from 'typebox'
+import { idSchema, object } from '@valise/core/schemas'
 import { route } from '../http/index.ts'
 import { findOwnThing } from '../things/index.ts'
 import { listUses } from './store.ts'
@@ -14,7 +13,7 @@ export const usesRoutes = [
       path: '/api/things/{id}/uses',
       summary: 'Where a thing of mine is shown, and the submissions that contain it',
       who: 'signed-in',
-      params: Type.Object({ id: idSchema }, { additionalProperties: false }),
+      params: object({ id: idSchema }),
       answer: usesSchema,
     },
     async ({ reader, actor, params }) => {

@@ -1,18 +1,16 @@
 import { AppError } from '@valise/core/problems'
+import { object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import type { TSchema } from 'typebox'
 import { assertAnswer, parseInput } from './parseInput.ts'
 
-const boat = Type.Object(
-  {
-    name: Type.String({ minLength: 2, maxLength: 8 }),
-    length: Type.Number({ minimum: 1, maximum: 40 }),
-    kind: Type.Enum(['oars', 'sail']),
-    built: Type.Optional(Type.String({ format: 'date' })),
-    tags: Type.Optional(Type.Array(Type.String({ minLength: 1 }))),
-  },
-  { additionalProperties: false },
-)
+const boat = object({
+  name: Type.String({ minLength: 2, maxLength: 8 }),
+  length: Type.Number({ minimum: 1, maximum: 40 }),
+  kind: Type.Enum(['oars', 'sail']),
+  built: Type.Optional(Type.String({ format: 'date' })),
+  tags: Type.Optional(Type.Array(Type.String({ minLength: 1 }))),
+})
 
 function fieldsOf(value: unknown, schema: TSchema = boat) {
   try {
@@ -78,8 +76,8 @@ describe('what comes in', () => {
 
   it('is refused at the branch that its tag names, and at the tag where no branch has it', () => {
     const shape = Type.Union([
-      Type.Object({ kind: Type.Literal('box'), wide: Type.Number() }, { additionalProperties: false }),
-      Type.Object({ kind: Type.Literal('ring'), across: Type.Number() }, { additionalProperties: false }),
+      object({ kind: Type.Literal('box'), wide: Type.Number() }),
+      object({ kind: Type.Literal('ring'), across: Type.Number() }),
     ])
     const drawing = Type.Object({ shapes: Type.Array(shape) })
     const refusedOf = (...shapes: object[]) => fieldsOf({ shapes }, drawing)
@@ -130,7 +128,7 @@ describe('what comes in', () => {
   )
 
   it('reads numbers from an address, where all is text', () => {
-    const query = Type.Object({ limit: Type.Integer() }, { additionalProperties: false })
+    const query = object({ limit: Type.Integer() })
     expect(parseInput(query, { limit: '20' }, true)).toEqual({ limit: 20 })
     expect(() => parseInput(query, { limit: 'many' }, true)).toThrow(AppError)
   })

@@ -1,6 +1,6 @@
 // The fields that requirements, and what was found of them, have in common, as schemas.
 import { Type } from 'typebox'
-import { idSchema } from '../../people/index.ts'
+import { idSchema, object } from '../../schemas/index.ts'
 import { weights } from '../valueLists.ts'
 
 /** Made by whoever writes the assignment; it stays when words are changed. */
@@ -13,4 +13,4 @@ export const requirementFields = { id: innerIdSchema, weight: Type.Enum([...weig
 export const resultFields = { isThere: Type.Boolean({ description: 'Whether what goes in meets it' }) }
 
 export const countSchema = Type.Integer({ minimum: 0 })
-export const itemSchema = Type.Object({ id: idSchema, title: Type.String() }, { additionalProperties: false })
+export const itemSchema = object({ id: idSchema, title: Type.String() })

@@ -1,6 +1,7 @@
 // The list of the kinds of requirements, with the schemas of each and of what is found of it, in the order of the form.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { object } from '../../schemas/index.ts'
 import { pageRequirement } from './page/schema.ts'
 import { rightsRequirement } from './rights/schema.ts'
 import { statementRequirement } from './statement/schema.ts'
@@ -30,9 +31,5 @@ export const requirementSchema = Type.Unsafe<Requirement>(
   Type.Union(all.map(({ requirement }) => requirement)),
 )
 export const checkedRequirementSchema = Type.Unsafe<CheckedRequirement>(
-  Type.Union(
-    all.map(({ requirement, result }) =>
-      Type.Object({ requirement, result }, { additionalProperties: false }),
-    ),
-  ),
+  Type.Union(all.map(({ requirement, result }) => object({ requirement, result }))),
 )

@@ -1,9 +1,6 @@
 // An assessor opened a sealed copy.
 import { Type } from 'typebox'
-import { idSchema } from '../../people/index.ts'
+import { idSchema, object } from '../../schemas/index.ts'
 import { titleSchema } from './titleSchema.ts'
 
-export const copyOpened = Type.Object(
-  { submissionId: idSchema, title: titleSchema, by: Type.String() },
-  { additionalProperties: false },
-)
+export const copyOpened = object({ submissionId: idSchema, title: titleSchema, by: Type.String() })

@@ -1,8 +1,6 @@
 // Somebody is no longer in a class.
 import { Type } from 'typebox'
+import { object } from '../../schemas/index.ts'
 import { classRoles } from '../../people/index.ts'
 
-export const leftClass = Type.Object(
-  { className: Type.String(), role: Type.Enum([...classRoles]) },
-  { additionalProperties: false },
-)
+export const leftClass = object({ className: Type.String(), role: Type.Enum([...classRoles]) })

@@ -1,4 +1,4 @@
 // Somebody’s password is another one now.
-import { Type } from 'typebox'
+import { object } from '../../schemas/index.ts'
 
-export const passwordChanged = Type.Object({}, { additionalProperties: false })
+export const passwordChanged = object({})

@@ -1,9 +1,6 @@
 // An assessor accepted what was handed in.
 import { Type } from 'typebox'
-import { idSchema } from '../../people/index.ts'
+import { idSchema, object } from '../../schemas/index.ts'
 import { titleSchema } from './titleSchema.ts'
 
-export const workAccepted = Type.Object(
-  { submissionId: idSchema, title: titleSchema, by: Type.String() },
-  { additionalProperties: false },
-)
+export const workAccepted = object({ submissionId: idSchema, title: titleSchema, by: Type.String() })

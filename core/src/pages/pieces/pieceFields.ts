@@ -1,7 +1,7 @@
 // The fields that pieces have in common, as schemas.
 import { Type } from 'typebox'
+import { idSchema } from '../../schemas/index.ts'
 import { LONGEST_CAPTION } from '../../evidence/index.ts'
-import { idSchema } from '../../people/index.ts'
 import { COLUMNS, NARROWEST } from '../valueLists.ts'
 
 /** Made by the device that adds the part, so that it can go on without an answer. */

@@ -1,11 +1,11 @@
 // Everybody in a class.
 import { Type } from 'typebox'
-import { idSchema } from '../../../people/index.ts'
+import { idSchema, object } from '../../../schemas/index.ts'
 import type { AudienceDefinition } from '../AudienceDefinition.ts'
 import { membershipWindows } from '../membershipWindows.ts'
 
 export const classAudience = {
-  schema: Type.Object({ kind: Type.Literal('class'), classId: idSchema }, { additionalProperties: false }),
+  schema: object({ kind: Type.Literal('class'), classId: idSchema }),
   isUsualForYoungest: true,
   hasAddress: false,
   windows: (pass, viewer, world) => membershipWindows(pass, viewer, world, () => true),

@@ -1,11 +1,11 @@
 // One person.
 import { Type } from 'typebox'
-import { idSchema } from '../../../people/index.ts'
+import { idSchema, object } from '../../../schemas/index.ts'
 import { always } from '../AudienceDefinition.ts'
 import type { AudienceDefinition } from '../AudienceDefinition.ts'
 
 export const personAudience = {
-  schema: Type.Object({ kind: Type.Literal('person'), personId: idSchema }, { additionalProperties: false }),
+  schema: object({ kind: Type.Literal('person'), personId: idSchema }),
   isUsualForYoungest: false,
   hasAddress: false,
   windows: ({ audience }, viewer) =>

@@ -1,0 +1,2 @@
+// What the schemas of all rooms are made of.
+export { byId, idSchema, nullable, object } from './schemas.ts'
