@@ -22,6 +22,8 @@ export {
 } from './parts.ts'
 export type { CaptionedPiece, EvidenceReference } from './parts.ts'
 export { creditsOf, handOutsOf, lacksAlternative, listUntranscribed, newEvidencePiece } from './pieces.ts'
+export { listPublishedHandOuts, thingsShown, withhold } from './publishedHandOuts.ts'
+export type { PublishedHandOut } from './publishedHandOuts.ts'
 
 export { newEntryPiece } from './pieces/entry/entryPiece.ts'
 export { newLinePiece } from './pieces/line/linePiece.ts'

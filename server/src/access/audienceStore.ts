@@ -4,6 +4,7 @@ import type { Audiences, SeenBy } from '@valise/core/access'
 import { isAssessorRole, resolveShownName } from '@valise/core/people'
 import type { ClassRole, PersonActor, ShownNameRule } from '@valise/core/people'
 import type { Knex } from 'knex'
+import { countRows, isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { peopleNow } from '../people/index.ts'
 import { ownThings } from '../things/index.ts'
@@ -21,7 +22,10 @@ export async function listAudiences(
   const classIds = actor.memberships.map(({ classId }) => classId)
   const rows: MemberRow[] = await peopleNow(reader)
     .join(
-      presentMembers(reader).whereIn('classId', classIds).select('personId', 'classId', 'role').as('member'),
+      presentMembers(reader)
+        .modify(isOneOf, 'classId', classIds)
+        .select('personId', 'classId', 'role')
+        .as('member'),
       'member.personId',
       'people.id',
     )
@@ -53,7 +57,7 @@ export async function listAudiences(
 async function listClassNames(reader: Reader, ids: readonly string[]): Promise<[string, string][]> {
   const rows: { id: string; name: string }[] = await reader
     .sql('classes')
-    .whereIn('id', [...ids])
+    .modify(isOneOf, 'id', ids)
     .orderBy(['sortName', 'id'])
     .select('id', 'name')
   return rows.map(({ id, name }) => [id, name])
@@ -79,36 +83,40 @@ export async function countSeers(reader: Reader, actor: PersonActor, thingId: st
     const some = passes.filter(({ audience }) => audience === kind)
     return some.length === 0 ? [] : (audienceStoreOf(kind).members(reader, some) ?? [])
   })
-  const people = await sql('people')
-    .whereNull('endedAt')
-    .whereNot('id', actor.personId)
-    .where((any) => {
-      // Open to nobody by name.
-      if (members.length === 0) any.whereRaw('1 = 0')
-      for (const some of members) any.orWhereIn('id', some)
-    })
-    .count({ count: '*' })
-    .first()
   return {
-    people: Number(people?.count ?? 0),
+    people: members.length === 0 ? 0 : await countPeopleIn(reader, actor, members),
     links: passes.filter(({ audience }) => audienceDefinitionOf(audience).hasAddress).length,
   }
+}
+
+/** Counts the other people whom any of these queries selects. */
+function countPeopleIn(
+  { sql }: Reader,
+  { personId }: PersonActor,
+  members: readonly Knex.QueryBuilder[],
+): Promise<number> {
+  const others = sql('people')
+    .whereNull('endedAt')
+    .whereNot('id', personId)
+    .where((any) => members.forEach((some) => void any.orWhereIn('id', some)))
+  return countRows(others)
 }
 
 /** Selects one's own items that somebody else can see now, on published pages that open passes reach. */
 export function sharedEvidence(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
   const { sql } = reader
-  const opened = openPassesAtAll(reader).where('passes.ownerId', actor.personId).select('thingId')
-  const inSharedWithMe = sql('reach')
-    .join('collections', 'collections.id', 'reach.containerId')
+  const open = openPassesAtAll(reader).where('passes.ownerId', actor.personId)
+  const opened = open.clone().select('passes.thingId')
+  const inCollections = open
+    .join('collections', 'collections.id', 'passes.thingId')
     .where('collections.isBinned', 0)
-    .whereIn('reach.containerId', opened.clone())
+    .join('reach', 'reach.containerId', 'collections.id')
     .select('reach.thingId')
   return sql('publishedEvidence')
     .join('pages', 'pages.id', 'publishedEvidence.pageId')
     .where({ 'pages.ownerId': actor.personId, 'pages.isBinned': 0 })
     .whereNotNull('pages.published')
-    .where((any) => any.whereIn('pages.id', opened.clone()).orWhereIn('pages.id', inSharedWithMe))
+    .where((any) => any.whereIn('pages.id', opened).orWhereIn('pages.id', inCollections))
     .select('publishedEvidence.evidenceId')
 }
 

@@ -6,9 +6,9 @@ import type { SharedKind } from '@valise/core/things'
 import { windowState } from '@valise/core/time'
 import type { Instant, TimeWindow } from '@valise/core/time'
 import type { Knex } from 'knex'
-import { countRows } from '../database/index.ts'
+import { countRows, isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-import { peopleNow } from '../people/index.ts'
+import { joinNames } from '../people/index.ts'
 import type { NamedPassRow } from './audiences/AudienceStore.ts'
 import { audienceStoreOf } from './audiences/audienceStores.ts'
 import { rightsOf, windowOf } from './passRow.ts'
@@ -109,7 +109,7 @@ export async function listLinks(reader: Reader, ids: readonly string[]): Promise
   return reader
     .sql('passes')
     .join('things', 'things.id', 'passes.thingId')
-    .whereIn('passes.id', [...ids])
+    .modify(isOneOf, 'passes.id', ids)
     .whereIn('audience', addressed)
     .select('passes.id', 'thingId', 'things.kind', 'audience', 'generation', 'linkName')
     .select('fromAt', 'untilAt', 'endedAt')
@@ -133,7 +133,7 @@ async function listCollectionsAbove({ sql }: Reader, thingId: string): Promise<R
   for (let level = [thingId]; level.length > 0;) {
     const rows: { collectionId: string }[] = await sql('collectionItems')
       .where({ isHidden: 0 })
-      .whereIn('thingId', level)
+      .modify(isOneOf, 'thingId', level)
       .distinct('collectionId')
     level = rows.map(({ collectionId }) => collectionId).filter((id) => !found.has(id))
     for (const id of level) found.add(id)
@@ -154,21 +154,13 @@ export function toTarget(
 }
 
 function passRows(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
-  const names = peopleNow(reader).select(
-    'people.id',
-    'people.fullName',
-    'people.firstName',
-    'people.chosenName',
-    'yearGroup.shownNameRule',
-  )
   return reader
     .sql('passes')
     .join('things', 'things.id', 'passes.thingId')
-    .leftJoin(names.as('person'), 'person.id', 'passes.personId')
+    .modify(joinNames, reader, 'passes.personId')
     .leftJoin('classes', 'classes.id', 'passes.classId')
     .where('passes.ownerId', actor.personId)
     .select('passes.*', 'things.kind', 'classes.name as className')
-    .select('person.fullName', 'person.firstName', 'person.chosenName', 'person.shownNameRule')
 }
 
 interface PassRecord extends Omit<LinkRow, 'audience'>, NamedPassRow {

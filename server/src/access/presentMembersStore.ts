@@ -8,5 +8,10 @@ export function presentMembers(reader: Reader): Knex.QueryBuilder {
   const { sql, now } = reader
   return sql('memberships')
     .modify(isPresent, 'memberships', now)
-    .whereNotIn('memberships.classId', sql('classes').where('endedAt', '<=', now).select('id'))
+    .whereNotExists(
+      sql('classes as ended')
+        .where('ended.id', sql.ref('memberships.classId'))
+        .where('ended.endedAt', '<=', now)
+        .select(sql.raw('1')),
+    )
 }

@@ -1,6 +1,7 @@
 // The sharing rules of the school in the database, by the year group that somebody is in now.
 import { usualAudiences } from '@valise/core/access'
 import type { AudienceKind } from '@valise/core/access'
+import { isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { isPresent } from '../people/index.ts'
 
@@ -12,7 +13,7 @@ export async function listAllowed(
   const rows: { personId: string; audience: AudienceKind | null }[] = await reader
     .sql('yearGroupStays as stay')
     .leftJoin('sharingAllowances as allowance', 'allowance.yearGroupId', 'stay.yearGroupId')
-    .whereIn('stay.personId', [...personIds])
+    .modify(isOneOf, 'stay.personId', personIds)
     .modify(isPresent, 'stay', reader.now)
     .select('stay.personId', 'allowance.audience')
   const allowed = new Map<string, Set<AudienceKind>>()

@@ -5,7 +5,7 @@ import type { PersonActor } from '@valise/core/people'
 import { sharedKinds, thingDefinitionOf } from '@valise/core/things'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
-import { newestFirst, toCursor } from '../database/index.ts'
+import { isOneOf, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { listShownNames } from '../people/index.ts'
 import { listReadable, narrowToShown } from './shared/sharedThingStore.ts'
@@ -58,12 +58,12 @@ async function describe(
   const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
   const world = await loadWorldAbout(reader, ids, actor.personId)
   const answerFor = prepareAccess(viewer, 'look', reader.now, world)
-  const faces = await listReadable(reader, reader.sql('things').whereIn('id', ids).select('id'))
+  const faces = await listReadable(reader, reader.sql('things').modify(isOneOf, 'id', ids).select('id'))
   const pages = await countReadable(reader, ids)
   const names = await listShownNames(reader, [...new Set(rows.map(({ ownerId }) => ownerId))])
   const passes: { id: string; audience: ThingSharedWithMe['audience']; className: string | null }[] =
     await openPasses(reader, viewer)
-      .whereIn('passes.thingId', ids)
+      .modify(isOneOf, 'passes.thingId', ids)
       .leftJoin('classes', 'classes.id', 'passes.classId')
       .select('passes.id', 'passes.audience', 'classes.name as className')
   return rows.flatMap(({ id, ownerId, openedAt }) => {
@@ -100,7 +100,7 @@ async function countReadable(reader: Reader, ids: readonly string[]): Promise<Re
   const rows: { containerId: string; pages: number | string }[] = await reader
     .sql('reach')
     .join('things', 'things.id', 'reach.thingId')
-    .whereIn('reach.containerId', [...ids])
+    .modify(isOneOf, 'reach.containerId', ids)
     .whereIn('things.kind', readKinds)
     .modify(narrowToShown)
     .groupBy('reach.containerId')

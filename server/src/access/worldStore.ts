@@ -12,6 +12,7 @@ import type { SharedKind } from '@valise/core/things'
 import { meetWindows } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
+import { isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { rightsOf } from './passRow.ts'
 import { listAllowed } from './rulesStore.ts'
@@ -51,16 +52,14 @@ export async function loadWorldAbout(
 ): Promise<AccessWorld> {
   const { sql } = reader
   const edges: Edge[] = (
-    await sql('reach')
-      .whereIn('thingId', [...thingIds])
-      .select('containerId', 'thingId', 'itemId')
+    await sql('reach').modify(isOneOf, 'thingId', thingIds).select('containerId', 'thingId', 'itemId')
   ).map((row: Omit<Edge, 'isHidden'>) => ({ ...row, isHidden: false }))
   const ids = [...new Set([...thingIds, ...edges.map(({ containerId }) => containerId)])]
-  const things = await listThings(reader, (query) => void query.whereIn('id', ids))
+  const things = await listThings(reader, (query) => void query.modify(isOneOf, 'id', ids))
   return {
     things,
     edges,
-    passes: await listPasses(reader, (query) => void query.whereIn('thingId', ids)),
+    passes: await listPasses(reader, (query) => void query.modify(isOneOf, 'thingId', ids)),
     memberships: await listMembershipWindows(reader, personId),
     allowed: await listAllowed(reader, [...new Set(things.map(({ ownerId }) => ownerId))]),
   }

@@ -5,7 +5,7 @@ import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { presentMembers } from '../access/index.ts'
-import { countRows, newestFirst, toCursor } from '../database/index.ts'
+import { countRows, isOneOf, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
 
 export type AssignmentSide = 'all' | 'assessor' | 'student'
@@ -70,6 +70,7 @@ export async function listRunning(reader: Reader, actor: PersonActor): Promise<A
     )
     .select('memberships.classId')
   const rows: AssignmentRecord[] = await assignmentRows(reader)
+    .modify(assignmentScope(reader, actor, 'student'))
     .whereExists(wasThere)
     .whereNull('assignments.endedAt')
     .orderBy([{ column: 'assignments.setAt', order: 'desc' }, { column: 'assignments.id' }])
@@ -96,7 +97,7 @@ export async function findAssignment(
 /** Lists assignments by id, for readers of their submissions. */
 export async function listAssignmentsById(reader: Reader, ids: readonly string[]): Promise<Assignment[]> {
   const rows: AssignmentRecord[] = await assignmentRows(reader)
-    .whereIn('assignments.id', [...ids])
+    .modify(isOneOf, 'assignments.id', ids)
     .orderBy('assignments.id')
   return rows.map(toAssignment)
 }

@@ -3,13 +3,14 @@ import { foldText, resolveShownName, toPlainLine } from '@valise/core/people'
 import type { ClassRole, Names, ShownNameRule } from '@valise/core/people'
 import type { Class, ClassInput, RosterMember } from '@valise/core/classes'
 import type { Knex } from 'knex'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { isPresent, peopleNow } from '../people/index.ts'
 
 /** Lists classes by name: those with these ids, or all. */
 export async function listClasses(reader: Reader, ids: readonly string[] | 'all'): Promise<Class[]> {
   const rows: ClassRecord[] = await classRows(reader)
-    .modify((q) => ids !== 'all' && q.whereIn('classes.id', ids))
+    .modify((q) => ids !== 'all' && q.modify(isOneOf, 'classes.id', ids))
     .orderBy(['classes.sortName', 'classes.id'])
   return rows.map(toClass)
 }

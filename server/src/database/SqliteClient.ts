@@ -36,7 +36,12 @@ export class SqliteClient extends BaseClient {
 function preparedOn(connection: Connection, sql: string): BetterSqlite3.Statement {
   const prepared = (connection.prepared ??= new Map())
   const found = prepared.get(sql)
-  if (found) return found
+  if (found) {
+    // It moves to the end, so that what is used stays and what was asked once goes.
+    prepared.delete(sql)
+    prepared.set(sql, found)
+    return found
+  }
   const statement = connection.prepare(sql)
   // A pragma or DDL may change what a later statement means; keep only what reads and writes rows.
   if (/^\s*(select|insert|update|delete|with)\b/i.test(sql)) {

@@ -1,6 +1,14 @@
 import { AppError } from '@valise/core/problems'
 import { describeEachDatabase, openTestSqlite } from '../testing/index.ts'
-import { createTable, createThingTable, inTransaction, rebuildTable, reshapeTables } from './index.ts'
+import {
+  createTable,
+  createThingTable,
+  inPortions,
+  inTransaction,
+  isOneOf,
+  rebuildTable,
+  reshapeTables,
+} from './index.ts'
 import type { Database, Trx } from './index.ts'
 
 const boats = (database: Database) =>
@@ -95,6 +103,40 @@ describeEachDatabase('the database', (open) => {
     expect(await database.reader().sql('boats')).toHaveLength(1)
   })
 
+  it('finds rows by a list of ids, however many, in one statement', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    await database.writer('boats').insert([boat('a'), boat('b'), boat('c')])
+    const asked = new Set<string>()
+    database.reader().sql.on('query', ({ sql }: { sql: string }) => asked.add(sql))
+    const find = (ids: readonly string[]) =>
+      database.reader().sql('boats').modify(isOneOf, 'id', ids).orderBy('id').pluck('id')
+    expect(await find(['c', 'a'])).toEqual(['a', 'c'])
+    expect(await find(['b', `it's "\\`])).toEqual(['b'])
+    expect(await find([])).toEqual([])
+    expect(await find(Array.from({ length: 40_000 }, (_, n) => (n === 7 ? 'b' : `${n}`)))).toEqual(['b'])
+    expect(asked.size).toBe(1)
+  })
+
+  it('reads through a table in portions, each row once', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    await database.writer('boats').insert(['a', 'b', 'c', 'd', 'e'].map((id) => boat(id)))
+    const portions: (readonly object[])[] = []
+    for await (const rows of inPortions(database, 'boats', { id: '' }, 2)) portions.push(rows)
+    expect(portions).toEqual([[{ id: 'a' }, { id: 'b' }], [{ id: 'c' }, { id: 'd' }], [{ id: 'e' }]])
+    const found: (readonly object[])[] = []
+    const big = inPortions(
+      database,
+      'boats',
+      { name: '', id: '' },
+      2,
+      (query) => void query.whereNot('id', 'b'),
+    )
+    for await (const rows of big) found.push(rows)
+    expect(found.flat()).toEqual(['a', 'c', 'd', 'e'].map((id) => ({ id, name: id })))
+  })
+
   it('makes ids that sort by time', async () => {
     const database = await open({ migrated: false })
     const first = await inTransaction(database, async (trx) => trx.newId())
@@ -112,6 +154,29 @@ describe('SQLite alone', () => {
     const insert = (name: unknown) => database.writer('boats').insert({ ...boat('a'), name })
     await expect(insert(new Date())).rejects.toThrow('bind an instant as text')
     await expect(insert(Number.NaN)).rejects.toThrow('cannot bind NaN')
+  })
+
+  it('keeps the statements that are used, and drops those that were asked once', async () => {
+    const database = await openTestSqlite({ migrated: false })
+    await boats(database)
+    const connection = await database.writer.client.acquireConnection()
+    let prepared: string[] = []
+    const prepare = connection.prepare.bind(connection)
+    connection.prepare = (sql: string) => {
+      prepared.push(sql)
+      return prepare(sql)
+    }
+    await database.writer.client.releaseConnection(connection)
+    const ask = (n: number) => database.writer('boats').select(database.writer.raw(`${n} as n`))
+    for (let n = 1; n < 1000; n += 1) {
+      await ask(0)
+      await ask(n)
+    }
+    expect(prepared.filter((sql) => sql.startsWith('select 0 as n'))).toHaveLength(1)
+    prepared = []
+    await ask(1)
+    await ask(999)
+    expect(prepared).toHaveLength(1)
   })
 
   it('cannot be written through a reader', async () => {

@@ -1,5 +1,6 @@
 // The few differences between SQLite and PostgreSQL, in one place.
 
+import type { Knex } from 'knex'
 import { errorCodeOf } from '../system/index.ts'
 
 export type ColumnType = 'text' | 'integer' | 'real' | 'blob'
@@ -16,6 +17,8 @@ export interface Dialect {
   brokenConstraint(error: unknown): 'unique' | 'foreign' | 'other' | null
   /** Whether the disk or the quota is full. */
   isFull(error: unknown): boolean
+  /** Locks the rows that a query finds, and leaves out those that others have locked. */
+  skipLocked(query: Knex.QueryBuilder): void
 }
 
 export const sqlite: Dialect = {
@@ -30,6 +33,8 @@ export const sqlite: Dialect = {
     return code.startsWith('SQLITE_CONSTRAINT') ? 'other' : null
   },
   isFull: (error) => errorCodeOf(error) === 'SQLITE_FULL',
+  // Whoever writes has the whole file to themselves.
+  skipLocked: () => undefined,
 }
 
 export const postgres: Dialect = {
@@ -45,4 +50,5 @@ export const postgres: Dialect = {
     return code.startsWith('23') ? 'other' : null
   },
   isFull: (error) => errorCodeOf(error) === '53100',
+  skipLocked: (query) => void query.forUpdate().skipLocked(),
 }

@@ -3,6 +3,7 @@ import type { CollagePicture, EvidenceKind, Moment, PreviewState, Rights } from 
 import type { EvidenceReference, ShownVoice } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { LocalDay } from '@valise/core/time'
+import { isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { listPicturesOfCollages } from '../evidence/index.ts'
 
@@ -32,6 +33,17 @@ export interface ShownVersion {
   readonly parts: readonly CollagePicture[]
 }
 
+interface VersionRecord extends Omit<ShownVersion, 'voices' | 'parts' | 'rights' | 'isNewest' | 'look'> {
+  readonly currentVersion: number
+  readonly rights: string
+  readonly recipeRevision: number
+}
+
+interface VoiceRecord extends Omit<ShownVoice, 'moments'> {
+  readonly aboutId: string
+  readonly moments: string
+}
+
 /** Lists the wanted versions of one's own items that are not in the bin. */
 export async function listShownVersions(
   reader: Reader,
@@ -41,7 +53,7 @@ export async function listShownVersions(
   const ids = [...new Set(wanted.map(({ id }) => id))]
   if (ids.length === 0) return []
   const held = [...new Set(wanted.flatMap(({ version }) => (version === 'follow' ? [] : [version])))]
-  const rows = await reader
+  const rows: VersionRecord[] = await reader
     .sql('evidence')
     .join('evidenceVersions', 'evidenceVersions.evidenceId', 'evidence.id')
     .leftJoin('pictureRecipes', (on) =>
@@ -52,12 +64,11 @@ export async function listShownVersions(
     )
     .join('things', 'things.id', 'evidence.id')
     .where({ 'evidence.ownerId': actor.personId, 'evidence.isBinned': 0 })
-    .whereIn('evidence.id', ids)
-    .where((any) =>
-      any
-        .whereRaw('?? = ??', ['evidenceVersions.n', 'evidence.currentVersion'])
-        .orWhereIn('evidenceVersions.n', held),
-    )
+    .modify(isOneOf, 'evidence.id', ids)
+    .where((any) => {
+      any.whereRaw('?? = ??', ['evidenceVersions.n', 'evidence.currentVersion'])
+      if (held.length > 0) any.orWhereIn('evidenceVersions.n', held)
+    })
     .orderBy(['evidence.id', 'evidenceVersions.n'])
     .select(
       'things.title',
@@ -91,7 +102,7 @@ async function listShownVoices(
   reader: Reader,
   ids: readonly string[],
 ): Promise<(ShownVoice & { readonly aboutId: string })[]> {
-  const rows = await reader
+  const rows: VoiceRecord[] = await reader
     .sql('voices')
     .join('evidence', 'evidence.id', 'voices.voiceId')
     .join('evidenceVersions', (on) =>
@@ -99,7 +110,7 @@ async function listShownVoices(
         .on('evidenceVersions.evidenceId', 'evidence.id')
         .andOn('evidenceVersions.n', 'evidence.currentVersion'),
     )
-    .whereIn('voices.aboutId', ids)
+    .modify(isOneOf, 'voices.aboutId', ids)
     .where('evidence.isBinned', 0)
     .orderBy(['voices.createdAt', 'voices.voiceId'])
     .select('voices.aboutId', 'voices.moments', 'evidence.id', 'evidence.transcript')
@@ -118,7 +129,7 @@ export async function listEntryHeads(
   return reader
     .sql('logEntries')
     .where({ ownerId: actor.personId, isBinned: 0 })
-    .whereIn('id', ids)
+    .modify(isOneOf, 'id', ids)
     .select('id', 'day')
     .orderBy('id')
 }

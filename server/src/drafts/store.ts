@@ -3,6 +3,7 @@ import { upgradeDocument } from '@valise/core/pages'
 import type { Operation, OtherVersion, PageDocument, Piece } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { ownThings } from '../things/index.ts'
 
@@ -45,7 +46,7 @@ export async function listOwnDrafts(
   if (ids.length === 0) return []
   const rows: DraftColumns[] = await ownThings(reader, actor)
     .join('drafts', 'drafts.id', 'things.id')
-    .whereIn('drafts.id', [...ids])
+    .modify(isOneOf, 'drafts.id', ids)
     .select('drafts.*', 'things.changedAt')
   return rows.map((row) => ({
     id: row.id,

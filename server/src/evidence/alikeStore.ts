@@ -1,5 +1,6 @@
 // Near-duplicates in the database: pairs of one owner's pictures whose hashes hardly differ.
 import { findAlike, isTelling } from '@valise/core/pictures'
+import { isOneOf } from '../database/index.ts'
 import type { Trx } from '../database/index.ts'
 
 /** Saves the hash of a version and which other pictures of its owner are similar. */
@@ -42,20 +43,20 @@ export async function refreshSimilarity(trx: Trx, evidenceIds: readonly string[]
   const alike = sql('nearDuplicates')
     .join('evidence as other', 'other.id', 'nearDuplicates.otherId')
     .where('other.isBinned', 0)
-    .whereIn('nearDuplicates.evidenceId', ids)
+    .modify(isOneOf, 'nearDuplicates.evidenceId', ids)
     .select('nearDuplicates.evidenceId')
   const rows: { evidenceId: string }[] = await alike
   const alikeIds = [...new Set(rows.map(({ evidenceId }) => evidenceId))]
-  await sql('evidence').whereIn('id', alikeIds).update({ looksAlike: 1 })
+  await sql('evidence').modify(isOneOf, 'id', alikeIds).update({ looksAlike: 1 })
   const single = ids.filter((id) => !alikeIds.includes(id))
-  await sql('evidence').whereIn('id', single).update({ looksAlike: 0 })
+  await sql('evidence').modify(isOneOf, 'id', single).update({ looksAlike: 0 })
 }
 
 /** Lists the items that are similar to any of these; for moves into and out of the bin. */
 export async function listSimilar(trx: Trx, evidenceIds: readonly string[]): Promise<string[]> {
   const rows: { otherId: string }[] = await trx
     .sql('nearDuplicates')
-    .whereIn('evidenceId', [...evidenceIds])
+    .modify(isOneOf, 'evidenceId', evidenceIds)
     .select('otherId')
   return rows.map(({ otherId }) => otherId)
 }

@@ -3,6 +3,7 @@ import { creditLine } from '@valise/core/evidence'
 import type { CollagePicture, Rights } from '@valise/core/evidence'
 import type { ShownPicture } from '@valise/core/pictures'
 import { addMinutes } from '@valise/core/time'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { replaceUses } from '../uses/index.ts'
@@ -27,7 +28,8 @@ export async function replaceCollagePictures(
   await sql('collagePictures').where({ collageId, n }).delete()
   const own: { id: string }[] = await sql('evidence')
     .where({ ownerId })
-    .whereIn(
+    .modify(
+      isOneOf,
       'id',
       pictures.map((picture) => picture.evidenceId),
     )

@@ -1,6 +1,7 @@
 // Where new things land: the class and the assignment that one stands in, as far as they are one's own.
 import type { Landing } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
+import { isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 
 export interface LandingPlace {
@@ -20,7 +21,7 @@ export async function findLanding(reader: Reader, actor: PersonActor, wish: Land
       : await reader
           .sql('assignments')
           .where({ id: wish.assignmentId })
-          .whereIn('classId', classIds)
+          .modify(isOneOf, 'classId', classIds)
           .first('id', 'classId')
   const inView = wish.classId !== undefined && classIds.includes(wish.classId) ? wish.classId : null
   return { classId: assignment?.classId ?? inView, assignmentId: assignment?.id ?? null }

@@ -1,6 +1,7 @@
 // Links in the database: their targets, and how the sites described themselves.
 import type { Link } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 
 export async function findLink(reader: Reader, evidenceId: string): Promise<Link | null> {
@@ -57,7 +58,7 @@ export async function listOwnLinks(
   const rows: { evidenceId: string }[] = await reader
     .sql('links')
     .where({ ownerId: actor.personId })
-    .whereIn('address', [...addresses])
+    .modify(isOneOf, 'address', addresses)
     .select('evidenceId')
   return rows.map(({ evidenceId }) => evidenceId)
 }

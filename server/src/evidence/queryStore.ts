@@ -15,7 +15,7 @@ import { endOfDay, startOfDay } from '@valise/core/time'
 import type { LocalDay, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { sharedEvidence } from '../access/index.ts'
-import { countRows, parseCursor, toCursor } from '../database/index.ts'
+import { countRows, isOneOf, parseCursor, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { getSchool } from '../people/index.ts'
 import { amongRows, findRows } from '../search/index.ts'
@@ -203,7 +203,7 @@ export async function listItems(
   ids: readonly string[],
 ): Promise<EvidenceRow[]> {
   if (ids.length === 0) return []
-  const own = ownEvidence(reader, actor).whereIn('evidence.id', [...ids])
+  const own = ownEvidence(reader, actor).modify(isOneOf, 'evidence.id', ids)
   const rows: EvidenceRecord[] = await withVersion(reader, own, actor).orderBy('evidence.id')
   return rows.map(toEvidenceRow)
 }

@@ -3,9 +3,13 @@ import { EMPTY_RECIPE, upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
-import type { Reader, Trx } from '../database/index.ts'
+import { inPortions, inTransaction } from '../database/index.ts'
+import type { Database, Reader, Trx } from '../database/index.ts'
 import { isGivenOut } from './givenOut.ts'
 import type { StoredVersion, RenderRevisions } from './versionStore.ts'
+
+/** So few that others can write in between. */
+const AT_ONCE = 500
 
 type VersionKey = Pick<StoredVersion, 'evidenceId' | 'n'>
 
@@ -86,21 +90,32 @@ export async function deleteEarlierRenders(
     .delete()
 }
 
-/** Deletes recipes that were replaced long ago and by which nothing is shown any more. */
-export async function deleteOldRecipes(trx: Trx, before: Instant): Promise<void> {
-  const { sql } = trx
-  const isOf = (table: string) => (q: Knex.QueryBuilder) =>
-    q
-      .select(sql.raw('1'))
-      .from(table)
-      .whereRaw('?? = ??', [`${table}.evidenceId`, 'pictureRecipes.evidenceId'])
-      .whereRaw('?? = ??', [`${table}.n`, 'pictureRecipes.n'])
-      .whereRaw('?? = ??', [`${table}.recipeRevision`, 'pictureRecipes.revision'])
-  await sql('pictureRecipes')
-    .where('createdAt', '<', before)
-    .whereNotExists((q) => void isOf('renditions')(q))
-    .whereNotExists((q) => void isOf('evidenceVersions')(q))
-    .delete()
+/** Deletes recipes from before a moment that no version and no rendition needs any more. */
+export async function deleteOldRecipes(database: Database, before: Instant): Promise<void> {
+  const first = { evidenceId: '', n: 0, revision: 0 }
+  const narrow = (recipes: Knex.QueryBuilder) => void recipes.modify(isUnneeded, before)
+  for await (const rows of inPortions<RecipeKey>(database, 'pictureRecipes', first, AT_ONCE, narrow))
+    await inTransaction(database, async ({ sql }) => {
+      for (const row of rows) await sql('pictureRecipes').where(row).modify(isUnneeded, before).delete()
+    })
+}
+
+interface RecipeKey extends Readonly<Record<string, unknown>> {
+  readonly evidenceId: string
+  readonly n: number
+  readonly revision: number
+}
+
+function isUnneeded(recipes: Knex.QueryBuilder, before: Instant): void {
+  recipes.where('pictureRecipes.createdAt', '<', before)
+  for (const table of ['renditions', 'evidenceVersions'])
+    recipes.whereNotExists((q) => {
+      q.from(table)
+        .whereRaw('?? = ??', [`${table}.evidenceId`, 'pictureRecipes.evidenceId'])
+        .whereRaw('?? = ??', [`${table}.n`, 'pictureRecipes.n'])
+        .whereRaw('?? = ??', [`${table}.recipeRevision`, 'pictureRecipes.revision'])
+        .select(q.client.raw('1'))
+    })
 }
 
 function isNotAsTaken(q: Knex.QueryBuilder): void {

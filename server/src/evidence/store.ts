@@ -6,7 +6,7 @@ import type { PersonActor } from '@valise/core/people'
 import { dayOf } from '@valise/core/time'
 import type { Instant, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
-import { countRows } from '../database/index.ts'
+import { countRows, isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { changeThing, insertThing } from '../things/index.ts'
 import { findDriveState } from './driveStore.ts'
@@ -192,7 +192,7 @@ export async function listLiveIds(
 ): Promise<string[]> {
   const rows: { id: string }[] = await ownEvidence(reader, actor)
     .where('evidence.isBinned', 0)
-    .whereIn('id', ids)
+    .modify(isOneOf, 'id', ids)
     .select('id')
   return rows.map(({ id }) => id)
 }

@@ -17,11 +17,12 @@ export async function sweep({
   database,
   files,
 }: Pick<EvidenceServices, 'database' | 'files'>): Promise<Instant> {
-  await inTransaction(database, async (trx) => {
-    if (!(await isClockSteady(trx))) return
-    await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_RESUMABLE_HOURS * 60))
-    await deleteOldRecipes(trx, addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60))
+  const { isSteady, now } = await inTransaction(database, async (trx) => {
+    const isSteady = await isClockSteady(trx)
+    if (isSteady) await deleteUploadsBefore(trx, addMinutes(trx.now, -UPLOAD_RESUMABLE_HOURS * 60))
+    return { isSteady, now: trx.now }
   })
+  if (isSteady) await deleteOldRecipes(database, addMinutes(now, -BIN_KEPT_DAYS * 24 * 60))
   const reader = database.reader()
   for await (const id of files.incoming.list()) {
     if (!(await hasUpload(reader, id))) await files.incoming.drop(id)

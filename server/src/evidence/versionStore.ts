@@ -224,15 +224,11 @@ export async function listUnread(
   after: UnreadVersion | null,
   limit: number,
 ): Promise<UnreadVersion[]> {
-  const unread = reader.sql('evidenceVersions').where({ textState: 'unread' })
-  if (after !== null) {
-    const { evidenceId, n } = after
-    unread.where((later) =>
-      later
-        .where('evidenceId', '>', evidenceId)
-        .orWhere((same) => same.where({ evidenceId }).where('n', '>', n)),
-    )
-  }
+  const { evidenceId, n } = after ?? { evidenceId: '', n: 0 }
+  const unread = reader
+    .sql('evidenceVersions')
+    .where({ textState: 'unread' })
+    .whereRaw('(??, ??) > (?, ?)', ['evidenceId', 'n', evidenceId, n])
   return unread.orderBy(['evidenceId', 'n']).limit(limit).select('evidenceId', 'n', 'ownerId', 'mime')
 }
 

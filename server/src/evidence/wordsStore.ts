@@ -2,6 +2,7 @@
 import type { DocumentBlock, Inside } from '@valise/core/evidence'
 import { isRichText, toPlainText } from '@valise/core/pages'
 import { numbersOf, upgradeCollage, wordsOn } from '@valise/core/pictures'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { putWords } from '../search/index.ts'
 
@@ -48,9 +49,7 @@ export async function indexWords(trx: Trx, evidenceId: string): Promise<void> {
 
 /** Lists the rows of these items in the index of words; 0 for one that has none. */
 export async function listSearchRows({ sql }: Reader, ids: readonly string[]): Promise<number[]> {
-  const rows = await sql('evidence')
-    .whereIn('id', [...ids])
-    .pluck<(number | string)[]>('searchRow')
+  const rows = await sql('evidence').modify(isOneOf, 'id', ids).pluck<(number | string)[]>('searchRow')
   return rows.map(Number)
 }
 

@@ -3,8 +3,9 @@ import type { Feedback, NewFeedback } from '@valise/core/feedback'
 import { resolveShownName } from '@valise/core/people'
 import type { Names, PersonActor, ShownNameRule } from '@valise/core/people'
 import type { Knex } from 'knex'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-import { peopleNow } from '../people/index.ts'
+import { joinNames } from '../people/index.ts'
 
 export interface FeedbackToSave extends NewFeedback {
   readonly submissionId: string
@@ -39,7 +40,7 @@ export async function listFeedbackOn(
   submissionIds: readonly string[],
 ): Promise<(Feedback & { readonly submissionId: string })[]> {
   const rows: FeedbackRecord[] = await feedbackRows(reader)
-    .whereIn('feedback.submissionId', [...submissionIds])
+    .modify(isOneOf, 'feedback.submissionId', submissionIds)
     .orderBy(['feedback.at', 'feedback.id'])
   return rows.map((row) => ({ submissionId: row.submissionId, ...toFeedback(row, actor) }))
 }
@@ -57,14 +58,7 @@ export async function listOpenFeedback(
 }
 
 function feedbackRows(reader: Reader): Knex.QueryBuilder {
-  const names = peopleNow(reader).select(
-    ...['id', 'fullName', 'firstName', 'chosenName'].map((column) => `people.${column}`),
-    'yearGroup.shownNameRule',
-  )
-  return reader
-    .sql('feedback')
-    .leftJoin(names.as('author'), 'author.id', 'feedback.authorId')
-    .select('feedback.*', 'author.fullName', 'author.firstName', 'author.chosenName', 'author.shownNameRule')
+  return reader.sql('feedback').modify(joinNames, reader, 'feedback.authorId').select('feedback.*')
 }
 
 interface FeedbackRow {

@@ -1,12 +1,15 @@
 // Which files are known, and which of them nothing refers to any more.
 import { addMinutes } from '@valise/core/time'
-import { inTransaction } from '../database/index.ts'
+import type { Knex } from 'knex'
+import { inPortions, inTransaction, isOneOf } from '../database/index.ts'
 import type { Database, Reader, Trx } from '../database/index.ts'
 import type { FileStore, StoredFile } from './FileStore.ts'
 
 /** How long bytes stay that nothing refers to: long enough for a restore of yesterday's database to find them. */
 const LOOSE_KEPT_HOURS = 48
 const LOOSE_KEPT_MS = LOOSE_KEPT_HOURS * 3_600_000
+/** So few that others can write in between. */
+const AT_ONCE = 500
 
 /** Registers a stored file, so that rows can refer to it. Registering it again only renews the claim to it. */
 export async function saveFileRow(trx: Trx, file: StoredFile): Promise<void> {
@@ -14,16 +17,12 @@ export async function saveFileRow(trx: Trx, file: StoredFile): Promise<void> {
   await trx.sql('files').insert(row).onConflict('sha256').merge({ looseSince: null })
 }
 
-/** Files that nothing refers to. */
-async function listLooseFiles(reader: Reader): Promise<{ sha256: string; looseSince: string | null }[]> {
-  const { sql } = reader
-  const referredToBy = (table: string) => sql(table).where(`${table}.fileSha256`, sql.ref('files.sha256'))
-  return sql('files')
-    .select('sha256', 'looseSince')
-    .whereNotExists(referredToBy('evidenceVersions'))
-    .whereNotExists(referredToBy('renditions'))
-    .whereNotExists(referredToBy('sealedFiles'))
-    .orderBy('sha256')
+/** Narrows files to those that nothing refers to. */
+function isLoose(files: Knex.QueryBuilder, { sql }: Reader): void {
+  for (const table of ['evidenceVersions', 'renditions', 'sealedFiles'])
+    files.whereNotExists(
+      sql(table).where(`${table}.fileSha256`, sql.ref('files.sha256')).select(sql.raw('1')),
+    )
 }
 
 /**
@@ -35,23 +34,60 @@ async function listLooseFiles(reader: Reader): Promise<{ sha256: string; looseSi
  * @returns how many files were removed
  */
 export async function removeLooseFiles(database: Database, files: FileStore): Promise<number> {
-  const gone = await inTransaction(database, async (trx) => {
-    const loose = await listLooseFiles(trx)
-    const ended = addMinutes(trx.now, -LOOSE_KEPT_HOURS * 60)
-    const isOver = (since: string | null) => since !== null && since <= ended
-    for (const { sha256, looseSince } of loose) {
-      if (looseSince === null) await trx.sql('files').where({ sha256 }).update({ looseSince: trx.now })
-      else if (isOver(looseSince)) await trx.sql('files').where({ sha256 }).delete()
-    }
-    return new Set(loose.filter(({ looseSince }) => isOver(looseSince)).map(({ sha256 }) => sha256))
-  })
   let removed = 0
-  // Their hours have passed by the school's clock already; the bytes may be younger only if they came in again.
-  for (const sha256 of gone) if (await files.remove(sha256, LOOSE_KEPT_MS)) removed += 1
-  const { sql } = database.reader()
-  for await (const sha256 of files.list()) {
-    if (gone.has(sha256) || (await sql('files').where({ sha256 }).first())) continue
-    if (await files.remove(sha256, LOOSE_KEPT_MS)) removed += 1
+  const narrow = (query: Knex.QueryBuilder) => void query.modify(isLoose, database.reader())
+  for await (const rows of inPortions<{ sha256: string }>(
+    database,
+    'files',
+    { sha256: '' },
+    AT_ONCE,
+    narrow,
+  )) {
+    const gone = await forgetLoose(
+      database,
+      rows.map(({ sha256 }) => sha256),
+    )
+    // Their hours have passed by the school's clock already; the bytes may be younger only if they came in again.
+    for (const sha256 of gone) if (await files.remove(sha256, LOOSE_KEPT_MS)) removed += 1
   }
+  return removed + (await removeUnknown(database, files))
+}
+
+/** Marks those of these files that nothing refers to. @returns those whose time is over; their rows are deleted */
+function forgetLoose(database: Database, some: readonly string[]): Promise<string[]> {
+  return inTransaction(database, async (trx) => {
+    const { sql, now } = trx
+    const loose: { sha256: string; looseSince: string | null }[] = await sql('files')
+      .modify(isOneOf, 'sha256', some)
+      .modify(isLoose, trx)
+      .select('sha256', 'looseSince')
+    const ended = addMinutes(now, -LOOSE_KEPT_HOURS * 60)
+    const shaOf = (rows: typeof loose) => rows.map(({ sha256 }) => sha256)
+    const fresh = shaOf(loose.filter(({ looseSince }) => looseSince === null))
+    const over = shaOf(loose.filter(({ looseSince }) => looseSince !== null && looseSince <= ended))
+    if (fresh.length > 0) await sql('files').modify(isOneOf, 'sha256', fresh).update({ looseSince: now })
+    if (over.length > 0) await sql('files').modify(isOneOf, 'sha256', over).delete()
+    return over
+  })
+}
+
+/** Removes bytes that no row knows. */
+async function removeUnknown(database: Database, files: FileStore): Promise<number> {
+  let removed = 0
+  const look = async (some: readonly string[]) => {
+    const known = new Set(
+      await database.reader().sql('files').modify(isOneOf, 'sha256', some).pluck<string[]>('sha256'),
+    )
+    for (const sha256 of some)
+      if (!known.has(sha256) && (await files.remove(sha256, LOOSE_KEPT_MS))) removed += 1
+  }
+  let some: string[] = []
+  for await (const sha256 of files.list()) {
+    some.push(sha256)
+    if (some.length < AT_ONCE) continue
+    await look(some)
+    some = []
+  }
+  await look(some)
   return removed
 }

@@ -1,11 +1,12 @@
 // Every route, asked by everybody with ids of things that belong to somebody else. A route that nothing here knows fails.
-import { valuesOf } from '@valise/core/testing'
 import { thingDefinitionOf, thingKinds } from '@valise/core/things'
-import fc from 'fast-check'
 import { createApp, productRoutes } from '../app.ts'
 import {
   allRows,
-  assignmentInput,
+  askOf,
+  asksOf,
+  bodies,
+  nameOf,
   describeEachDatabase,
   driveOfOne,
   makeOneOfEverything,
@@ -15,44 +16,7 @@ import {
   thingNames,
   TUS,
 } from '../testing/index.ts'
-import type { PageOfEveryPiece, TestBrowser, TestSite, ThingIds, ThingOfEachKind } from '../testing/index.ts'
-import type { RouteSpec } from './route.ts'
-
-interface Ask {
-  readonly method: string
-  readonly path: string
-  readonly body?: unknown
-  readonly headers?: Record<string, string>
-}
-
-const nameOf = ({ method, path }: RouteSpec) => `${method.toUpperCase()} ${path}`
-
-/**
- * Whose id stands for `{id}`, by what the path begins with; the longer beginning wins. Things of a kind that is not
- * named are asked for below the path of their kind.
- */
-const idsOfPaths: Readonly<Record<string, keyof ThingIds>> = {
-  '/api/assignments/': 'assignment',
-  '/api/classes/': 'class',
-  '/api/collages/': 'collage',
-  '/api/collections/': 'collection',
-  '/api/entries/': 'entry',
-  '/api/evidence/': 'picture',
-  '/api/evidence/queries/': 'savedQuery',
-  '/api/evidence/{id}/drive': 'driveDocument',
-  '/api/links/': 'link',
-  '/api/logbooks/': 'logbook',
-  '/api/memberships/': 'membership',
-  '/api/notes/': 'note',
-  '/api/pages/': 'page',
-  '/api/passes/': 'pass',
-  '/api/people/': 'person',
-  '/api/phone-links/': 'phoneLink',
-  '/api/sessions/': 'session',
-  '/api/submissions/': 'submission',
-  '/api/tray/': 'picture',
-  '/api/uploads/': 'upload',
-}
+import type { Ask, TestBrowser, TestSite, ThingIds, ThingOfEachKind } from '../testing/index.ts'
 
 /** These ids are those of outside services, and nobody's here. */
 const ofOutsideServices = [
@@ -82,50 +46,6 @@ const ofTheCaller = [
   ...begins,
   'PUT /api/news/seen',
 ]
-
-/** Bodies that are well-formed, so that the refusal is about whose thing it is. */
-const edit = (id: string) => ({
-  ...{ base: 1, editId: id, windowId: id },
-  operations: [{ op: 'set-title', title: '' }],
-})
-const days = { firstDay: null, lastDay: null }
-const bodies: Readonly<Record<string, (ids: ThingIds) => unknown>> = {
-  'PUT /api/evidence/rights': ({ picture }) => ({ ids: [picture], rights: { state: 'mine' } }),
-  'PUT /api/evidence/tagged': ({ picture }) => ({ ids: [picture], add: ['x'] }),
-  'PUT /api/tray': ({ picture }) => ({ ids: [picture] }),
-  'PUT /api/bin': ({ picture }) => ({ ids: [picture] }),
-  'PUT /api/evidence/{id}/voices/{voiceId}': () => ({ moments: [] }),
-  'PUT /api/evidence/{id}/versions/{n}/recipe': () => ({ schema: 1, steps: [] }),
-  'PATCH /api/evidence/{id}': () => ({ title: 'Mine now' }),
-  'POST /api/evidence/{id}/versions': () => ({ from: 1 }),
-  'POST /api/collages': ({ picture }) => ({ size: 'wide', pictures: [picture] }),
-  'PUT /api/collages/{id}': () => ({
-    ...{ schema: 1, size: 'wide', layers: [] },
-    background: { kind: 'colour', colour: 'paper' },
-  }),
-  'PUT /api/notes/{id}': () => ({ text: { type: 'doc', content: [{ type: 'paragraph' }] } }),
-  'PATCH /api/logbooks/{id}': () => ({ title: 'Visits' }),
-  'POST /api/logbooks/{id}/entries': () => ({ day: '2026-11-24', title: '', lang: 'en' }),
-  'PATCH /api/entries/{id}': () => ({ day: '2026-11-24' }),
-  'POST /api/entries/{id}/edits': ({ entry }) => edit(entry),
-  'POST /api/pages/{id}/edits': ({ page }) => edit(page),
-  'PATCH /api/collections/{id}': () => ({ operations: [{ op: 'set-title', title: '' }] }),
-  'POST /api/passes': ({ page }) => ({
-    ...{
-      thing: { kind: 'page', id: page },
-      audience: { kind: 'link', name: 'Mine' },
-      rights: ['look'],
-      ...days,
-    },
-  }),
-  'PATCH /api/passes/{id}': () => days,
-  'POST /api/assignments': ({ class: classId }) => ({ classId, ...assignmentInput }),
-  'PUT /api/assignments/{id}': () => assignmentInput,
-  'PUT /api/assignments/{id}/hand-in': () => ({ parts: [] }),
-  'POST /api/assignments/{id}/submissions': () => ({ gaps: [], terms: 0 }),
-  'POST /api/submissions/{id}/outcome': () => ({ act: 'accept', levelId: 'own' }),
-  'POST /api/submissions/{id}/feedback': () => ({ part: null, isOpen: false, text: 'x' }),
-}
 
 const bytes = { 'content-type': 'application/offset+octet-stream' }
 /** What is mounted beside the routes: how it is asked for somebody else's thing, or why there is nothing to ask. */
@@ -177,55 +97,6 @@ const absent = (ids: ThingIds): ThingIds =>
 
 const noThings = (things: ThingOfEachKind) =>
   Object.fromEntries(Object.keys(things).map((kind) => [kind, absentId])) as ThingOfEachKind
-
-/**
- * Every way to ask a route for things: one, but for what all things share, which is asked for with one of each kind,
- * and for what pieces hand out, which is asked for by its names.
- */
-function asksOf(spec: RouteSpec, ids: ThingIds, { everyPiece, things }: Asked): Ask[] {
-  if (spec.path.startsWith('/api/things/')) return Object.values(things).map((id) => askOf(spec, ids, { id }))
-  const kind = thingKinds.find((one) => spec.path.startsWith(`/api/${thingDefinitionOf(one).path}/{id}`))
-  const isNamed = Object.keys(idsOfPaths).some((one) => spec.path.startsWith(one))
-  if (kind && !isNamed) return [askOf(spec, ids, { id: things[kind] })]
-  if (!spec.path.includes('{handOut}')) return [askOf(spec, ids)]
-  const { id: page, handOuts } = everyPiece
-  return handOuts.map(({ piece, handOut }) => askOf(spec, { ...ids, page, piece }, { handOut }))
-}
-
-interface Asked {
-  readonly everyPiece: Pick<PageOfEveryPiece, 'id' | 'handOuts'>
-  readonly things: ThingOfEachKind
-}
-
-function askOf(spec: RouteSpec, ids: ThingIds, more: Readonly<Record<string, string>> = {}): Ask {
-  const name = nameOf(spec)
-  const [beginning] = Object.keys(idsOfPaths)
-    .filter((one) => spec.path.startsWith(one))
-    .sort((a, b) => b.length - a.length)
-  const isKnown = beginning !== undefined || more['id'] !== undefined
-  if (spec.path.includes('{id}') && !isKnown) throw new Error(`no id for ${name}`)
-  const thing = beginning === undefined ? undefined : idsOfPaths[beginning]
-  const values: Record<string, string> = {
-    ...{ id: thing ? ids[thing] : '', n: '1', kind: 'thumbnail', piece: ids.piece, file: ids.file },
-    ...{ otherId: thing === 'entry' ? ids.entryVersion : ids.otherVersion },
-    ...{ voiceId: ids.voice, handOut: 'screen', ...more },
-  }
-  return {
-    method: spec.method.toUpperCase(),
-    path: spec.path.replace(/\{(\w+)\}/g, (_, key: string) => {
-      const value = values[key]
-      if (value === undefined) throw new Error(`no value for {${key}} of ${name}`)
-      return value
-    }),
-    ...(spec.body && { body: bodies[name]?.(ids) ?? anyBody(spec.body) }),
-    headers: { 'if-match': '"r1"' },
-  }
-}
-
-/** Whatever a route takes. */
-function anyBody(schema: NonNullable<RouteSpec['body']>): unknown {
-  return fc.sample(valuesOf(schema), { seed: 4, numRuns: 1 })[0]
-}
 
 const asksForThings = ({ spec }: (typeof productRoutes)[number]) =>
   spec.who !== 'administrator' &&

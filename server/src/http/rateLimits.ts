@@ -1,7 +1,7 @@
 // Limits on tries whose waits grow, in a table, so that a second server counts the same.
 import { AppError } from '@valise/core/problems'
 import { addMinutes, minutesBetween } from '@valise/core/time'
-import { inTransaction } from '../database/index.ts'
+import { inTransaction, isOneOf } from '../database/index.ts'
 import type { Database, Trx } from '../database/index.ts'
 import type { ServerKeys } from '../system/index.ts'
 
@@ -65,7 +65,8 @@ export async function forgetTries(
 ): Promise<void> {
   await inTransaction(database, async ({ sql }) => {
     await sql('rateLimits')
-      .whereIn(
+      .modify(
+        isOneOf,
         'bucket',
         own.map(({ bucket }) => bucket),
       )

@@ -88,13 +88,13 @@ export function makeJobs(database: Database, log: Pick<RequestLog, 'failed'>): J
 
   async function doJob(job: TakenJob, onError: (error: unknown) => void): Promise<void> {
     const prolonging = setInterval(() => {
-      prolongLease(database, job.id).catch((error: unknown) => log.failed(job.id, error))
+      prolongLease(database, job).catch((error: unknown) => log.failed(job.id, error))
     }, PROLONG_EVERY_MS)
     const handler = handlers.get(job.kind)
     try {
       if (!handler) throw new Error(`no handler for job kind ${job.kind}`)
       const again = await handler.run(job.payload)
-      await (again ? postponeJob(database, job.id, again) : removeJob(database, job.id))
+      await (again ? postponeJob(database, job, again) : removeJob(database, job))
     } catch (error) {
       await noteOutcome(job, handler, error).catch((failure: unknown) => log.failed(job.id, failure))
       onError(error)

@@ -3,7 +3,7 @@ import type { Clock } from '../system/index.ts'
 import { inTransaction } from '../database/index.ts'
 import { describeEachDatabase, TEST_START } from '../testing/index.ts'
 import { makeJobs } from './index.ts'
-import { takeJob } from './store.ts'
+import { noteFailure, postponeJob, prolongLease, releaseJob, removeJob, takeJob } from './store.ts'
 
 describeEachDatabase('jobs', (open) => {
   /** A clock that a test moves by itself. */
@@ -54,6 +54,31 @@ describeEachDatabase('jobs', (open) => {
     expect(await takeJob(database)).toBeNull()
     pass(2)
     expect(await takeJob(database)).toMatchObject({ kind: 'one', attempts: 2 })
+  })
+
+  it('are ended by whoever holds the lease, and not by a server that was silent too long', async () => {
+    const { database, add, rows, pass } = await start()
+    await add('one')
+    const first = await takeJob(database)
+    pass(2)
+    const second = await takeJob(database)
+    if (!first || !second) throw new Error('it was not taken twice')
+    const now = database.clock.now()
+    expect(await removeJob(database, first)).toBe(0)
+    expect(await postponeJob(database, first, now)).toBe(0)
+    expect(await prolongLease(database, first)).toBe(0)
+    expect(await releaseJob(database, first)).toBe(0)
+    expect(await noteFailure(database, first, true)).toBe(false)
+    expect(await takeJob(database)).toBeNull()
+    expect(await removeJob(database, second)).toBe(1)
+    expect(await rows()).toEqual([])
+  })
+
+  it('are each taken by another server, where several look at the same moment', async () => {
+    const { database, add } = await start()
+    for (const kind of ['one', 'two', 'three']) await add(kind)
+    const taken = await Promise.all([takeJob(database), takeJob(database), takeJob(database)])
+    expect(taken.map((job) => job?.kind).sort()).toEqual(['one', 'three', 'two'])
   })
 
   it('that fail are tried again later each time, and rest after the fifth', async () => {

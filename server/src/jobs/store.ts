@@ -22,6 +22,8 @@ export interface TakenJob {
   readonly kind: string
   readonly payload: JobPayload
   readonly attempts: number
+  /** Who holds it: another number with each lease, so that nobody ends what somebody else does meanwhile. */
+  readonly lease: string
   readonly personId: string | null
 }
 
@@ -41,6 +43,7 @@ export async function insertJob(
     personId: personId ?? null,
     runAt: runAt ?? trx.now,
     leaseUntil: null,
+    lease: null,
     attempts: 0,
     failedAt: null,
   }
@@ -53,47 +56,55 @@ export async function insertJob(
  * @param notOf people whose jobs are skipped
  */
 export function takeJob(database: Database, notOf: readonly string[] = []): Promise<TakenJob | null> {
-  return inTransaction(database, async ({ sql, now }) => {
+  return inTransaction(database, async ({ sql, now, newId, dialect }) => {
     const isFree = (q: ReturnType<typeof sql>) => q.whereNull('leaseUntil').orWhere('leaseUntil', '<=', now)
     const isOfOthers = (q: ReturnType<typeof sql>) => q.whereNull('personId').orWhereNotIn('personId', notOf)
     const due = sql('jobs').whereNull('failedAt').where('runAt', '<=', now).where(isFree).where(isOfOthers)
-    const row = await due.orderBy('runAt').orderBy('id').first()
+    // What another server is just taking is passed over, and not waited for.
+    const row = await due.orderBy('runAt').orderBy('id').modify(dialect.skipLocked).first()
     if (!row) return null
     const attempts = row.attempts + 1
-    const lease = { leaseUntil: addMinutes(now, LEASE_MINUTES), attempts }
-    // Another server may have taken it since; then this one looks again later.
-    const taken = await sql('jobs').where({ id: row.id, attempts: row.attempts }).where(isFree).update(lease)
+    const lease = newId()
+    await sql('jobs')
+      .where({ id: row.id })
+      .update({ leaseUntil: addMinutes(now, LEASE_MINUTES), lease, attempts })
     const { id, kind, personId } = row
-    return taken === 1 ? { id, kind, personId, payload: JSON.parse(row.payload), attempts } : null
+    return { id, kind, personId, payload: JSON.parse(row.payload), attempts, lease }
   })
 }
 
+type Held = Pick<TakenJob, 'id' | 'lease'>
+
+const released = { leaseUntil: null, lease: null }
+
 /** Extends the lease of a running job. */
-export function prolongLease(database: Database, id: string): Promise<number> {
+export function prolongLease(database: Database, { id, lease }: Held): Promise<number> {
   return inTransaction(database, ({ sql, now }) =>
     sql('jobs')
-      .where({ id })
+      .where({ id, lease })
       .update({ leaseUntil: addMinutes(now, LEASE_MINUTES) }),
   )
 }
 
-export function removeJob(database: Database, id: string): Promise<number> {
-  return inTransaction(database, ({ sql }) => sql('jobs').where({ id }).delete())
+export function removeJob(database: Database, { id, lease }: Held): Promise<number> {
+  return inTransaction(database, ({ sql }) => sql('jobs').where({ id, lease }).delete())
 }
 
 /** Releases a job that was interrupted through no fault of its own, so that another server can lease it at once. */
-export function releaseJob(database: Database, { id, attempts }: TakenJob): Promise<number> {
+export function releaseJob(database: Database, { id, lease, attempts }: TakenJob): Promise<number> {
   return inTransaction(database, ({ sql }) =>
     sql('jobs')
-      .where({ id })
-      .update({ leaseUntil: null, attempts: attempts - 1 }),
+      .where({ id, lease })
+      .update({ ...released, attempts: attempts - 1 }),
   )
 }
 
 /** Reschedules a job as if it had not been attempted. */
-export function postponeJob(database: Database, id: string, runAt: Instant): Promise<number> {
+export function postponeJob(database: Database, { id, lease }: Held, runAt: Instant): Promise<number> {
   return inTransaction(database, ({ sql }) =>
-    sql('jobs').where({ id }).update({ runAt, leaseUntil: null, attempts: 0 }),
+    sql('jobs')
+      .where({ id, lease })
+      .update({ runAt, ...released, attempts: 0 }),
   )
 }
 
@@ -102,20 +113,20 @@ export function postponeJob(database: Database, id: string, runAt: Instant): Pro
  * last one.
  *
  * @param isFinal whether a retry could not succeed
- * @returns whether that was the last attempt
+ * @returns whether that was the last attempt; false also where the lease was lost, and somebody else has the job
  */
 export async function noteFailure(
   database: Database,
-  { id, attempts }: TakenJob,
+  { id, lease, attempts }: TakenJob,
   isFinal = false,
 ): Promise<boolean> {
   const isOver = isFinal || attempts >= MOST_ATTEMPTS
-  await inTransaction(database, ({ sql, now }) => {
-    const again = { runAt: addMinutes(now, 4 ** attempts / 12), leaseUntil: null }
-    const over = { failedAt: now, leaseUntil: null, dedupeKey: null }
+  const noted = await inTransaction(database, ({ sql, now }) => {
+    const again = { runAt: addMinutes(now, 4 ** attempts / 12), ...released }
+    const over = { failedAt: now, ...released, dedupeKey: null }
     return sql('jobs')
-      .where({ id })
+      .where({ id, lease })
       .update(isOver ? over : again)
   })
-  return isOver
+  return isOver && noted === 1
 }

@@ -5,6 +5,7 @@ import type { Reader } from '../database/index.ts'
 import { findFileForOthers, findSharedRendition, renditionName } from '../evidence/index.ts'
 import type { FileAnswer } from '../http/index.ts'
 import type { PublishedFile } from './service.ts'
+import type { StoredHandOut } from './store.ts'
 
 /** Finds a handed out file; null while it is not made, or gone. */
 export function findHandedOut(
@@ -19,7 +20,7 @@ const finders = { screen: findScreen, file: findFile } satisfies Record<HandOut[
 async function findScreen(
   reader: Reader,
   ownerId: string,
-  item: HandOut['item'],
+  item: StoredHandOut['item'],
 ): Promise<FileAnswer | null> {
   const rendition = await findSharedRendition(reader, ownerId, item)
   if (!rendition) return null
@@ -27,7 +28,11 @@ async function findScreen(
   return { sha256, bytes, mime, fileName: renditionName(item.fileName), inline: true }
 }
 
-async function findFile(reader: Reader, ownerId: string, item: HandOut['item']): Promise<FileAnswer | null> {
+async function findFile(
+  reader: Reader,
+  ownerId: string,
+  item: StoredHandOut['item'],
+): Promise<FileAnswer | null> {
   const file = await findFileForOthers(reader, ownerId, item)
   if (!file) return null
   const { fileSha256: sha256, bytes, mime, fileName } = file

@@ -1,8 +1,15 @@
 // Pages: beginning one, editing its draft, publishing it.
 import type { ReadPage, Viewer } from '@valise/core/access'
 import { isShownAsPicture } from '@valise/core/evidence'
-import { handOutsOf, newDocument, placedPieces, renderPage } from '@valise/core/pages'
-import type { HandOut, NewPage, Page, PageDocument, PageView, Shown, ShownEvidence } from '@valise/core/pages'
+import {
+  listPublishedHandOuts,
+  newDocument,
+  placedPieces,
+  renderPage,
+  thingsShown,
+  withhold,
+} from '@valise/core/pages'
+import type { NewPage, Page, PageDocument, PageView, Shown, ShownEvidence } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -14,7 +21,7 @@ import { listPicturesOfCollages } from '../evidence/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import { insertThing, listWithheld, noteDraft } from '../things/index.ts'
 import * as store from './store.ts'
-import type { PageHead, PublishedPage } from './store.ts'
+import type { PageHead, PublishedPage, StoredHandOut } from './store.ts'
 
 export function createPage(
   on: Writable,
@@ -77,6 +84,7 @@ export function publishPage(on: Writable, actor: PersonActor, id: string, revisi
       draftRevision: revision,
     }
     await store.insertPublished(trx, id, published)
+    await store.insertHandOuts(trx, { pageId: id, n }, listPublishedHandOuts(document, shown))
     await store.replacePublishedEvidence(trx, id, await listSeenOn(trx, shown))
     await store.updatePage(trx, id, { published: n, publishedAt: trx.now, publishedRevision: revision })
     return getPage(trx, actor, id)
@@ -108,7 +116,7 @@ export async function readPage(reader: Reader, viewer: Viewer, id: string): Prom
 
 export interface PublishedFile {
   readonly ownerId: string
-  readonly handOut: HandOut
+  readonly handOut: StoredHandOut
 }
 
 /**
@@ -118,18 +126,15 @@ export interface PublishedFile {
 export async function findPublishedFile(
   reader: Reader,
   viewer: Viewer,
-  wanted: { readonly pageId: string; readonly n: number; readonly pieceId: string; readonly name: string },
+  wanted: store.HandOutAddress,
 ): Promise<PublishedFile | null> {
   const seen = await store.findSeenPage(reader, viewer, wanted.pageId)
   if (!seen) return null
   const isMine = viewer.kind === 'person' && viewer.personId === seen.ownerId
   if (!isMine && wanted.n !== seen.published) return null
-  const published = await store.findPublished(reader, wanted.pageId, wanted.n)
-  if (!published) return null
-  const found = handOutsOf(published.document, await shownToday(reader, published)).find(
-    ({ pieceId, handOut }) => pieceId === wanted.pieceId && handOut.name === wanted.name,
-  )
-  return found ? { ownerId: seen.ownerId, handOut: found.handOut } : null
+  const found = await store.findHandOut(reader, wanted)
+  if (!found || (await listWithheld(reader, found.needs)).size > 0) return null
+  return { ownerId: seen.ownerId, handOut: found.handOut }
 }
 
 async function getHead(reader: Reader, actor: PersonActor, id: string): Promise<PageHead> {
@@ -149,30 +154,19 @@ async function getStored(reader: Reader, actor: PersonActor, id: string): Promis
  * still being made when it was published. The same as was published where there is neither.
  */
 async function shownToday(reader: Reader, { shown }: PublishedPage): Promise<Shown> {
-  const items = Object.values(shown.evidence)
-  const spoken = items.flatMap(({ voices = [] }) => voices)
-  const ids = [...new Set([...items, ...spoken].map(({ id }) => id))]
-  const evidence = await listWithheld(reader, ids)
-  const entries = await listWithheld(reader, Object.keys(shown.entries))
+  const gone = await listWithheld(reader, thingsShown(shown))
   const late = await store.listMade(
     reader,
-    items.filter(({ kind, hasPicture }) => isShownAsPicture(kind) && !hasPicture),
+    Object.values(shown.evidence).filter(({ kind, hasPicture }) => isShownAsPicture(kind) && !hasPicture),
   )
-  if (evidence.size + entries.size + late.length === 0) return shown
-  const without = <T extends { readonly id: string }>(
-    things: Readonly<Record<string, T>>,
-    gone: Set<string>,
-  ) => Object.entries(things).filter(([, { id }]) => !gone.has(id))
+  if (gone.size + late.length === 0) return shown
+  const { evidence, entries } = withhold(shown, gone)
   const isMade = ({ id, n }: ShownEvidence) => late.some((one) => one.id === id && one.n === n)
-  return {
-    evidence: Object.fromEntries(
-      without(shown.evidence, evidence).map(([pieceId, item]) => [
-        pieceId,
-        { ...withoutVoices(item, evidence), ...(isMade(item) && { hasPicture: true }) },
-      ]),
-    ),
-    entries: Object.fromEntries(without(shown.entries, entries)),
-  }
+  const withPicture = Object.entries(evidence).map(([key, item]) => [
+    key,
+    isMade(item) ? { ...item, hasPicture: true } : item,
+  ])
+  return { evidence: Object.fromEntries(withPicture), entries }
 }
 
 /** All that is seen or heard on a page: its items, the pictures in its collages, the voices that speak of them. */
@@ -185,11 +179,6 @@ async function listSeenOn(reader: Reader, { evidence }: Shown): Promise<string[]
   )
   const voices = items.flatMap((item) => item.voices ?? [])
   return [...new Set([...items, ...within, ...voices].map(({ id }) => id))]
-}
-
-/** A recording that lies in the bin is not heard. */
-function withoutVoices({ voices, ...item }: ShownEvidence, gone: ReadonlySet<string>): ShownEvidence {
-  return voices ? { ...item, voices: voices.filter(({ id }) => !gone.has(id)) } : item
 }
 
 /** Renditions and files are fetched through the page, so that whoever may see it sees them, and nobody else. */

@@ -1,11 +1,20 @@
 // Pages in the database: the author's own list, and what was published for whoever may look.
 import type { Viewer } from '@valise/core/access'
 import { upgradeDocument } from '@valise/core/pages'
-import type { PageDocument, PageList, PageRow, Published, Shown } from '@valise/core/pages'
+import type {
+  HandOut,
+  PageDocument,
+  PageList,
+  PageRow,
+  Published,
+  PublishedHandOut,
+  Shown,
+} from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { accessScope } from '../access/index.ts'
+import { isOneOf } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
 import { listShelf, ownThings } from '../things/index.ts'
 
@@ -98,14 +107,14 @@ export async function listOwnPages(
   ids: readonly string[],
 ): Promise<(PageRow & { readonly published: Published | null })[]> {
   const rows: PageRecord[] = await ownPages(reader, actor)
-    .whereIn('things.id', [...ids])
+    .modify(isOneOf, 'things.id', ids)
     .orderBy('things.id')
   const published: PublishedRecord[] = await reader
     .sql('publishedPages')
     .join('pages', (join) =>
       join.on('pages.id', 'publishedPages.pageId').andOn('pages.published', 'publishedPages.n'),
     )
-    .whereIn('pages.id', [...ids])
+    .modify(isOneOf, 'pages.id', ids)
     .where('pages.ownerId', actor.personId)
     .orderBy('pages.id')
     .select('publishedPages.*')
@@ -130,8 +139,8 @@ export async function listCollectionsAround(
     .select('things.id')
   const ids = rows.map(({ id }) => id)
   const inner: { thingId: string }[] = await sql('reach')
-    .whereIn('containerId', ids)
-    .whereIn('thingId', ids)
+    .modify(isOneOf, 'containerId', ids)
+    .modify(isOneOf, 'thingId', ids)
     .select('thingId')
   const isInner = (id: string) => inner.some(({ thingId }) => thingId === id)
   return [...ids.filter((id) => !isInner(id)), ...ids.filter(isInner)]
@@ -148,6 +157,45 @@ export async function replacePublishedEvidence(
     await trx.sql('publishedEvidence').insert(evidenceIds.map((evidenceId) => ({ pageId, evidenceId })))
 }
 
+/** Where readers of a published page fetch a file. */
+export interface HandOutAddress {
+  readonly pageId: string
+  readonly n: number
+  readonly pieceId: string
+  readonly name: string
+}
+
+export type StoredHandOut = Pick<HandOut, 'what'> & {
+  readonly item: Pick<HandOut['item'], 'id' | 'n' | 'look' | 'fileName'>
+}
+
+/** Records what a published version hands out, so that no request for a picture has to read the page. */
+export async function insertHandOuts(
+  trx: Trx,
+  page: Pick<HandOutAddress, 'pageId' | 'n'>,
+  handOuts: readonly PublishedHandOut[],
+): Promise<void> {
+  const rows = handOuts.map(({ pieceId, handOut: { name, what, item }, needs }) => ({
+    ...{ ...page, pieceId, name, what },
+    ...{ evidenceId: item.id, evidenceN: item.n, look: item.look ?? 0, fileName: item.fileName },
+    needs: JSON.stringify(needs),
+  }))
+  if (rows.length > 0) await trx.sql.batchInsert('publishedHandOuts', rows, 100)
+}
+
+export async function findHandOut(
+  reader: Reader,
+  { pageId, n, pieceId, name }: HandOutAddress,
+): Promise<{ readonly handOut: StoredHandOut; readonly needs: readonly string[] } | null> {
+  const row = await reader.sql('publishedHandOuts').where({ pageId, n, pieceId, name }).first()
+  if (!row) return null
+  const { what, evidenceId, evidenceN, look, fileName, needs } = row
+  return {
+    handOut: { what, item: { id: evidenceId, n: evidenceN, look, fileName } },
+    needs: JSON.parse(needs),
+  }
+}
+
 /** Lists which of the versions have renditions. */
 export async function listMade<T extends { readonly id: string; readonly n: number }>(
   reader: Reader,
@@ -155,9 +203,9 @@ export async function listMade<T extends { readonly id: string; readonly n: numb
 ): Promise<T[]> {
   if (versions.length === 0) return []
   const ids = versions.map(({ id }) => id)
-  const rows = await reader
+  const rows: { evidenceId: string; n: number }[] = await reader
     .sql('evidenceVersions')
-    .whereIn('evidenceId', ids)
+    .modify(isOneOf, 'evidenceId', ids)
     .where({ preview: 'there' })
     .select('evidenceId', 'n')
   return versions.filter(({ id, n }) => rows.some((row) => row.evidenceId === id && row.n === n))

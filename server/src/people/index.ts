@@ -9,7 +9,7 @@ export { savePassword } from './sessionStore.ts'
 export { setUpSchool, usualYearGroups } from './setUpSchool.ts'
 
 export { makeSignInLink } from './signInLinkService.ts'
-export { isPresent, peopleNow } from './presenceStore.ts'
+export { isPresent, joinNames, peopleNow } from './presenceStore.ts'
 export { findShelfReach, getSchool } from './schoolStore.ts'
 export { findNameAndLanguage, listShownNames } from './shownNameStore.ts'
 export { findSignInName, listPresentPeople } from './store.ts'

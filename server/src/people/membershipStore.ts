@@ -3,6 +3,7 @@ import type { ClassRole, Membership, PersonRow } from '@valise/core/people'
 import { windowState } from '@valise/core/time'
 import type { Instant, LocalDay, TimeWindow } from '@valise/core/time'
 import type { Knex } from 'knex'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { isPresent } from './presenceStore.ts'
 
@@ -16,7 +17,7 @@ export async function listPresentMemberships(
   const rows = await reader
     .sql('memberships')
     .join('classes', 'classes.id', 'memberships.classId')
-    .whereIn('memberships.personId', personIds)
+    .modify(isOneOf, 'memberships.personId', personIds)
     .whereNull('classes.endedAt')
     .modify(isPresent, 'memberships', reader.now)
     .select(

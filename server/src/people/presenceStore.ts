@@ -12,12 +12,26 @@ export function isPresent(query: Knex.QueryBuilder, table: string, now: Instant)
 
 /** Selects people with their current year group, under the names `people`, `stay` and `yearGroup`. */
 export function peopleNow(reader: Reader): Knex.QueryBuilder {
-  const { now } = reader
-  return reader
-    .sql('people')
+  return reader.sql('people').modify(joinYearGroup, reader, 'people.id')
+}
+
+/**
+ * Joins the names of the person that a column refers to, and the rule by which others see them: `fullName`, `firstName`,
+ * `chosenName`, `shownNameRule`; null where it refers to nobody.
+ */
+export function joinNames(query: Knex.QueryBuilder, reader: Reader, column: string): void {
+  query
+    .leftJoin('people', 'people.id', column)
+    .modify(joinYearGroup, reader, column)
+    .select('people.fullName', 'people.firstName', 'people.chosenName', 'yearGroup.shownNameRule')
+}
+
+/** Joins the year group in which the person of a column is now, under the names `stay` and `yearGroup`. */
+function joinYearGroup(query: Knex.QueryBuilder, { now }: Reader, column: string): void {
+  query
     .leftJoin('yearGroupStays as stay', (join) => {
       join
-        .on('stay.personId', 'people.id')
+        .on('stay.personId', column)
         .andOnVal('stay.fromAt', '<=', now)
         .andOn((until) => {
           until.onNull('stay.untilAt').orOnVal('stay.untilAt', '>', now)

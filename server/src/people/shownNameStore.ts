@@ -1,6 +1,7 @@
 // The names that others see of people, by the rules of their year groups of the moment.
 import { resolveShownName } from '@valise/core/people'
 import type { Names, ShownNameRule } from '@valise/core/people'
+import { isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { peopleNow } from './presenceStore.ts'
 
@@ -14,7 +15,7 @@ export async function listShownNames(
   ids: readonly string[],
 ): Promise<ReadonlyMap<string, string>> {
   const rows: NameRow[] = await peopleNow(reader)
-    .whereIn('people.id', [...ids])
+    .modify(isOneOf, 'people.id', ids)
     .select('people.id', 'people.fullName', 'people.firstName', 'people.chosenName')
     .select('yearGroup.shownNameRule')
   return new Map(rows.map((row) => [row.id, resolveShownName(row, row.shownNameRule)]))

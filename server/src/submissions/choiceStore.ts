@@ -3,6 +3,7 @@ import { partKinds } from '@valise/core/things'
 import type { ChosenPart } from '@valise/core/submissions'
 import type { Rights } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { listOwnThings } from '../things/index.ts'
 import { refreshUnused } from '../uses/index.ts'
@@ -23,13 +24,14 @@ export async function listChoices(
   const choices: Omit<Choice, 'parts'>[] = await reader
     .sql('partChoices')
     .where({ ownerId: personId })
-    .whereIn('assignmentId', [...assignmentIds])
+    .modify(isOneOf, 'assignmentId', assignmentIds)
     .select('id', 'assignmentId', 'revision')
     .orderBy('id')
   const rows: PartRecord[] = await reader
     .sql('chosenParts')
     .join('things', 'things.id', 'chosenParts.thingId')
-    .whereIn(
+    .modify(
+      isOneOf,
       'choiceId',
       choices.map(({ id }) => id),
     )
@@ -100,11 +102,11 @@ export async function listItems(
   { personId }: PersonActor,
   ids: readonly string[],
 ): Promise<ItemRow[]> {
-  const rows = await reader
+  const rows: (Omit<ItemRow, 'rights'> & { rights: string })[] = await reader
     .sql('evidence')
     .join('things', 'things.id', 'evidence.id')
     .where({ 'evidence.ownerId': personId })
-    .whereIn('evidence.id', [...ids])
+    .modify(isOneOf, 'evidence.id', ids)
     .orderBy('evidence.id')
     .select('evidence.id', 'evidence.kind', 'things.title', 'statement', 'rights')
   return rows.map(({ rights, ...row }) => ({ ...row, rights: JSON.parse(rights) }))

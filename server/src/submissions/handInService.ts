@@ -20,7 +20,7 @@ import { filesOf, goingOf, listOwnFiles, prepareParts } from './goingParts.ts'
 import type { PreparedPart } from './goingParts.ts'
 import { SEAL } from './jobNames.ts'
 import { insertFiles, insertParts, listVersionFiles } from './sealedStore.ts'
-import type { PinnedPart, SealedFileRow, VersionFile } from './sealedStore.ts'
+import type { FileToSeal, PinnedPart, VersionFile } from './sealedStore.ts'
 import {
   findSubmission,
   insertSubmission,
@@ -157,7 +157,7 @@ async function listFilesGoing(
   reader: Reader,
   actor: PersonActor,
   parts: readonly PreparedPart[],
-): Promise<SealedFileRow[]> {
+): Promise<FileToSeal[]> {
   const wanted = parts.flatMap(({ goesIn, contents }) => (goesIn && contents ? filesOf(contents) : []))
   const versions = await listVersionFiles(
     reader,
@@ -171,10 +171,12 @@ async function listFilesGoing(
 export function toSealedFiles(
   wanted: readonly ReturnType<typeof filesOf>[number][],
   versions: readonly VersionFile[],
-): SealedFileRow[] {
+): FileToSeal[] {
   const files = wanted.flatMap(({ path, evidenceId, n, what }) => {
     const found = versions.find((one) => one.evidenceId === evidenceId && one.n === n && one.what === what)
-    return found ? [{ path, fileSha256: found.fileSha256, bytes: found.bytes, mime: found.mime }] : []
+    if (!found) return []
+    const { fileSha256, bytes, mime } = found
+    return [{ path, fileSha256, bytes, mime, evidenceId, evidenceN: n }]
   })
   return files.filter(({ path }, at) => files.findIndex((one) => one.path === path) === at)
 }

@@ -1,6 +1,7 @@
 // Sealed copies in the database: the parts as they were pinned, and the files that the copy consists of.
 import type { PageDocument, Shown, Statement } from '@valise/core/pages'
 import type { SealedPartRow } from '@valise/core/submissions'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { saveFileRow } from '../files/index.ts'
 
@@ -53,17 +54,23 @@ export interface SealedFileRow {
   readonly mime: string
 }
 
+/** A file with the item that it is of, where it is of one. */
+export interface FileToSeal extends SealedFileRow {
+  readonly evidenceId?: string
+  readonly evidenceN?: number
+}
+
 /** Adds files to a sealed copy; from then on the sweep does not remove their bytes. */
 export async function insertFiles(
   trx: Trx,
   submissionId: string,
-  files: readonly SealedFileRow[],
+  files: readonly FileToSeal[],
 ): Promise<void> {
   for (const file of files) {
     await saveFileRow(trx, { sha256: file.fileSha256, bytes: file.bytes })
     await trx
       .sql('sealedFiles')
-      .insert({ submissionId, ...file })
+      .insert({ submissionId, evidenceId: null, evidenceN: null, ...file })
       .onConflict(['submissionId', 'path'])
       .ignore()
   }
@@ -82,7 +89,10 @@ export async function findFile(
   submissionId: string,
   path: string,
 ): Promise<SealedFileRow | null> {
-  const row = await reader.sql('sealedFiles').where({ submissionId, path }).first()
+  const row = await reader
+    .sql('sealedFiles')
+    .where({ submissionId, path })
+    .first('path', 'fileSha256', 'bytes', 'mime')
   return row ?? null
 }
 
@@ -106,7 +116,7 @@ export async function listVersionFiles(
   const files: Omit<VersionFile, 'what'>[] = await reader
     .sql('evidenceVersions')
     .where({ ownerId })
-    .whereIn('evidenceId', ids)
+    .modify(isOneOf, 'evidenceId', ids)
     .orderBy(['evidenceId', 'n'])
     .select('evidenceId', 'n', 'fileSha256', 'bytes', 'mime')
   const columns = ['evidenceId', 'n', 'fileSha256', 'bytes', 'mime'].map((column) => `renditions.${column}`)
@@ -118,7 +128,7 @@ export async function listVersionFiles(
         on.andOn(`evidenceVersions.${column}`, `renditions.${column}`)
     })
     .where({ 'renditions.ownerId': ownerId, 'renditions.kind': 'screen' })
-    .whereIn('renditions.evidenceId', ids)
+    .modify(isOneOf, 'renditions.evidenceId', ids)
     // The newest last, so that it is the one that counts.
     .orderBy(['evidenceId', 'n', 'makerVersion'].map((column) => `renditions.${column}`))
     .select(columns)
@@ -135,7 +145,7 @@ export async function listInTheMaking(
 ): Promise<{ readonly evidenceId: string; readonly n: number }[]> {
   return reader
     .sql('evidenceVersions')
-    .whereIn('evidenceId', [...evidenceIds])
+    .modify(isOneOf, 'evidenceId', evidenceIds)
     .where({ preview: 'making' })
     .orderBy(['evidenceId', 'n'])
     .select('evidenceId', 'n')

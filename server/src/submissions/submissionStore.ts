@@ -7,8 +7,9 @@ import type { ReceivedLevel, SubmissionRow, SubmissionState } from '@valise/core
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { presentMembers } from '../access/index.ts'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-import { peopleNow } from '../people/index.ts'
+import { joinNames } from '../people/index.ts'
 
 /** States in which nothing of it is with the assessors: not yet, or not any more. */
 const unseen: readonly SubmissionState[] = ['sealing', 'not-sealed', 'taken-back']
@@ -28,7 +29,6 @@ export function submissionScope(
       .whereNot('memberships.role', 'student')
       .select('classId')
     query.where((mine) => {
-      mine.whereRaw('1 = 0')
       if (part !== 'assessor') mine.orWhere('submissions.ownerId', personId)
       if (part !== 'owner')
         mine.orWhere((read) =>
@@ -41,20 +41,15 @@ export function submissionScope(
   }
 }
 
-/** Selects submissions with their assignments and owners, under the names `assignments`, `classes` and `owner`. */
+/** Selects submissions with their assignments and the names of their owners. */
 export function submissionRows(reader: Reader): Knex.QueryBuilder {
-  const names = peopleNow(reader).select(
-    ...['id', 'fullName', 'firstName', 'chosenName'].map((column) => `people.${column}`),
-    'yearGroup.shownNameRule',
-  )
   return reader
     .sql('submissions')
     .join('assignments', 'assignments.id', 'submissions.assignmentId')
     .join('classes', 'classes.id', 'assignments.classId')
-    .join(names.as('owner'), 'owner.id', 'submissions.ownerId')
+    .modify(joinNames, reader, 'submissions.ownerId')
     .select('submissions.*', 'assignments.title', 'assignments.classId')
     .select('classes.name as className', 'classes.code as classCode')
-    .select('owner.fullName', 'owner.firstName', 'owner.chosenName', 'owner.shownNameRule')
 }
 
 export interface StoredSubmission extends SubmissionRow {
@@ -109,7 +104,7 @@ export async function listLatest(
 ): Promise<StoredSubmission[]> {
   const rows: SubmissionRecord[] = await submissionRows(reader)
     .where('submissions.ownerId', actor.personId)
-    .whereIn('submissions.assignmentId', [...assignmentIds])
+    .modify(isOneOf, 'submissions.assignmentId', assignmentIds)
     .orderBy([{ column: 'submissions.assignmentId' }, { column: 'submissions.n', order: 'desc' }])
   const newest = rows.filter(
     (row, at) => rows.findIndex(({ assignmentId }) => assignmentId === row.assignmentId) === at,

@@ -15,6 +15,10 @@ export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
 export { makeSmallSchool } from './smallSchool.ts'
 
+export { findFaults, recordStatements } from './plans.ts'
+export { askSpecially, write } from './specialAsks.ts'
+export { askOf, asksOf, bodies, nameOf } from './asks.ts'
+export type { Ask } from './asks.ts'
 export { driveOfOne, makeOneOfEverything, thingNames } from './oneOfEverything.ts'
 export type { ThingIds } from './oneOfEverything.ts'
 export { makePicture, makePictureBomb } from './pictures.ts'
@@ -23,7 +27,6 @@ export { beginUpload, BYTES, TUS, upload } from './upload.ts'
 export { makeEveryThing } from './everyThing.ts'
 export type { ThingOfEachKind } from './everyThing.ts'
 export { publishEveryPiece } from './everyPiece.ts'
-export type { PageOfEveryPiece } from './everyPiece.ts'
 export { addTextRow, sendEdit, writeText } from './editing.ts'
 export {
   assignmentInput,

@@ -3,7 +3,7 @@ import type { PersonActor } from '@valise/core/people'
 import type { ThingKind } from '@valise/core/things'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
-import { countRows, newestFirst, toCursor } from '../database/index.ts'
+import { countRows, isOneOf, newestFirst, toCursor } from '../database/index.ts'
 import type { PageWish, Reader, Trx } from '../database/index.ts'
 
 export interface ThingRow {
@@ -50,16 +50,13 @@ export async function noteDraft(trx: Trx, id: string, title: string): Promise<vo
 export async function setBinned(trx: Trx, ids: readonly string[], binnedAt: Instant | null): Promise<void> {
   await trx
     .sql('things')
-    .whereIn('id', [...ids])
+    .modify(isOneOf, 'id', ids)
     .update({ binnedAt, isBinned: Number(binnedAt !== null) })
 }
 
 /** Deletes things with all that hangs on them. */
 export async function deleteThings(trx: Trx, ids: readonly string[]): Promise<void> {
-  await trx
-    .sql('things')
-    .whereIn('id', [...ids])
-    .delete()
+  await trx.sql('things').modify(isOneOf, 'id', ids).delete()
 }
 
 /** Selects the caller's own things. */
@@ -81,7 +78,7 @@ export async function listOwnThings(
   if (ids.length === 0) return []
   return ownThings(reader, actor)
     .whereIn('kind', [...kinds])
-    .whereIn('id', [...ids])
+    .modify(isOneOf, 'id', ids)
     .orderBy('id')
     .select(columns)
 }
@@ -90,7 +87,7 @@ export async function listOwnThings(
 export async function listWithheld({ sql }: Reader, ids: readonly string[]): Promise<Set<string>> {
   if (ids.length === 0) return new Set()
   const rows: { id: string }[] = await sql('things')
-    .whereIn('id', [...ids])
+    .modify(isOneOf, 'id', ids)
     .where({ isBinned: 0 })
     .select('id')
   const there = new Set(rows.map(({ id }) => id))

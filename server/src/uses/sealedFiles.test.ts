@@ -25,7 +25,7 @@ describeEachDatabase('what sealed copies keep of an item', (open, onSqlite) => {
       }
     })
     const save = (submissionId: string, ending: string) =>
-      inTransaction(database, (trx) => insertFile(trx, submissionId, `files/${handedIn.item}-${ending}`))
+      inTransaction(database, (trx) => insertFile(trx, submissionId, handedIn.item, ending))
     const paths = async (owner: string, n: number | null = null): Promise<string[]> => {
       const rows: { path: string }[] = await filesOf(database.reader(), owner, n)
         .select('path')
@@ -65,9 +65,13 @@ describeEachDatabase('what sealed copies keep of an item', (open, onSqlite) => {
   })
 })
 
-async function insertFile(trx: Trx, submissionId: string, path: string): Promise<void> {
+async function insertFile(trx: Trx, submissionId: string, item: string, ending: string): Promise<void> {
   const { sql } = trx
+  const path = `files/${item}-${ending}`
   const sha256 = 'a'.repeat(64)
   await sql('files').insert({ sha256, bytes: 1, createdAt: trx.now }).onConflict('sha256').ignore()
-  await sql('sealedFiles').insert({ submissionId, path, fileSha256: sha256, bytes: 1, mime: 'text/plain' })
+  await sql('sealedFiles').insert({
+    ...{ submissionId, path, fileSha256: sha256, bytes: 1, mime: 'text/plain' },
+    ...{ evidenceId: item, evidenceN: parseInt(ending, 10) },
+  })
 }

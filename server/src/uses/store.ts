@@ -3,6 +3,7 @@ import type { PersonActor } from '@valise/core/people'
 import { thingKinds } from '@valise/core/things'
 import type { ThingKind, Use } from '@valise/core/things'
 import type { Knex } from 'knex'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 
 const MOST_LISTED = 300
@@ -20,7 +21,7 @@ export async function replaceUses(trx: Trx, byId: string, thingIds: readonly str
   const gone = before.filter((id) => !now.includes(id))
   const come = now.filter((id) => !before.includes(id))
   // Most edits are about words: then nothing is written here.
-  if (gone.length > 0) await sql('uses').where({ byId }).whereIn('thingId', gone).delete()
+  if (gone.length > 0) await sql('uses').where({ byId }).modify(isOneOf, 'thingId', gone).delete()
   if (come.length > 0)
     await sql.batchInsert(
       'uses',
@@ -80,44 +81,32 @@ export async function refreshUnused(trx: Trx, thingIds: readonly string[]): Prom
   const used = sql('uses')
     .join('things', 'things.id', 'uses.byId')
     .where('things.isBinned', 0)
-    .whereIn('uses.thingId', ids)
+    .modify(isOneOf, 'uses.thingId', ids)
     .select('uses.thingId')
     .union([
-      sql('chosenParts').where({ isIn: 1 }).whereIn('thingId', ids).select('thingId'),
-      sql('submissionParts').whereIn('thingId', ids).select('thingId'),
+      sql('chosenParts').where({ isIn: 1 }).modify(isOneOf, 'thingId', ids).select('thingId'),
+      sql('submissionParts').modify(isOneOf, 'thingId', ids).select('thingId'),
     ])
     .as('used')
   const usedIds = await sql.from(used).pluck<string[]>('thingId')
-  await sql('evidence').whereIn('id', usedIds).where({ isUnused: 1 }).update({ isUnused: 0 })
+  await sql('evidence').modify(isOneOf, 'id', usedIds).where({ isUnused: 1 }).update({ isUnused: 0 })
   const unused = ids.filter((id) => !usedIds.includes(id))
-  await sql('evidence').whereIn('id', unused).where({ isUnused: 0 }).update({ isUnused: 1 })
+  await sql('evidence').modify(isOneOf, 'id', unused).where({ isUnused: 0 }).update({ isUnused: 1 })
 }
 
 /** Recomputes the use of all that these things show; for moves into and out of the bin. */
 export async function refreshUnusedOf(trx: Trx, byIds: readonly string[]): Promise<void> {
-  await refreshUnused(
-    trx,
-    await trx
-      .sql('uses')
-      .whereIn('byId', [...byIds])
-      .pluck<string[]>('thingId'),
-  )
+  await refreshUnused(trx, await trx.sql('uses').modify(isOneOf, 'byId', byIds).pluck<string[]>('thingId'))
 }
 
-/**
- * The files that sealed copies of its owner keep of an item, or of one version of it. A copy names them by both, as in
- * `files/<item>-<version>.webp`.
- */
+/** The files that sealed copies of its owner keep of an item, or of one version of it. */
 export function sealedFilesOf(
   { sql }: Reader,
   ownerId: string,
   evidenceId: string,
   n: number | null = null,
 ): Knex.QueryBuilder {
-  const own = sql('submissions').where({ ownerId }).select('id')
-  const name = `files/${evidenceId}-${n ?? ''}`
-  const endings = n === null ? ['%'] : ['', '.%', '-%']
   return sql('sealedFiles')
-    .whereIn('submissionId', own)
-    .where((q) => endings.forEach((ending) => void q.orWhereLike('path', name + ending)))
+    .whereIn('submissionId', sql('submissions').where({ ownerId }).select('id'))
+    .where({ evidenceId, ...(n !== null && { evidenceN: n }) })
 }

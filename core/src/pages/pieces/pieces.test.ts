@@ -6,11 +6,14 @@ import {
   definitionOf,
   evidenceReferences,
   handOutsOf,
+  listPublishedHandOuts,
   newDocument,
   nothingShown,
   pieceKinds,
   renderPage,
+  thingsShown,
   toPlainText,
+  withhold,
 } from '../index.ts'
 import type { PageDocument, Piece, Shown } from '../index.ts'
 import { anyDocument, anyShown, everyPiece } from '../testing/index.ts'
@@ -43,6 +46,23 @@ describe('any page', () => {
         const handedOut = made.map(({ pieceId, handOut }) => addressOf(pieceId, handOut.name))
         expect(new Set(render(document, shown).asked)).toEqual(new Set(handedOut))
         expect(new Set(handedOut).size).toBe(handedOut.length)
+      }),
+    )
+  })
+
+  it('says what must still be there for each file', () => {
+    const somethingGone = pages.chain(([document, shown]) =>
+      fc.tuple(fc.constant(document), fc.constant(shown), fc.subarray(thingsShown(shown))),
+    )
+    fc.assert(
+      fc.property(somethingGone, ([document, shown, gone]) => {
+        const left = listPublishedHandOuts(document, shown).filter(
+          ({ needs }) => !needs.some((id) => gone.includes(id)),
+        )
+        const addresses = (some: readonly { pieceId: string; handOut: { name: string } }[]) =>
+          new Set(some.map(({ pieceId, handOut }) => addressOf(pieceId, handOut.name)))
+        const expected = handOutsOf(document, withhold(shown, new Set(gone)))
+        expect(addresses(left)).toEqual(addresses(expected))
       }),
     )
   })

@@ -1,6 +1,7 @@
 // Audiences that people belong to by being in a class in certain roles.
 import type { AudienceKind, AudienceOf } from '@valise/core/access'
 import type { ClassRole } from '@valise/core/people'
+import { isOneOf } from '../../database/index.ts'
 import { presentMembers } from '../presentMembersStore.ts'
 import type { AudienceStore } from './AudienceStore.ts'
 
@@ -21,7 +22,8 @@ export function inRoles(roles: readonly ClassRole[]): AudienceStore<OfClass> {
     },
     members: (reader, passes) =>
       presentMembers(reader)
-        .whereIn(
+        .modify(
+          isOneOf,
           'classId',
           passes.flatMap(({ classId }) => classId ?? []),
         )

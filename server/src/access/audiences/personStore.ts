@@ -1,5 +1,6 @@
 // One person.
 import { resolveShownName } from '@valise/core/people'
+import { isOneOf } from '../../database/index.ts'
 import type { AudienceStore } from './AudienceStore.ts'
 
 export const personStore: AudienceStore<'person'> = {
@@ -7,7 +8,8 @@ export const personStore: AudienceStore<'person'> = {
     viewer.kind === 'person' ? (passes) => void passes.where('passes.personId', viewer.personId) : null,
   members: ({ sql }, passes) =>
     sql('people')
-      .whereIn(
+      .modify(
+        isOneOf,
         'id',
         passes.flatMap(({ personId }) => personId ?? []),
       )

@@ -21,6 +21,8 @@ import * as openAudiences from './20261129180000_open_lists_of_audiences.ts'
 import * as paramsOfNews from './20261129190000_type_params_of_news.ts'
 import * as personOfJobs from './20261129100000_add_person_to_jobs.ts'
 import * as things from './20261130100000_create_things.ts'
+import * as findByIndex from './20261130150000_find_by_index.ts'
+import * as leasesOfJobs from './20261130160000_name_leases_of_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 
 export const migrations = [
@@ -47,4 +49,6 @@ export const migrations = [
   openAudiences,
   paramsOfNews,
   things,
+  findByIndex,
+  leasesOfJobs,
 ] as const

@@ -53,6 +53,8 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
     assignments: [{ requirementsSchema: 1 }],
     submissions: [{ requirementsSchema: 1 }],
   },
+  '20261130150000_find_by_index': { sealedFiles: [{ evidenceId: null, evidenceN: null }] },
+  '20261130160000_name_leases_of_jobs': { jobs: [{ lease: null }] },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>
@@ -198,12 +200,15 @@ describeEachDatabase('migrations', (open) => {
     const draft = { id: 'page', revision: 1, checkpoint: '{}', checkpointRevision: 1, changedAt: 'now' }
     await writer('drafts').insert({ ...draft, ...owned })
     await writer('pages').insert({ id: 'page', ownerId: 'p', title: '', published: 1, changedAt: 'now' })
-    const shown = JSON.stringify({ evidence: { a: { id: 'map' }, b: { id: 'map' }, c: { id: 'gone' } } })
+    const shown = JSON.stringify({
+      evidence: { a: { id: 'map' }, b: { id: 'map' }, c: { id: 'gone' } },
+      entries: {},
+    })
     const published = {
       pageId: 'page',
       n: 1,
       title: '',
-      document: '{}',
+      document: '{"schema":1,"title":"","lang":"en","rows":[]}',
       html: '',
       draftRevision: 1,
       at: 'now',

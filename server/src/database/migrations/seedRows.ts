@@ -15,7 +15,8 @@ type Row = Readonly<Record<string, unknown>>
 /** What columns that hold JSON hold, where a migration reads them; any other text is the name of its column. */
 const json: Readonly<Record<string, string>> = {
   rights: '{"state":"missing"}',
-  shown: '{"evidence":{"piece":{"id":"evidence.id"}}}',
+  document: '{"schema":1,"title":"","lang":"en","rows":[]}',
+  shown: '{"evidence":{"piece":{"id":"evidence.id"}},"entries":{}}',
 }
 
 /**

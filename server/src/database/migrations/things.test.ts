@@ -51,6 +51,27 @@ describeEachDatabase('things', (open) => {
     expect(await allRows(database, SEARCH)).toEqual(before)
   })
 
+  it('hand out on pages what they did, and are known by the files of sealed copies', async () => {
+    const { folder, database } = await openStored()
+    await migrateToLatest(database)
+    const rows = await allRows(database, SEARCH)
+    const shown = (rows['publishedPages'] ?? []).map(({ shown: text }) => String(text))
+    const items = shown.flatMap((text) => Object.values<{ id: string }>(JSON.parse(text).evidence))
+    expect(items.length).toBeGreaterThan(0)
+    expect(new Set(idsOf(rows, 'publishedHandOuts', 'evidenceId'))).toEqual(
+      new Set(items.map(({ id }) => id)),
+    )
+    const { wren } = await signInTo(database, folder)
+    for (const { pageId, n, pieceId, name } of rows['publishedHandOuts'] ?? []) {
+      const path = `/api/pages/${pageId}/published/${n}/pieces/${pieceId}/${name}`
+      expect([path, (await wren.get(path)).status]).toEqual([path, 200])
+    }
+    const files = (rows['sealedFiles'] ?? []).filter(({ path }) => String(path).startsWith('files/'))
+    expect(files.length).toBeGreaterThan(0)
+    for (const { path, evidenceId, evidenceN } of files)
+      expect(String(path)).toMatch(new RegExp(`^files/${evidenceId}-${evidenceN}\\b`))
+  })
+
   it('are what they were on every screen', async () => {
     const { folder, database } = await openStored()
     await migrateToLatest(database)

@@ -1,0 +1,143 @@
+// What takes more to be answered well than the id of one of everything, and what ends things, in an order that lets each
+// do something.
+import { personNamed } from '@valise/core/people'
+import { handInSealed, setAssignment } from './handingIn.ts'
+import type { OneOfEverything } from './oneOfEverything.ts'
+import { TEST_PASSWORD } from './site.ts'
+import type { Answer, TestBrowser, TestSite } from './site.ts'
+import { upload } from './upload.ts'
+
+const ANOTHER_PASSWORD = 'nine herons on the bank'
+
+/** Who asks: the student who owns one of everything, their assessor, and who administers the school. */
+export interface Askers {
+  readonly owner: TestBrowser
+  readonly assessor: TestBrowser
+  readonly administrator: TestBrowser
+}
+
+export async function askSpecially(
+  site: TestSite,
+  made: OneOfEverything,
+  { owner, assessor, administrator }: Askers,
+): Promise<void> {
+  await askForLists(site, owner, administrator)
+  await changeEvidence(owner, made.ids)
+  await reviewAndTakeBack(site, made.ids, owner, assessor)
+  await administer(made.ids, administrator)
+  for (const [browser, path] of endings(made.ids, owner, assessor)) await write(browser, 'DELETE', path)
+  await owner.post(`/api/passes/${made.ids.pass}/end`)
+  await throwAway(Object.values(made.things), owner)
+  await signInAndOut(site, made.ids, owner, administrator)
+}
+
+/** Writes with whatever revision a thing has. */
+export async function write(
+  browser: TestBrowser,
+  method: string,
+  path: string,
+  body?: unknown,
+): Promise<Answer> {
+  for (let revision = 0; ; revision += 1) {
+    const answer = await browser.ask(method, path, body, { 'if-match': `"r${revision}"` })
+    if (answer.status !== 412 || revision === 12) return answer
+  }
+}
+
+async function askForLists(site: TestSite, owner: TestBrowser, administrator: TestBrowser): Promise<void> {
+  const counts = { name: 'counts.csv', content: Buffer.from('day,sandpipers\n1,12\n2,9\n') }
+  const { body } = await upload(owner, counts)
+  await site.services.jobs.drain()
+  const table = `/api/evidence/${body.outcome.evidenceId}/versions/1`
+  const paths = [
+    ...['/api/counts?of=evidence,pages,review-desk', `${table}/inside`, `${table}/table`],
+    ...['/api/evidence?words=creek&kind=picture&limit=2', '/api/evidence?tag=birds&order=title'],
+    '/api/evidence/counts?kind=picture',
+  ]
+  for (const path of paths) await owner.get(path)
+  await administrator.get('/api/people?text=wr&limit=2')
+}
+
+async function changeEvidence(owner: TestBrowser, ids: OneOfEverything['ids']): Promise<void> {
+  await owner.put('/api/evidence/tagged', { ids: [ids.picture], add: ['gulls'] })
+  await owner.put('/api/evidence/tags', { tag: 'gulls', name: 'birds' })
+  const path = `/api/collages/${ids.collage}`
+  const { collage, revision } = (await owner.get(path)).body
+  await owner.put(path, collage, revision)
+}
+
+async function reviewAndTakeBack(
+  site: TestSite,
+  ids: OneOfEverything['ids'],
+  owner: TestBrowser,
+  assessor: TestBrowser,
+): Promise<void> {
+  const read = `/api/submissions/${ids.submission}`
+  await assessor.post(`${read}/open`)
+  await write(assessor, 'POST', `${read}/outcome`, { act: 'accept', levelId: 'own' })
+  await assessor.delete(`${read}/outcome`)
+  const assignment = await setAssignment(assessor, ids.class)
+  const submission = await handInSealed(site, owner, assignment, [{ kind: 'page', id: ids.page }])
+  await owner.post(`/api/submissions/${submission}/take-back`)
+  await write(assessor, 'PUT', `/api/assignments/${assignment}/end`)
+  await write(assessor, 'DELETE', `/api/assignments/${assignment}/end`)
+  await write(assessor, 'DELETE', `/api/assignments/${await setAssignment(assessor, ids.class)}`)
+}
+
+async function administer(ids: OneOfEverything['ids'], administrator: TestBrowser): Promise<void> {
+  const days = { firstDay: null, lastDay: null }
+  const person = personNamed('Ada Brandt-Osei', { signInName: 'ada' })
+  const { id } = (await administrator.post('/api/people', person)).body.person
+  await write(administrator, 'PUT', `/api/people/${id}`, { ...person, firstName: 'Ada' })
+  const membership = { classId: ids.class, role: 'student', ...days }
+  await administrator.post(`/api/people/${id}/memberships`, membership)
+  await write(administrator, 'PATCH', `/api/memberships/${ids.membership}`, days)
+  await write(administrator, 'PUT', `/api/classes/${ids.class}`, { name: 'Night Survey', code: 'NIGHT' })
+  await write(administrator, 'PUT', `/api/people/${id}/ended`, { ended: true })
+}
+
+function endings(
+  ids: OneOfEverything['ids'],
+  owner: TestBrowser,
+  assessor: TestBrowser,
+): readonly (readonly [TestBrowser, string])[] {
+  return [
+    [owner, `/api/evidence/queries/${ids.savedQuery}`],
+    [owner, `/api/evidence/${ids.picture}/voices/${ids.voice}`],
+    [owner, `/api/tray/${ids.picture}`],
+    [owner, `/api/evidence/${ids.driveDocument}/drive`],
+    [owner, '/api/phone-links'],
+    [owner, `/api/entries/${ids.entry}/other-versions/${ids.entryVersion}`],
+    [owner, `/api/pages/${ids.page}/other-versions/${ids.otherVersion}`],
+    [assessor, `/api/submissions/${ids.submission}/outcome`],
+  ]
+}
+
+async function throwAway(ids: readonly string[], owner: TestBrowser): Promise<void> {
+  await owner.put('/api/bin', { ids: [...ids] })
+  for (const id of ids) {
+    await owner.delete(`/api/things/${id}/bin`)
+    await owner.put(`/api/things/${id}/bin`, undefined)
+  }
+  await owner.get('/api/bin')
+  // Entries before the logbook that they are in.
+  for (const id of [...ids].reverse()) await owner.delete(`/api/things/${id}`)
+}
+
+async function signInAndOut(
+  site: TestSite,
+  ids: OneOfEverything['ids'],
+  owner: TestBrowser,
+  administrator: TestBrowser,
+): Promise<void> {
+  const link = (await administrator.post(`/api/people/${ids.person}/sign-in-link`)).body.address
+  const token = new URL(link).hash.slice(1)
+  await site.browser().post('/api/password/chosen', { token, password: ANOTHER_PASSWORD })
+  await owner.put('/api/password', { present: TEST_PASSWORD, next: ANOTHER_PASSWORD })
+  const other = site.browser()
+  await other.signIn('wren', ANOTHER_PASSWORD)
+  for (const { id, here } of (await owner.get('/api/sessions')).body)
+    if (!here) await owner.delete(`/api/sessions/${id}`)
+  await owner.delete('/api/sessions')
+  await owner.delete('/api/session')
+}
