@@ -1,7 +1,7 @@
 // Collections: ordered trees of pages, dividers and collections.
 export { applyCollectionOperations, thingOf } from './applyCollectionOperations.ts'
 export { edgesOf, reachOf, wouldCircle } from './reach.ts'
-export type { Container, Edge } from './reach.ts'
+export type { Container, Edge, Reach } from './reach.ts'
 export { isDraft } from './isDraft.ts'
 export { pagesToRead, readingOrder } from './readingOrder.ts'
 export type { ReadableThing } from './readingOrder.ts'

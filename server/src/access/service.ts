@@ -9,13 +9,12 @@ import { changesBetween } from '@valise/core/records'
 import type { RecordAction, RecordChanges } from '@valise/core/records'
 import { isWithin, toTimeWindow, windowState } from '@valise/core/time'
 import type { Instant, TimeWindow } from '@valise/core/time'
-import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import { tellNews } from '../news/index.ts'
 import { getSchool, listShownNames } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
 import type { ServerKeys } from '../system/index.ts'
-import { listOwnThings } from '../things/index.ts'
+import { inOwnersTransaction, listOwnThings } from '../things/index.ts'
 import { listAudiences } from './audienceStore.ts'
 import { audienceStoreOf } from './audiences/audienceStores.ts'
 import { makeLinkCode } from './linkCodes.ts'
@@ -42,7 +41,7 @@ async function getPass(reader: Reader, keys: ServerKeys, actor: PersonActor, id:
 }
 
 export function givePass(on: Writable, keys: ServerKeys, actor: PersonActor, wish: NewPass): Promise<Pass> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const [thing] = await listOwnThings(trx, actor, [wish.thing.kind], [wish.thing.id])
     if (!thing) throw new AppError('not-found', 'not-found')
     if (thing.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
@@ -72,7 +71,7 @@ export function changePass(
   id: string,
   { revision, days }: { readonly revision: number; readonly days: PassChange },
 ): Promise<Pass> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const before = await getOpen(trx, actor, id)
     const window = await windowOf(trx, days, before.from)
     const wish = { ...window, audience: before.audience.kind, rights: before.rights }
@@ -87,7 +86,7 @@ export function changePass(
 
 /** Ends a pass now; a pass that has already ended stays as it is. */
 export function endPass(on: Writable, keys: ServerKeys, actor: PersonActor, id: string): Promise<Pass> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const pass = await getStored(trx, actor, id)
     if (pass.state !== 'ended') {
       await assertUpdated(store.updatePass(trx, id, pass.revision, { endedAt: trx.now }))
@@ -99,7 +98,7 @@ export function endPass(on: Writable, keys: ServerKeys, actor: PersonActor, id: 
 
 /** Gives a link a new address; the old one stops working. */
 export function renewLink(on: Writable, keys: ServerKeys, actor: PersonActor, id: string): Promise<Pass> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const pass = await getOpen(trx, actor, id)
     if (!hasAddress(pass)) throw new AppError('not-found', 'not-found')
     await assertUpdated(store.updatePass(trx, id, pass.revision, { generation: pass.generation + 1 }))

@@ -5,10 +5,10 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { thingDefinitionOf, thingKinds } from '@valise/core/things'
 import { countSeers, isShownToOthers } from '../access/index.ts'
-import { inTransaction } from '../database/index.ts'
 import type { PageWish, Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import {
+  inOwnersTransaction,
   deleteThings,
   findOwnThing,
   listOwnThings,
@@ -23,7 +23,7 @@ import { countChosen, countHandedIn, listTitlesAround } from './store.ts'
 
 /** Moves a thing to the bin; one that is already there keeps its day. */
 export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const thing = await getOwn(trx, actor, id)
     if (thing.binnedAt === null) await move(trx, [thing], trx.now)
   })
@@ -31,7 +31,7 @@ export function putIntoBin(on: Writable, actor: PersonActor, id: string): Promis
 
 /** Moves several things to the bin: all of them, or none when one is not one's own; what lies there keeps its day. */
 export function putManyIntoBin(on: Writable, actor: PersonActor, ids: readonly string[]): Promise<void> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const things = await listOwnThings(trx, actor, thingKinds, ids)
     if (things.length !== new Set(ids).size) throw new AppError('not-found', 'not-found')
     await move(
@@ -43,12 +43,14 @@ export function putManyIntoBin(on: Writable, actor: PersonActor, ids: readonly s
 }
 
 export function takeOutOfBin(on: Writable, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => move(trx, [await getOwn(trx, actor, id)], null))
+  return inOwnersTransaction(on, actor.personId, async (trx) =>
+    move(trx, [await getOwn(trx, actor, id)], null),
+  )
 }
 
 /** Removes a thing for good, before its days in the bin are over. */
 export function removeForGood(on: Writable, jobs: Jobs, actor: PersonActor, id: string): Promise<void> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const thing = await getOwn(trx, actor, id)
     await inBinOf(thing).assertMayGo(trx, thing)
     if (thing.binnedAt === null && !(await inBinOf(thing).mayGoAtOnce(trx, actor, thing)))

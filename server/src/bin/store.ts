@@ -1,7 +1,7 @@
 // What hangs on a thing of one's own: where it lies, and what it was chosen or handed in for.
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
-import { countRows } from '../database/index.ts'
+import { countRows, isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import type { ThingRow } from '../things/index.ts'
 
@@ -30,6 +30,11 @@ export function countHandedIn({ sql }: Reader, actor: PersonActor, thingId: stri
 }
 
 /** Lists some of the things whose days in the bin are over, of all people. */
-export function listBinnedBefore({ sql }: Reader, before: Instant, most: number): Promise<ThingRow[]> {
-  return sql('things').where('binnedAt', '<=', before).orderBy(['binnedAt', 'id']).limit(most)
+export function listBinnedBefore(
+  { sql }: Reader,
+  before: Instant,
+  { most, among }: { readonly most: number; readonly among?: readonly string[] },
+): Promise<ThingRow[]> {
+  const due = sql('things').where('binnedAt', '<=', before).orderBy(['binnedAt', 'id']).limit(most)
+  return among ? due.modify(isOneOf, 'id', among) : due
 }

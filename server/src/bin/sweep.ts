@@ -4,6 +4,7 @@ import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { inTransaction, isClockSteady } from '../database/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
+import { lockOwner } from '../things/index.ts'
 import { remove } from './service.ts'
 import type { BinServices } from './services.ts'
 import { listBinnedBefore } from './store.ts'
@@ -29,9 +30,14 @@ export async function sweepBin({ database, jobs }: BinServices): Promise<Instant
   for (let gone = isSteady ? AT_ONCE : 0; gone === AT_ONCE;)
     gone = await inTransaction(database, async (trx) => {
       const over = addMinutes(trx.now, -BIN_KEPT_DAYS * 24 * 60)
-      const things = await listBinnedBefore(trx, over, AT_ONCE)
-      await remove(trx, jobs, things)
-      return things.length
+      const due = await listBinnedBefore(trx, over, { most: AT_ONCE })
+      // In one order, so that no two sweeps wait for each other.
+      const owners = [...new Set(due.map(({ ownerId }) => ownerId))].sort()
+      for (const ownerId of owners) await lockOwner(trx, ownerId)
+      // Whoever took something out meanwhile keeps it.
+      const among = due.map(({ id }) => id)
+      await remove(trx, jobs, await listBinnedBefore(trx, over, { most: AT_ONCE, among }))
+      return due.length
     })
   return addMinutes(database.reader().now, EVERY_MINUTES)
 }

@@ -1,6 +1,7 @@
 // The reach of collections as rows, so that lists can join it; recomputed whenever an arrangement changes.
 import { reachOf } from '@valise/core/collections'
-import type { CollectionItem, Container } from '@valise/core/collections'
+import type { CollectionItem, Container, Reach } from '@valise/core/collections'
+import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { toItem } from './store.ts'
 import type { ItemRow } from './store.ts'
@@ -16,7 +17,8 @@ export async function listContainers(reader: Reader, ownerId: string): Promise<C
     .select('id', 'isBinned')
   const rows: (ItemRow & { collectionId: string })[] = await reader
     .sql('collectionItems')
-    .whereIn(
+    .modify(
+      isOneOf,
       'collectionId',
       collections.map(({ id }) => id),
     )
@@ -31,12 +33,19 @@ export async function listContainers(reader: Reader, ownerId: string): Promise<C
 }
 
 /**
- * Recomputes the reach of an owner. Call it in every transaction that changes places, hidden items or binned
+ * Recomputes the reach of an owner, and writes what has changed of it. Call it in every transaction that changes places, hidden items or binned
  * collections.
  */
 export async function rewriteReach(trx: Trx, ownerId: string): Promise<void> {
-  const reach = reachOf(await listContainers(trx, ownerId))
-  await trx.sql('reach').where({ ownerId }).delete()
-  const rows = reach.map((row) => ({ ownerId, ...row }))
-  if (rows.length > 0) await trx.sql.batchInsert('reach', rows, ROWS_AT_ONCE)
+  const { sql } = trx
+  const after = new Map(reachOf(await listContainers(trx, ownerId)).map((row) => [keyOf(row), row]))
+  const stored: Reach[] = await sql('reach').where({ ownerId }).select('containerId', 'thingId', 'itemId')
+  const before = new Set(stored.map(keyOf))
+  for (const row of stored) if (!after.has(keyOf(row))) await sql('reach').where(row).delete()
+  const come = [...after].flatMap(([key, row]) => (before.has(key) ? [] : [{ ownerId, ...row }]))
+  if (come.length > 0) await sql.batchInsert('reach', come, ROWS_AT_ONCE)
+}
+
+function keyOf({ containerId, thingId, itemId }: Reach): string {
+  return `${containerId} ${thingId} ${itemId}`
 }

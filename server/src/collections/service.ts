@@ -7,7 +7,7 @@ import { AppError } from '@valise/core/problems'
 import { sharedKinds } from '@valise/core/things'
 import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
-import { insertThing, listOwnThings } from '../things/index.ts'
+import { inOwnersTransaction, insertThing, listOwnThings } from '../things/index.ts'
 import { listContainers, rewriteReach } from './reachStore.ts'
 import * as store from './store.ts'
 import type { CollectionHead } from './store.ts'
@@ -40,7 +40,7 @@ export function changeCollection(
     operations,
   }: { readonly revision: number; readonly operations: readonly CollectionOperation[] },
 ): Promise<Collection> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const head = await getStored(trx, actor, id)
     if (head.revision !== revision) throw new AppError('stale', 'stale')
     const before = { title: head.title, items: await store.listItems(trx, id) }

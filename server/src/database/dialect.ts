@@ -17,6 +17,8 @@ export interface Dialect {
   brokenConstraint(error: unknown): 'unique' | 'foreign' | 'other' | null
   /** Whether the disk or the quota is full. */
   isFull(error: unknown): boolean
+  /** Locks the rows that a query finds until the transaction ends; whoever else wants them locked waits. */
+  lock(query: Knex.QueryBuilder): Promise<void>
   /** Locks the rows that a query finds, and leaves out those that others have locked. */
   skipLocked(query: Knex.QueryBuilder): void
 }
@@ -34,6 +36,7 @@ export const sqlite: Dialect = {
   },
   isFull: (error) => errorCodeOf(error) === 'SQLITE_FULL',
   // Whoever writes has the whole file to themselves.
+  lock: () => Promise.resolve(),
   skipLocked: () => undefined,
 }
 
@@ -50,5 +53,7 @@ export const postgres: Dialect = {
     return code.startsWith('23') ? 'other' : null
   },
   isFull: (error) => errorCodeOf(error) === '53100',
+  // Rows that refer to them can be inserted meanwhile.
+  lock: async (query) => void (await query.forNoKeyUpdate().select('id')),
   skipLocked: (query) => void query.forUpdate().skipLocked(),
 }

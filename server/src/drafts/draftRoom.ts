@@ -3,10 +3,10 @@ import { draftSchema, editAnswerSchema, editSchema } from '@valise/core/pages'
 import type { Draft, Edit, EditAnswer, PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { idSchema, object } from '@valise/core/schemas'
-import { inTransaction } from '../database/index.ts'
 import type { Trx, Writable } from '../database/index.ts'
 import { route } from '../http/index.ts'
 import type { Route } from '../http/index.ts'
+import { inOwnersTransaction } from '../things/index.ts'
 import { editDraft, removeOtherVersion, takeOtherVersion } from './editDraft.ts'
 import { getDraft } from './readDraft.ts'
 
@@ -25,7 +25,7 @@ export async function saveEdit(
   room: DraftRoom,
   { actor, id, edit }: { readonly actor: PersonActor; readonly id: string; readonly edit: Edit },
 ): Promise<EditAnswer> {
-  const outcome = await inTransaction(on, async (trx) => {
+  const outcome = await inOwnersTransaction(on, actor.personId, async (trx) => {
     await room.assertWritable(trx, actor, id)
     const edited = await editDraft(trx, actor, id, edit)
     if (edited.kind === 'saved') await room.noteChange(trx, id, edited.document)
@@ -43,7 +43,7 @@ interface OtherWish {
 }
 
 function takeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: OtherWish): Promise<Draft> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     await room.assertWritable(trx, actor, id)
     await room.noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId))
     return getDraft(trx, actor, id)
@@ -51,7 +51,7 @@ function takeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: OtherW
 }
 
 function removeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: OtherWish): Promise<void> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     await room.assertWritable(trx, actor, id)
     await removeOtherVersion(trx, actor, id, otherId)
   })

@@ -75,7 +75,8 @@ export async function listPicturesOfCollages(
     .sql('collagePictures')
     .join('evidence', 'evidence.id', 'collagePictures.pictureId')
     .join('things', 'things.id', 'evidence.id')
-    .whereIn(
+    .modify(
+      isOneOf,
       'collageId',
       collages.map(({ evidenceId }) => evidenceId),
     )

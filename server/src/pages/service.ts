@@ -19,7 +19,7 @@ import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, getDraft, getPresentDraft, resolveShown } from '../drafts/index.ts'
 import { listPicturesOfCollages } from '../evidence/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
-import { insertThing, listWithheld, noteDraft } from '../things/index.ts'
+import { inOwnersTransaction, insertThing, listWithheld, noteDraft } from '../things/index.ts'
 import * as store from './store.ts'
 import type { PageHead, PublishedPage, StoredHandOut } from './store.ts'
 
@@ -64,7 +64,7 @@ export const pageRoom: DraftRoom = {
 
 /** Publishes the draft: what its author sees becomes what others see, resolved, rendered and immutable. */
 export function publishPage(on: Writable, actor: PersonActor, id: string, revision: number): Promise<Page> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const head = await getStored(trx, actor, id)
     const draft = await getPresentDraft(trx, actor, id)
     // What is published is what its author last saw.

@@ -10,7 +10,7 @@ import { inTransaction } from '../database/index.ts'
 import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, getDraft } from '../drafts/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
-import { changeThing, insertThing } from '../things/index.ts'
+import { inOwnersTransaction, changeThing, insertThing } from '../things/index.ts'
 import * as store from './store.ts'
 import type { EntryHead } from './store.ts'
 
@@ -55,7 +55,7 @@ export function createEntry(
   { title, day, lang }: NewEntry,
   content: FirstContent = {},
 ): Promise<Entry> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     await getLogbook(trx, actor, logbookId)
     const id = trx.newId()
     const document = newEntryDocument({ title: toPlainLine(title), lang, textId: trx.newId(), ...content })

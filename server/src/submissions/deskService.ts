@@ -15,6 +15,7 @@ import type { NewsToTell } from '../news/index.ts'
 import { findSeenPage } from '../pages/index.ts'
 import { listShownNames } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
+import { lockOwner } from '../things/index.ts'
 import { listAssessors } from './assessorStore.ts'
 import { countQueue, listOwnWith, listQueue } from './listStore.ts'
 import type { QueueShelf } from './listStore.ts'
@@ -42,10 +43,23 @@ export async function getQueue(
   }
 }
 
+/** Changes a submission that the caller assesses; nobody else changes it, or others of its owner, meanwhile. */
+function changeRead<T>(
+  on: Writable,
+  actor: PersonActor,
+  id: string,
+  work: (trx: Trx, stored: StoredSubmission) => Promise<T>,
+): Promise<T> {
+  return inTransaction(on, async (trx) => {
+    const { ownerId } = await getStoredSubmission(trx, actor, id, 'assessor')
+    await lockOwner(trx, ownerId)
+    return work(trx, await getStoredSubmission(trx, actor, id, 'assessor'))
+  })
+}
+
 /** Opens a copy. The first time is recorded: from then on the student cannot take it back. */
 export function openCopy(on: Writable, actor: PersonActor, id: string): Promise<Submission> {
-  return inTransaction(on, async (trx) => {
-    const stored = await getStoredSubmission(trx, actor, id, 'assessor')
+  return changeRead(on, actor, id, async (trx, stored) => {
     if (stored.openedAt === null) {
       await update(trx, stored, { openedAt: trx.now, openedBy: actor.personId })
       await noteAct(trx, actor, 'copy-opened', id)
@@ -65,8 +79,7 @@ export function answer(
   id: string,
   { revision, outcome }: { readonly revision: number; readonly outcome: Outcome },
 ): Promise<Submission> {
-  return inTransaction(on, async (trx) => {
-    const stored = await getStoredSubmission(trx, actor, id, 'assessor')
+  return changeRead(on, actor, id, async (trx, stored) => {
     assertAllowed(decideOutcome(stored, outcome.act), 'conflict')
     if (stored.revision !== revision) throw new AppError('stale', 'stale')
     const state = stateAfter(stored.state, outcome.act)
@@ -91,8 +104,7 @@ export function answer(
 
 /** Undoes an outcome within its time limit, for the student, too, and returns what was written. */
 export function undoAnswer(on: Writable, actor: PersonActor, id: string): Promise<UndoneOutcome> {
-  return inTransaction(on, async (trx) => {
-    const stored = await getStoredSubmission(trx, actor, id, 'assessor')
+  return changeRead(on, actor, id, async (trx, stored) => {
     assertAllowed(decideUndoOutcome(stored, actor.personId, trx.now), 'conflict')
     const state = stateAfter(stored.state, 'undo')
     if (state === null) throw new AppError('conflict', 'nothing-to-undo')

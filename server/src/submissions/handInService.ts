@@ -8,10 +8,10 @@ import { itemsGoing } from '@valise/core/assignments'
 import type { Assignment, CheckedRequirement, Facts } from '@valise/core/assignments'
 import { minutesBetween } from '@valise/core/time'
 import { getAssignment } from '../assignments/index.ts'
-import { inTransaction } from '../database/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
 import { appendRecord } from '../records/index.ts'
+import { inOwnersTransaction } from '../things/index.ts'
 import { listAssessorNames } from './assessorStore.ts'
 import { countOwnParts, insertChoice, listChoices, replaceParts } from './choiceStore.ts'
 import type { Choice } from './choiceStore.ts'
@@ -63,7 +63,7 @@ export function changeChoice(
   assignmentId: string,
   { revision, parts }: { readonly revision: number; readonly parts: readonly ChosenPart[] },
 ): Promise<HandIn> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     await getAssignment(trx, actor, assignmentId, 'student')
     const listed = parts.filter(({ id }, at) => parts.findIndex((one) => one.id === id) === at)
     if ((await countOwnParts(trx, actor, listed)) !== listed.length)
@@ -88,7 +88,7 @@ export function handIn(
   assignmentId: string,
   { revision, seen }: { readonly revision: number; readonly seen: HandingIn },
 ): Promise<SubmissionRow> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const { assignment, choice, parts, going, readiness, latest, decision } = await prepare(
       trx,
       actor,
@@ -117,7 +117,7 @@ export function handIn(
 
 /** Takes back a submission that nobody has opened. */
 export function takeBack(on: Writable, actor: PersonActor, id: string): Promise<SubmissionRow> {
-  return inTransaction(on, async (trx) => {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
     const submission = await getOwn(trx, actor, id)
     // Asked again, by a second press or by whoever missed the answer.
     if (submission.state === 'taken-back') return toSubmissionRow(submission)

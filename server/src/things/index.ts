@@ -1,6 +1,7 @@
 // Things in the database: what everything that a person owns has in common.
 export { usualInBin } from './InBin.ts'
 export type { InBin } from './InBin.ts'
+export { inOwnersTransaction, lockOwner } from './lockOwner.ts'
 export {
   changeThing,
   countThings,
