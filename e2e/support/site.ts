@@ -111,4 +111,19 @@ export function useSite(env: Readonly<Record<string, string>> = {}): Site {
   return site
 }
 
+/** Provides a site over an empty database on PostgreSQL, another for each try. It builds the sample world there first. */
+export function useSiteOnPostgres(addresses: readonly string[]): Site {
+  const site = new Site()
+  test.beforeAll(async () => {
+    test.setTimeout(240_000)
+    const env = { VALISE_POSTGRES: addresses[test.info().retry] ?? '' }
+    await site.start({ port: 7600 + test.info().parallelIndex * 10, env })
+    // Building took a while, by which its clock would be ahead of those of the browsers.
+    await site.stop()
+    await site.start({ env })
+  })
+  test.afterAll(() => site.remove())
+  return site
+}
+
 export { expect, test }

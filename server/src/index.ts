@@ -11,6 +11,7 @@ export type { Route } from './http/index.ts'
 export {
   createMembership,
   createPerson,
+  hasSchool,
   listPresentPeople,
   savePassword,
   setUpSchool,

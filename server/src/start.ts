@@ -80,7 +80,9 @@ async function openAll(config: Config, mayShiftClock: boolean): Promise<Services
     config.postgres === null
       ? openSqlite({ file: databaseFile(config), clock })
       : await openPostgres(config.postgres, clock)
-  await migrateToLatest(database)
+  await migrateToLatest(database).catch((error: unknown) => {
+    throw isUnreachable(error) ? unreachable(error) : error
+  })
   const log = openLog(config.logLevel)
   const workerData: WorkerData = { dataFolder: config.dataFolder }
   return withJobs({
@@ -95,6 +97,18 @@ async function openAll(config: Config, mayShiftClock: boolean): Promise<Services
     workers: makeProcesses<WorkerTasks>(programBeside('worker'), workerData, LANES),
     outside: openOutside(config),
     paperCss,
+  })
+}
+
+/** No such host, port, database or user; see "PostgreSQL Error Codes", classes 08, 28 and 3D. */
+function isUnreachable(error: unknown): boolean {
+  return /^(08|28|3D)...$|^(ECONN|ENOTFOUND|ENOENT|EAI_|EHOST|ETIMEDOUT)/.test(errorCodeOf(error))
+}
+
+function unreachable(error: unknown): StartError {
+  const why = error instanceof Error ? error.message : String(error)
+  return new StartError(`PostgreSQL cannot be reached: ${why}. Check VALISE_POSTGRES, then start again.`, {
+    cause: error,
   })
 }
 

@@ -2,6 +2,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { startPostgres } from './postgres.mjs'
 import { bin, show } from './run.mjs'
 
 /** The counts of a run; `flaky` holds a few lines about each test that passed only at the second attempt. */
@@ -29,11 +30,14 @@ export function runJest(more = []) {
 }
 
 export function runPlaywright() {
-  const { status, result } = withReport((report) => {
-    const [node, playwright] = bin('@playwright/test/cli.js')
-    const args = [playwright, 'test', '--config', 'e2e/playwright.config.ts']
-    return show(node, args, { PLAYWRIGHT_JSON_OUTPUT_NAME: report })
-  })
+  const { status, result } = withReport((report) =>
+    withPostgres((addresses) => {
+      const [node, playwright] = bin('@playwright/test/cli.js')
+      const args = [playwright, 'test', '--config', 'e2e/playwright.config.ts']
+      const onPostgres = addresses === null ? {} : { VALISE_E2E_POSTGRES: addresses.join(' ') }
+      return show(node, args, { PLAYWRIGHT_JSON_OUTPUT_NAME: report, ...onPostgres })
+    }),
+  )
   const flaky = specsIn(result?.suites ?? []).filter(({ tests }) =>
     tests.some((one) => one.status === 'flaky'),
   )
@@ -43,6 +47,18 @@ export function runPlaywright() {
     skipped: result?.stats.skipped ?? 0,
     flaky: flaky.map(tellFlaky),
   })
+}
+
+/** Runs with the addresses of empty databases on PostgreSQL, one for each try; with null where the machine has none. */
+function withPostgres(run) {
+  const folder = mkdtempSync(join(tmpdir(), 'valise-journeys-'))
+  const postgres = startPostgres(join(folder, 'postgres'))
+  try {
+    return run(postgres && ['first', 'second'].map((name) => postgres.createDatabase(name)))
+  } finally {
+    postgres?.stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
 }
 
 function specsIn(suites) {

@@ -123,6 +123,39 @@ describe('the demo', () => {
   })
 })
 
+describe('on PostgreSQL', () => {
+  // Nobody listens there.
+  const env = { VALISE_POSTGRES: 'postgres://valise@127.0.0.1:1/valise' }
+
+  it('the demo says in one line that the database cannot be reached, or cannot be begun anew', async () => {
+    const data = join(folder, 'on-postgres')
+    expect(await run('serve.js', ['--port', '7803', '--data', data], env)).toEqual({
+      code: 1,
+      said: expect.stringMatching(
+        /^PostgreSQL cannot be reached: .*Check VALISE_POSTGRES, then start again\.\n$/,
+      ),
+    })
+    const world = join(folder, 'world-on-postgres')
+    cpSync(process.env['VALISE_TEST_WORLD'] ?? '', world, { recursive: true })
+    const anew = await run('serve.js', ['--port', '7803', '--data', world, '--reset'], env)
+    expect(anew).toEqual({ code: 1, said: expect.stringContaining('an empty database and an empty folder') })
+    expect(existsSync(join(world, 'server.keys'))).toBe(true)
+  })
+
+  it('files and keys are saved without the database, and are no backup of a school on SQLite', async () => {
+    const world = join(folder, 'saved-on-postgres')
+    cpSync(process.env['VALISE_TEST_WORLD'] ?? '', world, { recursive: true })
+    const backup = join(folder, 'without-database.zip')
+    const saved = await run('backup.js', [backup, '--data', world], env)
+    expect(saved).toEqual({ code: 0, said: expect.stringContaining('what pg_dump saved') })
+    const target = join(folder, 'restored-on-postgres')
+    const refused = await run('restore.js', [backup, '--data', target])
+    expect(refused).toEqual({ code: 1, said: expect.stringContaining('it holds no database') })
+    expect(await run('restore.js', [backup, '--data', target], env)).toMatchObject({ code: 0 })
+    expect(readdirSync(target).sort()).toEqual(['files', 'sample-world.json', 'server.keys'])
+  })
+})
+
 describe('a school of its own', () => {
   it('is set up once, and has no one-click sign-in', async () => {
     const data = join(folder, 'school')

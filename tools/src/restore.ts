@@ -21,6 +21,7 @@ const STORED = /^files\/[0-9a-f]{2}\/([0-9a-f]{64})$/
 
 const [file] = positionals
 const dataFolder = resolve(values.data)
+const isOnPostgres = process.env['VALISE_POSTGRES'] !== undefined
 
 if (!file) giveUp('Say which backup: npm run restore -- FILE [--data DIR]')
 else if (!existsSync(file)) giveUp(`${file} is not there. Give the path of a backup.`)
@@ -93,8 +94,17 @@ function checksums() {
   return { through, result: () => ({ crc, bytes, sha256: hash.digest('hex') }) }
 }
 
-/** @throws Error when the database is missing or damaged, or something that it refers to is not there */
+/** @throws Error when keys or database are missing or damaged, or something that the database refers to is not there */
 function assertWhole(folder: string, stored: ReadonlyMap<string, number>): void {
+  if (!existsSync(join(folder, 'server.keys'))) throw new Error('the keys of its server are missing')
+  if (existsSync(join(folder, 'valise.sqlite'))) return assertFilesOf(folder, stored)
+  if (!isOnPostgres)
+    throw new Error(
+      'it holds no database; where that is on PostgreSQL, set VALISE_POSTGRES and restore it first',
+    )
+}
+
+function assertFilesOf(folder: string, stored: ReadonlyMap<string, number>): void {
   const database = new Database(join(folder, 'valise.sqlite'), { fileMustExist: true })
   try {
     const result = database.pragma('integrity_check', { simple: true })
@@ -112,7 +122,6 @@ function assertWhole(folder: string, stored: ReadonlyMap<string, number>): void 
   } finally {
     database.close()
   }
-  if (!existsSync(join(folder, 'server.keys'))) throw new Error('the keys of its server are missing')
 }
 
 function giveUp(line: string): void {

@@ -17,6 +17,7 @@ import {
 import {
   closeServices,
   createApp,
+  hasSchool,
   listen,
   openServices,
   readConfig,
@@ -102,13 +103,29 @@ function makeReady(dataFolder: string): void {
     )
   }
   if (!values.reset && state !== 'building') return
-  for (const name of names.filter((one) => sampleFiles.test(one)))
+  if (process.env['VALISE_POSTGRES'] !== undefined)
+    throw new StartError(
+      'The sample world on PostgreSQL is begun anew with an empty database and an empty folder: give both.',
+    )
+  emptySampleFolder(dataFolder)
+}
+
+function emptySampleFolder(dataFolder: string): void {
+  for (const name of readdirSync(dataFolder).filter((one) => sampleFiles.test(one)))
     rmSync(join(dataFolder, name), { recursive: true })
 }
 
 async function buildWhereEmpty(services: Services): Promise<void> {
   const { dataFolder } = services.config
-  if (readSampleState(dataFolder) === 'built') return
+  const isBuilt = readSampleState(dataFolder) === 'built'
+  if (isBuilt !== (await hasSchool(services.database.reader()))) {
+    // What was just begun in an empty folder must not stand in the way of the next try.
+    if (!isBuilt) emptySampleFolder(dataFolder)
+    throw new StartError(
+      `The database and ${dataFolder} do not belong together. Give the folder that the database was built with, or an empty database and an empty folder.`,
+    )
+  }
+  if (isBuilt) return
   const started = Date.now()
   markSampleFolder(dataFolder, 'building')
   const { classId } = await buildWorld(services)

@@ -12,6 +12,7 @@ import {
   makeTestSite,
   sendEdit,
   setAssignment,
+  upload,
 } from '../testing/index.ts'
 import { listContainers } from './reachStore.ts'
 
@@ -101,6 +102,35 @@ describeEachDatabase('two writers at once', (open) => {
       await choose(wren, assignment, [{ kind: 'page', id: page }])
       const answers = await Promise.all([handInChosen(wren, assignment), handInChosen(wren, assignment)])
       expect(answers.map(({ status }) => status).sort()).toEqual([202, 409])
+    }
+  })
+
+  it('both begin to keep things, each of which is found by its words', async () => {
+    const { as } = await start()
+    const browsers = await Promise.all(['wren', 'tomasz', 'kit'].map(as))
+    const all = browsers.flatMap((browser) => ['one', 'two', 'three'].map((name) => ({ browser, name })))
+    const answers = await Promise.all(
+      all.map(({ browser, name }) =>
+        upload(browser, { name: `heron ${name}.txt`, content: Buffer.from(name) }),
+      ),
+    )
+    expect(answers.map(({ status }) => status)).toEqual(all.map(() => 200))
+    for (const browser of browsers) {
+      const { items } = (await browser.get('/api/evidence?words=heron')).body
+      expect(items.map(({ title }: { title: string }) => title).sort()).toEqual([
+        'heron one',
+        'heron three',
+        'heron two',
+      ])
+    }
+  })
+
+  it('bring the same bytes, which are kept once', async () => {
+    const { wren } = await start()
+    for (let round = 0; round < ROUNDS; round += 1) {
+      const file = { name: 'tide table.txt', content: Buffer.from(`round ${round}`) }
+      const answers = await Promise.all([upload(wren, file), upload(wren, file)])
+      expect(answers.map(({ body }) => body.outcome.kind).sort()).toEqual(['new', 'same'])
     }
   })
 

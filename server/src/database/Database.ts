@@ -81,7 +81,9 @@ export async function openPostgres(
   // PostgreSQL counts in 64 bits, which its driver gives as text; ours fit a number.
   const { types } = (await import('pg')).default
   types.setTypeParser(types.builtins.INT8, Number)
-  const connect = (max: number) => knexModule({ client: 'pg', connection, pool: { min: 0, max } })
+  // What it would write to the screen it throws as well.
+  const log = { warn: () => undefined }
+  const connect = (max: number) => knexModule({ client: 'pg', connection, log, pool: { min: 0, max } })
   return makeDatabase(postgres, clock, connect(4), connect(4))
 }
 

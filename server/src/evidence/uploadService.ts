@@ -9,6 +9,7 @@ import type { ErrorCode, Reason } from '@valise/core/problems'
 import { inTransaction } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { ProcessBurst } from '../jobs/index.ts'
+import { inOwnersTransaction } from '../things/index.ts'
 import type { EvidenceServices } from './services.ts'
 import { unexamined } from './examineFile.ts'
 import type { Examined, FileToExamine } from './examineFile.ts'
@@ -39,7 +40,7 @@ export async function beginUpload(
   { id, bytes, metadata, recipe, moments }: NewUpload,
 ): Promise<void> {
   await assertDiskHasRoom(services, bytes)
-  await inTransaction(services.database, async (trx) => {
+  await inOwnersTransaction(services.database, actor.personId, async (trx) => {
     await assertMayComeIn(trx, services, actor, bytes)
     const replaces = metadata.replaces ?? null
     if (replaces !== null) await assertCanBeReplaced(trx, actor, replaces)
@@ -149,7 +150,7 @@ async function finishOnce(services: EvidenceServices, actor: PersonActor, id: st
   const { fileName, replaces, classId, assignmentId, title, isMine, durationMs } = upload
   const examined = await examine(services, actor, { ...stored, fileName })
   try {
-    await inTransaction(database, async (trx) => {
+    await inOwnersTransaction(database, actor.personId, async (trx) => {
       if (!(await store.isStillOpen(trx, id))) return
       const file: FileToSave = {
         ...{ id, stored, examined, fileName, replaces, classId, assignmentId, durationMs, intoTray: true },

@@ -1,9 +1,9 @@
 // Keeping something whose bytes are at hand: stored, examined, written down.
 import type { PersonActor } from '@valise/core/people'
-import { inTransaction } from '../database/index.ts'
 import { examine, saveFile, unexamined } from '../evidence/index.ts'
 import type { EvidenceServices, FileToSave, SavedFile } from '../evidence/index.ts'
 import type { Trx } from '../database/index.ts'
+import { inOwnersTransaction } from '../things/index.ts'
 
 export interface ContentToSave extends Omit<FileToSave, 'id' | 'stored' | 'examined' | 'replaces'> {
   readonly content: AsyncIterable<Uint8Array>
@@ -22,7 +22,7 @@ export async function saveContent(
   const { database, files, jobs } = services
   const stored = await files.put(content)
   const examined = await examine(services, actor, { ...stored, fileName: file.fileName })
-  return inTransaction(database, async (trx) => {
+  return inOwnersTransaction(database, actor.personId, async (trx) => {
     const saved = await saveFile(trx, jobs, actor, {
       ...file,
       id: trx.newId(),

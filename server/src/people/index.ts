@@ -10,7 +10,7 @@ export { setUpSchool, usualYearGroups } from './setUpSchool.ts'
 
 export { makeSignInLink } from './signInLinkService.ts'
 export { isPresent, joinNames, peopleNow } from './presenceStore.ts'
-export { findShelfReach, getSchool } from './schoolStore.ts'
+export { findShelfReach, getSchool, hasSchool } from './schoolStore.ts'
 export { findNameAndLanguage, listShownNames } from './shownNameStore.ts'
 export { findSignInName, listPresentPeople } from './store.ts'
 export type { PeopleServices } from './services.ts'

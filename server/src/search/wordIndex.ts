@@ -66,23 +66,23 @@ function toIndexed(words: string): string {
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
 }
 
-async function nextRow(trx: Trx, ownerId: string): Promise<number> {
-  const own: { n: number; next: number } | undefined = await trx
-    .sql('searchOwners')
-    .where({ ownerId })
-    .forUpdate()
-    .first('n', 'next')
-  if (own) {
-    await trx
-      .sql('searchOwners')
+async function nextRow({ sql }: Trx, ownerId: string): Promise<number> {
+  for (;;) {
+    const own: { n: number; next: number } | undefined = await sql('searchOwners')
       .where({ ownerId })
-      .update({ next: Number(own.next) + 1 })
-    return Number(own.n) * STRETCH + Number(own.next)
+      .forUpdate()
+      .first('n', 'next')
+    if (own) {
+      await sql('searchOwners')
+        .where({ ownerId })
+        .update({ next: Number(own.next) + 1 })
+      return Number(own.n) * STRETCH + Number(own.next)
+    }
+    const highest = await sql('searchOwners').max({ n: 'n' }).first()
+    // Somebody else may take the number at the same moment: then it is looked up again.
+    const row = { ownerId, n: Number(highest?.n ?? 0) + 1, next: 1 }
+    await sql('searchOwners').insert(row).onConflict().ignore()
   }
-  const highest = await trx.sql('searchOwners').max({ n: 'n' }).first()
-  const n = Number(highest?.n ?? 0) + 1
-  await trx.sql('searchOwners').insert({ ownerId, n, next: 2 })
-  return n * STRETCH + 1
 }
 
 function isPostgres({ dialect }: Reader): boolean {
