@@ -16,6 +16,7 @@ import {
   squaringInBrowser,
   squaringPreview,
 } from './rows/pictures.ts'
+import { feedbackThread, pageLook, pagePicture, todayOfMany } from './rows/schoolSize.ts'
 import { gridNodes, scrollStep } from './rows/scrolling.ts'
 import { uploadMemory, uploadTime } from './rows/upload.ts'
 
@@ -28,6 +29,10 @@ const rows = {
   filterCounts,
   fullTextRare,
   fullTextCommon,
+  pageLook,
+  pagePicture,
+  feedbackThread,
+  todayOfMany,
   uploadTime,
   uploadMemory,
   scrollStep,
