@@ -101,6 +101,13 @@ module.exports = {
       to: { path: `^core/src/${rooms}/`, pathNot: ['/index\\.ts$', '^core/src/$1/'] },
     },
     {
+      name: 'ui-takes-no-room',
+      severity: 'error',
+      from: { path: '^web/src/ui/', pathNot: '\\.test\\.tsx?$' },
+      // What the server answered, and why it refused, is said in the same way everywhere.
+      to: { path: '^web/src/', pathNot: '^web/src/(ui|api)/' },
+    },
+    {
       name: 'web-takes-no-validator',
       severity: 'error',
       from: { path: '^web/' },

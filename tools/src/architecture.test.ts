@@ -142,6 +142,11 @@ const planted: readonly [what: string, files: Record<string, string>, breach: st
     'server-reaches-core: server/src/start.ts → stand-ins/src/a15.ts',
   ],
   [
+    'the design system takes a room',
+    { 'web/src/ui/a19.ts': taking('../people/index.ts'), 'web/src/people/index.ts': nothing },
+    'ui-takes-no-room: web/src/ui/a19.ts → web/src/people/index.ts',
+  ],
+  [
     'the web takes a validator',
     {
       'web/src/pages/a16.ts': taking('ajv'),

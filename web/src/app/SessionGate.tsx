@@ -9,6 +9,7 @@ import { useLocation } from 'react-router'
 import { sessionQueries } from '../people/queries.ts'
 import { hearTabs } from '../people/tabs.ts'
 import { Fetched } from '../ui/Fetched.tsx'
+import { UiSettingsProvider } from '../ui/settings.tsx'
 import { needWords, speak } from '../words/i18n.ts'
 import { Shell } from './Shell.tsx'
 import { ShellOutline } from './ShellOutline.tsx'
@@ -36,18 +37,21 @@ export function SessionGate() {
   if (session.isPending || school.isPending) return <ShellOutline />
   return (
     <Fetched query={school}>
-      {() => (
+      {({ timeZone }) => (
         <Fetched query={session}>
-          {(who) => {
-            if (who.state === 'signed-out') {
-              return (
+          {(who) =>
+            who.state === 'signed-out' ? (
+              <UiSettingsProvider timeZone={timeZone} letterKeys={false}>
                 <Suspense fallback={null}>
                   {opened ? <VisitorScreen {...opened} /> : <SignInScreen />}
                 </Suspense>
-              )
-            }
-            return isSpoken ? <Shell isJustSignedIn={cameIn} /> : <ShellOutline />
-          }}
+              </UiSettingsProvider>
+            ) : (
+              <UiSettingsProvider timeZone={timeZone} letterKeys={who.letterKeys}>
+                {isSpoken ? <Shell isJustSignedIn={cameIn} /> : <ShellOutline />}
+              </UiSettingsProvider>
+            )
+          }
         </Fetched>
       )}
     </Fetched>

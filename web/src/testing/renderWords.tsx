@@ -11,6 +11,7 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { I18nextProvider, initReactI18next } from 'react-i18next'
 import { MemoryRouter } from 'react-router'
 import { sessionQueries } from '../people/queries.ts'
+import { UiSettingsProvider } from '../ui/settings.tsx'
 
 const words = new URL('../words/', import.meta.url)
 const instances = new Map<Language, i18n>()
@@ -74,7 +75,9 @@ export function renderHtml(component: ReactNode, around: Around = {}): string {
   const html = renderToStaticMarkup(
     <I18nextProvider i18n={wordsIn(language)}>
       <QueryClientProvider client={client}>
-        <MemoryRouter initialEntries={[path]}>{component}</MemoryRouter>
+        <UiSettingsProvider timeZone="Europe/Lisbon" letterKeys>
+          <MemoryRouter initialEntries={[path]}>{component}</MemoryRouter>
+        </UiSettingsProvider>
       </QueryClientProvider>
     </I18nextProvider>,
   )

@@ -1,6 +1,6 @@
 // Single-letter and digit keys: they can be switched off, and never act while one types (WCAG 2.1.4).
 import { useEffect, useRef } from 'react'
-import { useSession } from '../people/useSession.ts'
+import { useUiSettings } from './settings.tsx'
 
 /** What each key does, by lower-case letter or digit. */
 export type LetterKeys = Readonly<Record<string, (() => void) | undefined>>
@@ -11,7 +11,7 @@ export type LetterKeys = Readonly<Record<string, (() => void) | undefined>>
  * @returns whether letter keys are on, so that they can be shown
  */
 export function useLetterKeys(keys: LetterKeys): boolean {
-  const { letterKeys } = useSession()
+  const { letterKeys } = useUiSettings()
   const latest = useRef(keys)
   useEffect(() => {
     latest.current = keys

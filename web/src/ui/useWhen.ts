@@ -1,10 +1,9 @@
 // Instants in words, in the zone of the school: "Tue 24 Nov, 10:42", the year only when it is another one.
-import { useSuspenseQuery } from '@tanstack/react-query'
 import type { Instant, LocalDay, Zone } from '@valise/core/time'
 import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
-import { sessionQueries } from '../people/queries.ts'
 import { localeOf } from './localeOf.ts'
+import { useUiSettings } from './settings.tsx'
 
 const DAY_MS = 86_400_000
 
@@ -29,10 +28,10 @@ export interface When {
 
 export function useWhen(): When {
   const { i18n } = useTranslation()
-  const { data: school } = useSuspenseQuery(sessionQueries.school())
+  const { timeZone } = useUiSettings()
   const language = localeOf(i18n.language)
   // The same words as long as language and zone stay: lists hand them to many rows.
-  return useMemo(() => whenIn(language, school.timeZone), [language, school.timeZone])
+  return useMemo(() => whenIn(language, timeZone), [language, timeZone])
 }
 
 const formatters = new Map<string, Intl.DateTimeFormat>()
