@@ -1,4 +1,5 @@
-// What is checked without running the product: format, lint, types, architecture, what nothing uses; two at a time, since each keeps one core busy.
+// What is checked without running the product: format, lint, types, architecture, what nothing uses. Two at a time, since
+// each keeps one core busy.
 import { bin, hearMeanwhile } from './run.mjs'
 
 const AT_ONCE = 2

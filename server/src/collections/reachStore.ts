@@ -33,8 +33,8 @@ export async function listContainers(reader: Reader, ownerId: string): Promise<C
 }
 
 /**
- * Recomputes the reach of an owner, and writes what has changed of it. Call it in every transaction that changes places, hidden items or binned
- * collections.
+ * Recomputes the reach of an owner, and writes what has changed of it. Call it in every transaction that changes places,
+ * hidden items or binned collections.
  */
 export async function rewriteReach(trx: Trx, ownerId: string): Promise<void> {
   const { sql } = trx

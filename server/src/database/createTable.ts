@@ -1,6 +1,6 @@
 // Creating tables for both databases: STRICT on SQLite, plain DDL on PostgreSQL. Migrations use nothing else.
 import type { Knex } from 'knex'
-import { postgres, sqlite } from './dialect.ts'
+import { dialectOf } from './dialect.ts'
 import type { ColumnType, Dialect } from './dialect.ts'
 
 /** A column. JSON and instants are `text`, flags are `flag` (0 or 1). Not null unless `nullable`. */
@@ -233,8 +233,4 @@ function foreignKeyName(table: string, { columns, table: parent }: ForeignKey): 
 
 function quoted(columns: readonly string[]): string {
   return columns.map((column) => `"${column}"`).join(', ')
-}
-
-function dialectOf(knex: Knex): Dialect {
-  return knex.client.config.client === 'pg' ? postgres : sqlite
 }

@@ -15,10 +15,10 @@ import { endOfDay, startOfDay } from '@valise/core/time'
 import type { LocalDay, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { sharedEvidence } from '../access/index.ts'
-import { countRows, isOneOf, parseCursor, toCursor } from '../database/index.ts'
+import { countRows, isOneOf, isOneOfNumbers, parseCursor, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { getSchool } from '../people/index.ts'
-import { amongRows, findRows } from '../search/index.ts'
+import { findRows } from '../search/index.ts'
 import { ownEvidence, toEvidenceRow, withVersion } from './store.ts'
 import type { EvidenceRecord } from './store.ts'
 
@@ -177,7 +177,7 @@ function matches(items: Knex.QueryBuilder, { reader, actor, query, zone, rows }:
     if (mark === 'shared') items.whereIn('evidence.id', sharedEvidence(reader, actor))
     else items.where(`evidence.${markColumns[mark]}`, 1)
   }
-  if (rows !== null) items.whereRaw('?? in ?', ['evidence.searchRow', amongRows(reader, rows)])
+  if (rows !== null) items.modify(isOneOfNumbers, 'evidence.searchRow', rows)
 }
 
 function taggedWith(

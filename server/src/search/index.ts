@@ -1,2 +1,2 @@
 // Search: the index of the words in what people keep.
-export { amongRows, findRows, putWords, removeWords } from './wordIndex.ts'
+export { findRows, putWords, removeWords } from './wordIndex.ts'

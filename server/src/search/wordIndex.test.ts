@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { toSearchWords } from '@valise/core/evidence'
-import { inTransaction } from '../database/index.ts'
+import { inTransaction, isOneOfNumbers } from '../database/index.ts'
 import type { Database } from '../database/index.ts'
 import { describeEachDatabase } from '../testing/index.ts'
 import type { OpenDatabase } from '../testing/databases.ts'
-import { amongRows, findRows, putWords, removeWords } from './index.ts'
+import { findRows, putWords, removeWords } from './index.ts'
 
 /** A migrated database with three owners. */
 async function withOwners(open: OpenDatabase): Promise<Database> {
@@ -89,7 +89,7 @@ describeEachDatabase('the index of words', (open) => {
     const among = async (some: readonly number[]) => {
       const found: { rowid: number | string }[] = await reader
         .sql('evidenceWords')
-        .whereRaw('?? in ?', ['rowid', amongRows(reader, some)])
+        .modify(isOneOfNumbers, 'rowid', some)
         .orderBy('rowid')
         .select('rowid')
       return found.map(({ rowid }) => Number(rowid))

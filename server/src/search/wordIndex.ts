@@ -1,6 +1,6 @@
 // The index of words: which items of one owner hold all the words that somebody looks for.
 import { toSearchWords } from '@valise/core/evidence'
-import type { Knex } from 'knex'
+import { isOneOfNumbers } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 
 /**
@@ -23,7 +23,7 @@ export async function putWords(trx: Trx, ownerId: string, row: number, words: st
 
 export async function removeWords(trx: Trx, rows: readonly number[]): Promise<void> {
   const there = rows.filter((row) => row !== 0)
-  if (there.length > 0) await trx.sql('evidenceWords').whereIn('rowid', there).delete()
+  if (there.length > 0) await trx.sql('evidenceWords').modify(isOneOfNumbers, 'rowid', there).delete()
 }
 
 /**
@@ -47,14 +47,6 @@ export async function findRows(reader: Reader, ownerId: string, words: string): 
         wanted.map((word, n) => `"${word}"${n === wanted.length - 1 ? ' *' : ''}`).join(' AND '),
       ]))
   return rows.map(({ rowid }) => Number(rowid))
-}
-
-/** Makes an SQL list of rows, of any length. */
-export function amongRows(reader: Reader, rows: readonly number[]): Knex.Raw {
-  const list = JSON.stringify(rows)
-  return isPostgres(reader)
-    ? reader.sql.raw('(select value::bigint from json_array_elements_text(?) as value)', [list])
-    : reader.sql.raw('(select value from json_each(?))', [list])
 }
 
 /** The same folding as that of a search, so that both databases find alike. */

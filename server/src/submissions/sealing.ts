@@ -14,6 +14,7 @@ import type { FileStore } from '../files/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import { getSchool } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
+import { inOwnersTransaction } from '../things/index.ts'
 import type { SubmissionServices } from './services.ts'
 import { filesOf } from './goingParts.ts'
 import { toSealedFiles } from './handInService.ts'
@@ -65,13 +66,16 @@ export async function seal(services: SubmissionServices, id: string): Promise<In
   if (!submission) return
   const isPatient = minutesBetween(submission.requestedAt, reader.now) < PATIENCE_MINUTES
   if (isPatient && (await hasInTheMaking(reader, id))) return addMinutes(reader.now, LOOK_AGAIN_MINUTES)
-  await inTransaction(database, (trx) => takeInLatePictures(trx, submission))
+  const { ownerId } = submission
+  await inOwnersTransaction(database, ownerId, (trx) => takeInLatePictures(trx, submission))
   const parts = await listPinned(database.reader(), id)
   const written = await writeCopy(services, submission, parts)
   const all = [...(await listFiles(database.reader(), id)).filter(isContent), ...written]
   const manifest = toManifest(all.map(toSealedFile))
   const stored = await writeText(files, 'manifest.json', 'application/json', manifest)
-  await inTransaction(database, (trx) => finish(trx, services, { submission, parts, all, manifest: stored }))
+  await inOwnersTransaction(database, ownerId, (trx) =>
+    finish(trx, services, { submission, parts, all, manifest: stored }),
+  )
 }
 
 /** What was written by an earlier, unfinished try is written again. */
