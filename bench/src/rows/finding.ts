@@ -52,7 +52,8 @@ function fullText(name: string, word: string): Promise<Row> {
     database.exec("CREATE VIRTUAL TABLE temp.ownWords USING fts5(words, content='', detail='none')")
     database
       .prepare(
-        `INSERT INTO temp.ownWords(rowid, words) SELECT searchRow, title FROM evidence WHERE ownerId = ? AND searchRow > 0`,
+        `INSERT INTO temp.ownWords(rowid, words) SELECT searchRow, title FROM evidence
+         JOIN things ON things.id = evidence.id WHERE evidence.ownerId = ? AND searchRow > 0`,
       )
       .run(ownerId)
     const statements = (await statementsOf(path)).map(({ sql, bindings }) => ({
