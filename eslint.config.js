@@ -129,7 +129,7 @@ export default tseslint.config(
   },
   {
     // The library of virtual rows hands out functions that a compiler could not memoize; nothing here is compiled so.
-    files: ['web/src/evidence/useVirtualRows.ts'],
+    files: ['web/src/evidence/list/useVirtualRows.ts'],
     rules: { 'react-hooks/incompatible-library': 'off' },
   },
   {

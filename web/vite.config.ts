@@ -31,7 +31,7 @@ const knownPaths: Plugin = {
 
 /** Parts that several screens share; not those that bring the editor or the calendar along. */
 const partsOfScreens =
-  /web\/src\/(?!words|pictures|collages)\w+\/(?!TextEditor|TextTools|UnsavedText|NoteEditor|NotePreview|PassDays|LookAsPanel|MadeField|TimePart|EntryEditor|AssignmentForm|DayField|SliderField)\w+\.(tsx|module\.css)$/
+  /web\/src\/(?!words|pictures|collages)(?:evidence\/)?\w+\/(?!TextEditor|TextTools|UnsavedText|NoteEditor|NotePreview|PassDays|LookAsPanel|MadeField|TimePart|EntryEditor|AssignmentForm|DayField|SliderField)\w+\.(tsx|module\.css)$/
 
 const devAddress = 'http://localhost:7400'
 /** The server takes writes from its own address alone, and Vite stands before it under another. */
@@ -74,7 +74,7 @@ export default defineConfig({
             },
             {
               name: 'shared',
-              test: /web\/src\/(ui\/(?!DayField|SliderField)|(?!drafts|pictures|collages)\w+\/[\w.]+\.ts$|(pictures|collages)\/queries)/,
+              test: /web\/src\/(ui\/(?!DayField|SliderField)|(?!saving|text|pictures|collages)(?:evidence\/)?\w+\/[\w.]+\.ts$|(pictures\/bench|collages)\/queries)/,
               minShareCount: 2,
               priority: 3,
             },
@@ -82,7 +82,7 @@ export default defineConfig({
             // Large, and seldom needed: they come where they are asked for.
             {
               name: 'editor',
-              test: /@tiptap|prosemirror|linkifyjs|web\/src\/drafts\/(TextEditor|TextTools|textExtensions|useUnsavedText|UnsavedText|useFlushAfterPause)\./,
+              test: /@tiptap|prosemirror|linkifyjs|web\/src\/text\/(TextEditor|TextTools|textExtensions|useUnsavedText|UnsavedText|useFlushAfterPause)\./,
               priority: 1,
             },
             { name: 'dates', test: /@mui\/x-|node_modules\/date-fns\/|web\/src\/ui\/DayField/, priority: 1 },

@@ -1,8 +1,8 @@
 // The rules of the architecture, each held against a breach that is planted into a copy of the folders.
 import { execFileSync } from 'node:child_process'
-import { cpSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
-import { dirname, join } from 'node:path'
+import { dirname, join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 const root = fileURLToPath(new URL('../../', import.meta.url))
@@ -37,40 +37,83 @@ function breachesOf(files: Readonly<Record<string, string>>): string[] {
 
 const nothing = 'export {}\n'
 const taking = (path: string) => `import '${path}'\n`
+const fetching = (path: string) => `export const load = () => import('${path}')\n`
 const takingType = (path: string) => `import type { It } from '${path}'\nexport type Mine = It\n`
+
+const foldersIn = (path: string) =>
+  readdirSync(join(root, path), { withFileTypes: true })
+    .filter((one) => one.isDirectory())
+    .map(({ name }) => name)
+
+/** Returns whether one room may take another, from what the rules say when each takes each. */
+function arrowsBetween(source: string, rooms: readonly string[]) {
+  const files: Record<string, string> = {}
+  const pairs = rooms.flatMap((room) =>
+    rooms.filter((other) => other !== room).map((other) => [room, other] as const),
+  )
+  for (const room of rooms) files[`${source}/${room}/index.ts`] = nothing
+  const takes = new Map<string, string>(
+    pairs.map(([room, other], n) => {
+      const path = relative(room, other)
+      const file = `${source}/${room}/takes${n}.ts`
+      files[file] = taking(`${path}/index.ts`)
+      return [`not-in-allowed: ${file} → ${source}/${other}/index.ts`, `${room} → ${other}`] as const
+    }),
+  )
+  const refused = new Set(breachesOf(files).flatMap((line) => takes.get(line) ?? []))
+  return (room: string, other: string) => !refused.has(`${room} → ${other}`)
+}
+
+type MayTake = ReturnType<typeof arrowsBetween>
+
+const bothWays = (rooms: readonly string[], mayTake: MayTake) =>
+  rooms.flatMap((room) =>
+    rooms.filter((other) => room < other && mayTake(room, other) && mayTake(other, room)),
+  )
+
+/** Those that take nothing: an order leads from the first room to the last, so that only the lowest does not. */
+const lowest = (rooms: readonly string[], mayTake: MayTake) =>
+  rooms.filter((room) => !rooms.some((other) => other !== room && mayTake(room, other)))
 
 describe('the layers of the server', () => {
   it('let each room take what lies before it, and never two rooms each other', () => {
-    const rooms = readdirSync(join(root, 'server/src'), { withFileTypes: true })
-      .filter((one) => one.isDirectory() && one.name !== 'testing')
-      .map(({ name }) => name)
-    const files: Record<string, string> = {}
-    for (const room of rooms) {
-      files[`server/src/${room}/index.ts`] = nothing
-      for (const other of rooms.filter((one) => one !== room))
-        files[`server/src/${room}/takes-${other}.ts`] = taking(`../${other}/index.ts`)
-    }
-    const refused = new Set(
-      breachesOf(files).flatMap((line) => {
-        const [, room, other] =
-          /^not-in-allowed: server\/src\/(\w+)\/takes-(\w+)\.ts → server/.exec(line) ?? []
-        return room ? [`${room} → ${other}`] : []
-      }),
-    )
-    const mayTake = (room: string, other: string) => !refused.has(`${room} → ${other}`)
-    const both = rooms.flatMap((room) =>
-      rooms.filter((other) => room < other && mayTake(room, other) && mayTake(other, room)),
-    )
-    expect(both).toEqual([])
-    // An order leads from the first room to the last: each but the lowest may take something.
-    expect(rooms.filter((room) => !rooms.some((other) => other !== room && mayTake(room, other)))).toEqual([
-      'system',
-    ])
+    const rooms = foldersIn('server/src').filter((name) => name !== 'testing')
+    const mayTake = arrowsBetween('server/src', rooms)
+    expect(bothWays(rooms, mayTake)).toEqual([])
+    expect(lowest(rooms, mayTake)).toEqual(['system'])
     expect(mayTake('submissions', 'pages')).toBe(true)
     expect(mayTake('pages', 'drafts')).toBe(true)
     expect(mayTake('access', 'evidence')).toBe(false)
     expect(mayTake('jobs', 'http')).toBe(false)
     expect(mayTake('people', 'classes')).toBe(false)
+  })
+})
+
+describe('the layers of the web', () => {
+  const libraries = ['ui', 'words', 'testing']
+  const rooms = foldersIn('web/src')
+    .filter((name) => !libraries.includes(name))
+    .flatMap((name) => {
+      const isRoom = existsSync(join(root, 'web/src', name, 'index.ts'))
+      return isRoom || name === 'app'
+        ? [name]
+        : foldersIn(`web/src/${name}`).map((within) => `${name}/${within}`)
+    })
+
+  it('let each room take what lies before it through its index, and never two rooms each other', () => {
+    const mayTake = arrowsBetween('web/src', rooms)
+    expect(bothWays(rooms, mayTake)).toEqual([])
+    expect(lowest(rooms, mayTake)).toEqual(['api'])
+    expect(mayTake('pages', 'evidence/list')).toBe(true)
+    expect(mayTake('evidence/list', 'gather')).toBe(true)
+    expect(mayTake('gather', 'evidence/list')).toBe(false)
+    expect(mayTake('access', 'collections')).toBe(false)
+    expect(mayTake('today', 'app')).toBe(false)
+  })
+
+  it('know every room by its index', () => {
+    const without = rooms.filter((room) => !existsSync(join(root, 'web/src', room, 'index.ts')))
+    expect(without).toEqual(['app'])
   })
 })
 
@@ -142,9 +185,52 @@ const planted: readonly [what: string, files: Record<string, string>, breach: st
     'server-reaches-core: server/src/start.ts → stand-ins/src/a15.ts',
   ],
   [
+    'a room of the web takes a later one',
+    { 'web/src/session/a20.ts': taking('../people/index.ts'), 'web/src/people/index.ts': nothing },
+    'not-in-allowed: web/src/session/a20.ts → web/src/people/index.ts',
+  ],
+  [
+    'a room of the web takes only a type of one beside it',
+    { 'web/src/notes/a21.ts': takingType('../bin/index.ts'), 'web/src/bin/index.ts': nothing },
+    'not-in-allowed: web/src/notes/a21.ts → web/src/bin/index.ts',
+  ],
+  [
+    'a room of the web takes a file behind the index of an earlier one',
+    { 'web/src/pages/a22.ts': taking('../access/queries.ts'), 'web/src/access/queries.ts': nothing },
+    'not-in-allowed: web/src/pages/a22.ts → web/src/access/queries.ts',
+  ],
+  [
+    'a room of the web fetches a file behind an index when it is needed',
+    { 'web/src/pages/a23.ts': fetching('../access/Reader.tsx'), 'web/src/access/Reader.tsx': nothing },
+    'not-in-allowed: web/src/pages/a23.ts → web/src/access/Reader.tsx',
+  ],
+  [
+    'a room within a room of the web takes a later one',
+    {
+      'web/src/evidence/base/a24.ts': taking('../list/index.ts'),
+      'web/src/evidence/list/index.ts': nothing,
+    },
+    'not-in-allowed: web/src/evidence/base/a24.ts → web/src/evidence/list/index.ts',
+  ],
+  [
+    'the shell takes a file behind an index',
+    { 'web/src/app/a25.ts': taking('../news/NewsList.tsx'), 'web/src/news/NewsList.tsx': nothing },
+    'not-in-allowed: web/src/app/a25.ts → web/src/news/NewsList.tsx',
+  ],
+  [
+    'a room takes the shell',
+    { 'web/src/today/a26.ts': taking('../app/places.ts'), 'web/src/app/places.ts': nothing },
+    'not-in-allowed: web/src/today/a26.ts → web/src/app/places.ts',
+  ],
+  [
+    'a test of the web looks behind the index of another room',
+    { 'web/src/pages/a27.test.tsx': taking('../access/store.ts'), 'web/src/access/store.ts': nothing },
+    'not-in-allowed: web/src/pages/a27.test.tsx → web/src/access/store.ts',
+  ],
+  [
     'the design system takes a room',
     { 'web/src/ui/a19.ts': taking('../people/index.ts'), 'web/src/people/index.ts': nothing },
-    'ui-takes-no-room: web/src/ui/a19.ts → web/src/people/index.ts',
+    'not-in-allowed: web/src/ui/a19.ts → web/src/people/index.ts',
   ],
   [
     'the web takes a validator',

@@ -1,7 +1,7 @@
 // Where the address of a link leads whose code opens nothing, whether it never was one or is one no more.
 import Link from '@mui/material/Link'
 import { useTranslation } from 'react-i18next'
-import { DoorFrame } from '../people/DoorFrame.tsx'
+import { DoorFrame } from '../people/index.ts'
 
 export function NoSuchLink() {
   const { t } = useTranslation('reading')

@@ -6,7 +6,7 @@ import { pagesToRead } from '@valise/core/collections'
 import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
-import { collectionQueries } from '../collections/queries.ts'
+import { accessQueries } from './queries.ts'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { setPlace } from '../ui/place.ts'
@@ -15,7 +15,7 @@ import { ReadingList } from './ReadingList.tsx'
 import styles from './Reader.module.css'
 
 export function ReadCollection({ id }: { readonly id: string }) {
-  const collection = useQuery(collectionQueries.read(id))
+  const collection = useQuery(accessQueries.collection(id))
   return (
     <div className={styles.fetched}>
       <Fetched query={collection}>{(read) => <Opened read={read} />}</Fetched>

@@ -1,5 +1,4 @@
 import type { ReadCollection as Collection, ReadPage as Page } from '@valise/core/access'
-import { collectionQueries } from '../collections/queries.ts'
 import { inOneLine as text, renderHtml } from '../testing/renderWords.tsx'
 import { accessQueries } from './queries.ts'
 import { ReadCollection } from './ReadCollection.tsx'
@@ -29,7 +28,7 @@ const readPage = (change: Partial<Page> = {}, path = '/pages/p2?in=year', langua
     ...{ path, language },
     answers: [
       [accessQueries.page('p2').queryKey, { ...page, ...change }],
-      [collectionQueries.read('year').queryKey, collection],
+      [accessQueries.collection('year').queryKey, collection],
     ],
   })
 
@@ -77,7 +76,7 @@ describe('a page as its reader meets it', () => {
 describe('a collection as its reader meets it', () => {
   const read = (change: Partial<Collection> = {}) =>
     renderHtml(<ReadCollection id="year" />, {
-      answers: [[collectionQueries.read('year').queryKey, { ...collection, ...change }]],
+      answers: [[accessQueries.collection('year').queryKey, { ...collection, ...change }]],
     })
 
   it('begins with its first page, and counts what there is to read', () => {

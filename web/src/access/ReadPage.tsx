@@ -7,7 +7,6 @@ import { useEffect } from 'react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useSearchParams } from 'react-router'
-import { collectionQueries } from '../collections/queries.ts'
 import '@valise/core/pages/paper.css'
 import { Fetched } from '../ui/Fetched.tsx'
 import { setPlace } from '../ui/place.ts'
@@ -39,7 +38,7 @@ function Opened({ read, after }: { readonly read: Read; readonly after: ReactNod
   const asked = search.get('in')
   const inId = read.collections.find((id) => id === asked) ?? read.collections[0] ?? null
   const { data: collection = null } = useQuery({
-    ...collectionQueries.read(inId ?? ''),
+    ...accessQueries.collection(inId ?? ''),
     enabled: inId !== null,
   })
   useEffect(() => {

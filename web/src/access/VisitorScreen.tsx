@@ -3,7 +3,7 @@ import type { SharedKind } from '@valise/core/things'
 import { lazy, Suspense, useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ApiProblem } from '../api/index.ts'
-import { DoorFrame } from '../people/DoorFrame.tsx'
+import { DoorFrame, loadSignInScreen } from '../people/index.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { ScreenName } from '../ui/ScreenName.tsx'
 import { useProblemWords } from '../ui/useProblemWords.ts'
@@ -14,7 +14,7 @@ import styles from './VisitorScreen.module.css'
 
 const SignInScreen = lazy(async () => {
   await needWords('people')
-  return { default: (await import('../people/SignInScreen.tsx')).SignInScreen }
+  return { default: await loadSignInScreen() }
 })
 
 interface VisitorScreenProps {

@@ -8,6 +8,7 @@ import type {
   SharedWithMeList,
   Pass,
   PassChange,
+  ReadCollection,
   ReadPage,
   SeenBy,
   Sharing,
@@ -61,6 +62,13 @@ export const accessQueries = {
         get<SharedWithMeList>(withQuery('/api/shared-with-me', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
+      staleTime: 0,
+    }),
+  collection: (id: string) =>
+    queryOptions({
+      queryKey: ['reading', 'collection', id],
+      queryFn: ({ signal }) => get<ReadCollection>(`/api/collections/${id}/read`, signal),
+      // Who reads here may have published elsewhere meanwhile.
       staleTime: 0,
     }),
   page: (id: string) =>

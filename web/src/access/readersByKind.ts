@@ -2,7 +2,6 @@
 import { useQuery } from '@tanstack/react-query'
 import type { SharedKind } from '@valise/core/things'
 import type { ComponentType } from 'react'
-import { collectionQueries } from '../collections/queries.ts'
 import { accessQueries } from './queries.ts'
 import { ReadCollection } from './ReadCollection.tsx'
 import { ReadPage } from './ReadPage.tsx'
@@ -15,5 +14,5 @@ interface Reader {
 
 export const readersByKind = {
   page: { useReading: (id) => useQuery(accessQueries.page(id)), Read: ReadPage },
-  collection: { useReading: (id) => useQuery(collectionQueries.read(id)), Read: ReadCollection },
+  collection: { useReading: (id) => useQuery(accessQueries.collection(id)), Read: ReadCollection },
 } satisfies Record<SharedKind, Reader>

@@ -2,7 +2,7 @@
 import type { Audiences, Pass, Sharing } from '@valise/core/access'
 import type { Instant } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
-import { useThingWords } from '../things/useThingWords.ts'
+import { useThingWords } from '../things/index.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { lastMoment } from './lastMoment.ts'
 import type { Looker } from './queries.ts'

@@ -2,7 +2,7 @@
 import { QueryClientProvider } from '@tanstack/react-query'
 import { RouterProvider } from 'react-router/dom'
 import { AppearanceProvider } from '../ui/AppearanceProvider.tsx'
-import { queryClient } from './queryClient.ts'
+import { queryClient } from '../saving/index.ts'
 import { router } from './router.ts'
 
 export function App() {

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from '@jest/globals'
-import { listsUploads, uploadsHere } from '../evidence/uploadsHere.ts'
-import type { UploadHere, UploadState } from '../evidence/uploadsHere.ts'
+import { listsUploads, uploadsHere } from '../evidence/upload/index.ts'
+import type { UploadHere, UploadState } from '../evidence/upload/index.ts'
 import { inOneLine, renderHtml } from '../testing/renderWords.tsx'
 import { ComingIn } from './ComingIn.tsx'
 

@@ -2,7 +2,7 @@
 import { IconUpload } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
 import { Link, useLocation } from 'react-router'
-import { isUploading, listsUploads, uploadsHere } from '../evidence/uploadsHere.ts'
+import { isUploading, listsUploads, uploadsHere } from '../evidence/upload/index.ts'
 import styles from './TopBar.module.css'
 
 export function ComingIn() {

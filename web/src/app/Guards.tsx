@@ -1,8 +1,8 @@
 // What watches over an open screen: that somebody is still there, and that the server still knows them.
 import { lazy, Suspense, useEffect } from 'react'
-import { useLostSession } from './lostSession.ts'
+import { loadDeliverLeftBehind } from '../saving/index.ts'
+import { useLostSession, useSession } from '../session/index.ts'
 import { needWords } from '../words/i18n.ts'
-import { useSession } from '../people/useSession.ts'
 import { useIdle } from './useIdle.ts'
 
 // Seldom needed, so not part of what is loaded first.
@@ -16,7 +16,8 @@ const LostSessionDialog = lazy(async () => {
 async function deliverLeftBehind(personId: string): Promise<void> {
   const shelves = (await globalThis.indexedDB?.databases()) ?? []
   if (!shelves.some(({ name }) => name === 'valise')) return
-  await (await import('../drafts/draftWindows.ts')).deliverLeftBehind(personId)
+  const deliver = await loadDeliverLeftBehind()
+  await deliver(personId)
 }
 
 export function Guards() {

@@ -5,8 +5,7 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useTranslation } from 'react-i18next'
-import { signOut } from '../people/queries.ts'
-import { leavePage } from '../people/tabs.ts'
+import { signOut, leavePage } from '../session/index.ts'
 
 interface IdleDialogProps {
   readonly minutesLeft: number

@@ -6,10 +6,8 @@ import DialogTitle from '@mui/material/DialogTitle'
 import { useQueryClient } from '@tanstack/react-query'
 import type { SignedIn } from '@valise/core/people'
 import { useTranslation } from 'react-i18next'
-import { SignInForm } from '../people/SignInForm.tsx'
-import { leavePage } from '../people/tabs.ts'
-import { useSession } from '../people/useSession.ts'
-import { regainSession } from './lostSession.ts'
+import { SignInForm } from '../people/index.ts'
+import { leavePage, useSession, regainSession } from '../session/index.ts'
 
 export function LostSessionDialog() {
   const { t } = useTranslation()

@@ -2,8 +2,8 @@
 import { useEffect, useState, useSyncExternalStore } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useWhen } from '../ui/useWhen.ts'
-import { useSaveStatus } from './saveStatus.ts'
-import type { SaveStatus } from './saveStatus.ts'
+import { useSaveStatus } from '../saving/index.ts'
+import type { SaveStatus } from '../saving/index.ts'
 import styles from './SaveStatusMark.module.css'
 
 const SPOKEN_AT_MOST_EVERY_MS = 60_000

@@ -6,8 +6,9 @@ import type { Language } from '@valise/core/people'
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLocation } from 'react-router'
-import { sessionQueries } from '../people/queries.ts'
-import { hearTabs } from '../people/tabs.ts'
+import { loadVisitorScreen } from '../access/index.ts'
+import { loadSignInScreen } from '../people/index.ts'
+import { sessionQueries, hearTabs } from '../session/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { UiSettingsProvider } from '../ui/settings.tsx'
 import { needWords, speak } from '../words/i18n.ts'
@@ -16,13 +17,13 @@ import { ShellOutline } from './ShellOutline.tsx'
 
 const SignInScreen = lazy(async () => {
   await needWords('people')
-  return { default: (await import('../people/SignInScreen.tsx')).SignInScreen }
+  return { default: await loadSignInScreen() }
 })
 
 /** Pages and collections may be open to whoever holds a link. */
 const VisitorScreen = lazy(async () => {
   await Promise.all([needWords('reading'), needWords('people')])
-  return { default: (await import('../access/VisitorScreen.tsx')).VisitorScreen }
+  return { default: await loadVisitorScreen() }
 })
 
 export function SessionGate() {

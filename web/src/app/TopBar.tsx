@@ -1,7 +1,7 @@
 // The top bar: the place, the save status, the news, and the person.
 import { IconMenu2 } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
-import { NewsButton } from '../news/NewsButton.tsx'
+import { NewsButton } from '../news/index.ts'
 import { Mark } from '../ui/Mark.tsx'
 import { usePlace } from '../ui/place.ts'
 import { ComingIn } from './ComingIn.tsx'

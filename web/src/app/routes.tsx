@@ -1,11 +1,31 @@
 // The addresses of Valise and the screens that they show; each screen is loaded when it is first opened.
 import type { ComponentType } from 'react'
 import type { RouteObject } from 'react-router'
-import { TodayScreen } from '../today/TodayScreen.tsx'
-import { Broken } from './Broken.tsx'
-import { MissingScreen } from './MissingScreen.tsx'
+import { loadRecordsScreen } from '../records/index.ts'
+import { loadClassScreen, loadClassesScreen } from '../classes/index.ts'
+import { loadBinScreen } from '../bin/index.ts'
+import { loadEntryScreen, loadLogbookScreen, loadLogbooksScreen } from '../reflections/index.ts'
+import { loadAssignmentScreen, loadAssignmentsScreen, loadNewAssignmentScreen } from '../assignments/index.ts'
+import { loadReviewDeskScreen, loadSubmissionScreen, loadSubmissionsScreen } from '../submissions/index.ts'
+import { loadCollectionScreen, loadCollectionsScreen } from '../collections/index.ts'
+import { loadPagesScreen } from '../pages/index.ts'
+import { loadCollageScreen } from '../collages/index.ts'
+import { loadBenchScreen } from '../pictures/bench/index.ts'
+import { loadEvidenceScreen } from '../evidence/list/index.ts'
+import { loadNoSuchLink, loadSharedWithMeScreen, loadSharingScreen } from '../access/index.ts'
+import { loadCameraScreen } from '../gather/index.ts'
+import {
+  loadChoosePasswordScreen,
+  loadNewPersonScreen,
+  loadPeopleScreen,
+  loadPersonScreen,
+  loadSettingsScreen,
+} from '../people/index.ts'
+import { MissingScreen } from '../ui/MissingScreen.tsx'
 import { needWords } from '../words/i18n.ts'
 import type { ScreenWords } from '../words/i18n.ts'
+import { HomeScreen } from './HomeScreen.tsx'
+import { Broken } from './Broken.tsx'
 import { awayUntilLoaded } from './ScreenAway.tsx'
 import { SessionGate } from './SessionGate.tsx'
 import { ShellOutline } from './ShellOutline.tsx'
@@ -16,16 +36,13 @@ export const routes: RouteObject[] = [
     errorElement: <Broken />,
     // Until the first screen's code is there, the outline of the shell stands.
     hydrateFallbackElement: <ShellOutline />,
-    lazy: inWords(
-      'people',
-      async () => (await import('../people/ChoosePasswordScreen.tsx')).ChoosePasswordScreen,
-    ),
+    lazy: inWords('people', loadChoosePasswordScreen),
   },
   {
     path: '/camera',
     errorElement: <Broken />,
     hydrateFallbackElement: <ShellOutline />,
-    lazy: inWords('gather', async () => (await import('../gather/CameraScreen.tsx')).CameraScreen),
+    lazy: inWords('gather', loadCameraScreen),
   },
   {
     path: '/no-such-link',
@@ -33,7 +50,7 @@ export const routes: RouteObject[] = [
     hydrateFallbackElement: <ShellOutline />,
     lazy: inWords('reading', async () => {
       await needWords('people')
-      return (await import('../access/NoSuchLink.tsx')).NoSuchLink
+      return loadNoSuchLink()
     }),
   },
   {
@@ -42,161 +59,137 @@ export const routes: RouteObject[] = [
     errorElement: <Broken />,
     hydrateFallbackElement: <ShellOutline />,
     children: [
-      { index: true, element: <TodayScreen /> },
+      { index: true, element: <HomeScreen /> },
       {
         path: 'evidence/:id?',
         lazy: inWords('evidence', async () => {
           await needWords('pages')
-          return (await import('../evidence/EvidenceScreen.tsx')).EvidenceScreen
+          return loadEvidenceScreen()
         }),
       },
       {
         path: 'evidence/:id/bench',
         lazy: inWords('bench', async () => {
           await Promise.all([needWords('evidence'), needWords('pages')])
-          return (await import('../pictures/BenchScreen.tsx')).BenchScreen
+          return loadBenchScreen()
         }),
       },
       {
         path: 'evidence/:id/collage',
         lazy: inWords('collage', async () => {
           await Promise.all([needWords('evidence'), needWords('pages'), needWords('bench')])
-          return (await import('../collages/CollageScreen.tsx')).CollageScreen
+          return loadCollageScreen()
         }),
       },
       {
         path: 'pages',
-        lazy: inWords('pages', async () => (await import('../pages/PagesScreen.tsx')).PagesScreen),
+        lazy: inWords('pages', loadPagesScreen),
       },
       {
         path: 'pages/:id/:slug?',
         lazy: inWords('pages', async () => {
           await needWords('reading')
-          return (await import('../pages/PageScreen.tsx')).PageScreen
+          return (await import('./PageWithAnswers.tsx')).PageWithAnswers
         }),
       },
       {
         path: 'collections',
-        lazy: inWords(
-          'collections',
-          async () => (await import('../collections/CollectionsScreen.tsx')).CollectionsScreen,
-        ),
+        lazy: inWords('collections', loadCollectionsScreen),
       },
       {
         path: 'collections/:id/:slug?',
         lazy: inWords('collections', async () => {
           await needWords('reading')
-          return (await import('../collections/CollectionScreen.tsx')).CollectionScreen
+          return loadCollectionScreen()
         }),
       },
       {
         path: 'sharing',
         lazy: inWords('access', async () => {
           await needWords('collections')
-          return (await import('../access/SharingScreen.tsx')).SharingScreen
+          return loadSharingScreen()
         }),
       },
       {
         path: 'shared-with-me',
-        lazy: inWords(
-          'access',
-          async () => (await import('../access/SharedWithMeScreen.tsx')).SharedWithMeScreen,
-        ),
+        lazy: inWords('access', loadSharedWithMeScreen),
       },
       {
         path: 'submissions',
-        lazy: inWords(
-          'submissions',
-          async () => (await import('../submissions/SubmissionsScreen.tsx')).SubmissionsScreen,
-        ),
+        lazy: inWords('submissions', loadSubmissionsScreen),
       },
       {
         path: 'submissions/:id',
-        lazy: inWords(
-          'submissions',
-          async () => (await import('../submissions/SubmissionScreen.tsx')).SubmissionScreen,
-        ),
+        lazy: inWords('submissions', loadSubmissionScreen),
       },
       {
         path: 'review-desk/:assignmentId?',
         lazy: inWords('desk', async () => {
           await needWords('submissions')
-          return (await import('../submissions/ReviewDeskScreen.tsx')).ReviewDeskScreen
+          return loadReviewDeskScreen()
         }),
       },
       {
         path: 'assignments',
-        lazy: inWords(
-          'assignments',
-          async () => (await import('../assignments/AssignmentsScreen.tsx')).AssignmentsScreen,
-        ),
+        lazy: inWords('assignments', loadAssignmentsScreen),
       },
       {
         path: 'assignments/new',
-        lazy: inWords(
-          'assignments',
-          async () => (await import('../assignments/NewAssignmentScreen.tsx')).NewAssignmentScreen,
-        ),
+        lazy: inWords('assignments', loadNewAssignmentScreen),
       },
       {
         path: 'assignments/:id',
         lazy: inWords('submissions', async () => {
           await needWords('assignments')
-          return (await import('../assignments/AssignmentScreen.tsx')).AssignmentScreen
+          return loadAssignmentScreen()
         }),
       },
       {
         path: 'logbooks',
-        lazy: inWords(
-          'reflections',
-          async () => (await import('../reflections/LogbooksScreen.tsx')).LogbooksScreen,
-        ),
+        lazy: inWords('reflections', loadLogbooksScreen),
       },
       {
         path: 'logbooks/:id',
-        lazy: inWords(
-          'reflections',
-          async () => (await import('../reflections/LogbookScreen.tsx')).LogbookScreen,
-        ),
+        lazy: inWords('reflections', loadLogbookScreen),
       },
       {
         path: 'entries/:id',
         lazy: inWords('reflections', async () => {
           await needWords('pages')
-          return (await import('../reflections/EntryScreen.tsx')).EntryScreen
+          return loadEntryScreen()
         }),
       },
       {
         path: 'bin',
-        lazy: inWords('evidence', async () => (await import('../bin/BinScreen.tsx')).BinScreen),
+        lazy: inWords('evidence', loadBinScreen),
       },
       {
         path: 'classes',
-        lazy: inWords('classes', async () => (await import('../classes/ClassesScreen.tsx')).ClassesScreen),
+        lazy: inWords('classes', loadClassesScreen),
       },
       {
         path: 'classes/:id',
-        lazy: inWords('classes', async () => (await import('../classes/ClassScreen.tsx')).ClassScreen),
+        lazy: inWords('classes', loadClassScreen),
       },
       {
         path: 'people',
-        lazy: inWords('people', async () => (await import('../people/PeopleScreen.tsx')).PeopleScreen),
+        lazy: inWords('people', loadPeopleScreen),
       },
       {
         path: 'people/new',
-        lazy: inWords('people', async () => (await import('../people/NewPersonScreen.tsx')).NewPersonScreen),
+        lazy: inWords('people', loadNewPersonScreen),
       },
       {
         path: 'people/:id',
-        lazy: inWords('people', async () => (await import('../people/PersonScreen.tsx')).PersonScreen),
+        lazy: inWords('people', loadPersonScreen),
       },
       {
         path: 'records',
-        lazy: inWords('records', async () => (await import('../records/RecordsScreen.tsx')).RecordsScreen),
+        lazy: inWords('records', loadRecordsScreen),
       },
       {
         path: 'settings',
-        lazy: inWords('people', async () => (await import('../people/SettingsScreen.tsx')).SettingsScreen),
+        lazy: inWords('people', loadSettingsScreen),
       },
       { path: '*', element: <MissingScreen /> },
     ],

@@ -1,9 +1,14 @@
 // Idle sign-out: on a shared computer nothing of one person is left for the next.
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { signOut, tellSeen } from '../people/queries.ts'
-import { hearTabs, leavePage, tellTabs } from '../people/tabs.ts'
-import { useSession } from '../people/useSession.ts'
-import { loseWhereSignedOut } from './lostSession.ts'
+import {
+  signOut,
+  tellSeen,
+  hearTabs,
+  leavePage,
+  tellTabs,
+  useSession,
+  loseWhereSignedOut,
+} from '../session/index.ts'
 
 const CHECK_EVERY_MS = 5_000
 const MINUTE = 60_000

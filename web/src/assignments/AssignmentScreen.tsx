@@ -4,10 +4,10 @@ import { isAssessorRole } from '@valise/core/people'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { useSession } from '../people/useSession.ts'
+import { useSession } from '../session/index.ts'
 import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { SubmitScreen } from '../submissions/SubmitScreen.tsx'
+import { SubmitScreen } from '../submissions/index.ts'
 import { assignmentQueries } from './queries.ts'
 
 const AssignmentForm = lazy(async () => ({ default: (await import('./AssignmentForm.tsx')).AssignmentForm }))

@@ -10,8 +10,8 @@ import {
 import type { RequirementKind } from '@valise/core/assignments'
 import type { Language } from '@valise/core/people'
 import { useTranslation } from 'react-i18next'
-import { uiOf } from '../submissions/requirements/uiByKind.ts'
-import type { DraftRequirement, FieldsProps } from '../submissions/requirements/RequirementUi.ts'
+import { uiOf } from '../submissions/index.ts'
+import type { DraftRequirement, FieldsProps } from '../submissions/index.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import styles from './Assignments.module.css'
 

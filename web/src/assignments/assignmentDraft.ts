@@ -2,8 +2,8 @@
 import type { Assignment, AssignmentInput } from '@valise/core/assignments'
 import { languages } from '@valise/core/people'
 import type { Localized } from '@valise/core/people'
-import { uiOf } from '../submissions/requirements/uiByKind.ts'
-import type { DraftRequirement } from '../submissions/requirements/RequirementUi.ts'
+import { uiOf } from '../submissions/index.ts'
+import type { DraftRequirement } from '../submissions/index.ts'
 import { fromLines, toLines } from '../ui/textLines.ts'
 import type { Texts } from '../ui/textLines.ts'
 

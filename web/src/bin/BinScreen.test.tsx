@@ -4,7 +4,7 @@ import { thingKinds } from '@valise/core/things'
 import { rowOf } from '../testing/evidenceSamples.ts'
 import { renderHtml, wordsOf } from '../testing/renderWords.tsx'
 import { NOW } from '../testing/samples.ts'
-import { uiByKind } from '../things/uiByKind.ts'
+import { uiByKind } from '../things/index.ts'
 import { BinScreen } from './BinScreen.tsx'
 import { binQueries } from './queries.ts'
 

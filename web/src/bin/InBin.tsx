@@ -1,7 +1,7 @@
 // A thing that lies in the bin, on its own screen: said, with the way back.
 import Button from '@mui/material/Button'
 import type { ThingKind } from '@valise/core/things'
-import { useThingWords } from '../things/useThingWords.ts'
+import { useThingWords } from '../things/index.ts'
 import { Empty } from '../ui/Empty.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useBin } from './queries.ts'

@@ -2,7 +2,7 @@
 import { boardSizes, MONO_FONT, paintCollage, SERIF_FONT, TEXT_FONT } from '@valise/core/pictures'
 import type { BoardDrawing, Collage } from '@valise/core/pictures'
 import { useEffect, useRef, useState } from 'react'
-import { useBoxSize } from '../pictures/useBoxSize.ts'
+import { useBoxSize } from '../pictures/bench/index.ts'
 import { pictureKey } from './usePictures.ts'
 import type { Opened } from './usePictures.ts'
 import styles from './Collage.module.css'

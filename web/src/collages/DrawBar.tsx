@@ -2,7 +2,7 @@
 import { collageColours } from '@valise/core/pictures'
 import type { CollageColour } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
-import { SliderField } from '../pictures/SliderField.tsx'
+import { SliderField } from '../pictures/bench/index.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { ColourField } from './ColourField.tsx'
 import styles from './Collage.module.css'

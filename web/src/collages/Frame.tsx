@@ -2,7 +2,7 @@
 import { boundsOf, resizeLayers, snapBox, turnLayers } from '@valise/core/pictures'
 import type { Guide, Layer, Point, Size } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
-import { Handle } from '../pictures/Handle.tsx'
+import { Handle } from '../pictures/bench/index.ts'
 import { corners, dragCorner, dragGrip, fromMiddle, gripAt, sides, spotFromMiddle, turnTo } from './frame.ts'
 import type { Grip } from './frame.ts'
 import type { Arranging } from './useArranging.ts'

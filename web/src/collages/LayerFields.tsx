@@ -16,7 +16,7 @@ import type {
 } from '@valise/core/pictures'
 import type { Ref } from 'react'
 import { useTranslation } from 'react-i18next'
-import { SliderField } from '../pictures/SliderField.tsx'
+import { SliderField } from '../pictures/bench/index.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { useSavedText } from '../ui/useSavedText.ts'

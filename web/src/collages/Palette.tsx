@@ -10,7 +10,7 @@ import {
   IconTypography,
 } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
-import bench from '../pictures/Bench.module.css'
+import { benchStyles as bench } from '../pictures/bench/index.ts'
 import { addable } from './newLayers.ts'
 import type { Addable } from './newLayers.ts'
 

@@ -1,9 +1,7 @@
 // What the editor of collages knows of the server.
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { Evidence } from '@valise/core/evidence'
-import type { Collage, SavedCollage, NewCollage } from '@valise/core/pictures'
+import { queryOptions } from '@tanstack/react-query'
+import type { Collage, SavedCollage } from '@valise/core/pictures'
 import { ask, get } from '../api/index.ts'
-import { refreshEvidence } from '../evidence/queries.ts'
 
 export const collageQueries = {
   one: (id: string) =>
@@ -26,13 +24,4 @@ export function readCollage(id: string): Promise<SavedCollage> {
 
 export function putCollage(id: string, collage: Collage, revision: number): Promise<SavedCollage> {
   return ask<SavedCollage>('PUT', collageAddress(id), { body: collage, revision })
-}
-
-export function useBeginCollage() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: (body: NewCollage) => ask<Evidence>('POST', '/api/collages', { body }),
-    onSuccess: () => void refreshEvidence(client),
-  })
 }

@@ -3,9 +3,9 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { mergeCollages } from '@valise/core/pictures'
 import type { Collage, SavedCollage, Pictured } from '@valise/core/pictures'
 import { useMemo, useState } from 'react'
-import { refreshEvidence } from '../evidence/queries.ts'
-import { useSavedDocument } from '../pictures/useSavedDocument.ts'
-import type { OpenDocument, DocumentStore } from '../pictures/useSavedDocument.ts'
+import { refreshEvidence } from '../evidence/base/index.ts'
+import { useSavedDocument } from '../saving/index.ts'
+import type { OpenDocument, DocumentStore } from '../saving/index.ts'
 import { collageAddress, collageQueries, putCollage, readCollage } from './queries.ts'
 
 export interface CollageInHand extends OpenDocument<Collage> {

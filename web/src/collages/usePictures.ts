@@ -1,7 +1,7 @@
 // The pictures of a board as the browser has them, each fetched once.
 import type { Pictured } from '@valise/core/pictures'
 import { useEffect, useState } from 'react'
-import { renditionAddress } from '../evidence/addresses.ts'
+import { renditionAddress } from '../evidence/base/index.ts'
 
 export type Opened = ReadonlyMap<string, HTMLImageElement>
 

@@ -6,9 +6,8 @@ import type { Collection } from '@valise/core/collections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
-import { PutInBin } from '../bin/PutInBin.tsx'
-import { ReadingList } from '../access/ReadingList.tsx'
-import { useSeers } from '../access/useSeers.ts'
+import { PutInBin } from '../bin/index.ts'
+import { ReadingList, useSeers, accessQueries } from '../access/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -17,7 +16,7 @@ import { useDiscardUntouched, useIsNew } from '../ui/useDiscardUntouched.ts'
 import { useSavedText } from '../ui/useSavedText.ts'
 import { AddToCollection } from './AddToCollection.tsx'
 import { CollectionOutline } from './CollectionOutline.tsx'
-import { collectionQueries, useChangeCollection, useDiscardCollection } from './queries.ts'
+import { useChangeCollection, useDiscardCollection } from './queries.ts'
 import styles from './Collections.module.css'
 
 export function CollectionEditor({ collection }: { readonly collection: Collection }) {
@@ -59,7 +58,7 @@ export function CollectionEditor({ collection }: { readonly collection: Collecti
 function Panel({ collection }: { readonly collection: Collection }) {
   const { t } = useTranslation('collections')
   const { id } = collection
-  const read = useQuery(collectionQueries.read(id))
+  const read = useQuery(accessQueries.collection(id))
   const seers = useSeers(id)
   return (
     <div className={styles.panel}>

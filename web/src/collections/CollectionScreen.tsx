@@ -2,11 +2,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { useParams, useSearchParams } from 'react-router'
-import { ReadCollection } from '../access/ReadCollection.tsx'
+import { ReadCollection } from '../access/index.ts'
 import { ApiProblem } from '../api/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { InBin } from '../bin/InBin.tsx'
+import { InBin } from '../bin/index.ts'
 import { CollectionEditor } from './CollectionEditor.tsx'
 import { collectionQueries } from './queries.ts'
 

@@ -1,6 +1,5 @@
 // What the screens know of collections, and what they can have done with them.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { ReadCollection } from '@valise/core/access'
 import type {
   Collection,
   CollectionItem,
@@ -23,13 +22,6 @@ export const collectionQueries = {
     queryOptions({
       queryKey: [...collectionQueries.all(), 'one', id],
       queryFn: ({ signal }) => get<Collection>(collectionPath(id), signal),
-    }),
-  read: (id: string) =>
-    queryOptions({
-      queryKey: [...collectionQueries.all(), 'read', id],
-      queryFn: ({ signal }) => get<ReadCollection>(`${collectionPath(id)}/read`, signal),
-      // Who reads here may have published elsewhere meanwhile.
-      staleTime: 0,
     }),
 }
 

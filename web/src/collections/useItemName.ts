@@ -1,7 +1,7 @@
 // What an item of a collection is called.
 import type { Collection, CollectionItem } from '@valise/core/collections'
 import { useTranslation } from 'react-i18next'
-import { useThingWords } from '../things/useThingWords.ts'
+import { useThingWords } from '../things/index.ts'
 
 export function useItemName({ things }: Pick<Collection, 'things'>): (item: CollectionItem) => string {
   const { t } = useTranslation('collections')

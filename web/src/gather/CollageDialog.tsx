@@ -2,7 +2,7 @@
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
-import { useBeginCollage } from '../collages/queries.ts'
+import { useBeginCollage } from './queries.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { endGathering } from './gathering.ts'

@@ -2,18 +2,20 @@
 import Button from '@mui/material/Button'
 import { IconPlayerPause, IconPlayerPlay, IconPlayerRecord, IconPlayerStop } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
-import { addFiles } from '../evidence/addFiles.ts'
-import { toPlayTime } from '../evidence/playTime.ts'
-import { DeviceChoice } from './DeviceChoice.tsx'
+import { addFiles } from '../evidence/upload/index.ts'
+import { toPlayTime } from '../evidence/base/index.ts'
+import {
+  DeviceChoice,
+  LevelMeter,
+  MediaHelp,
+  useMedia,
+  useObjectUrl,
+  useRecorder,
+  Viewfinder,
+} from '../media/index.ts'
+import type { Recorder } from '../media/index.ts'
 import type { SourceProps } from './GatherDialogs.tsx'
 import { endGathering } from './gathering.ts'
-import { LevelMeter } from './LevelMeter.tsx'
-import { MediaHelp } from './MediaHelp.tsx'
-import { useMedia } from './useMedia.ts'
-import { useObjectUrl } from './useObjectUrl.ts'
-import { useRecorder } from './useRecorder.ts'
-import type { Recorder } from './useRecorder.ts'
-import { Viewfinder } from './Viewfinder.tsx'
 import { SourceDialog } from './SourceDialog.tsx'
 import styles from './SourceDialog.module.css'
 

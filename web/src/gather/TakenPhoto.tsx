@@ -1,7 +1,7 @@
 // A photo that was just taken: as it would be put right, beside how it was taken, and what no editing can mend.
 import { IconAlertTriangle } from '@tabler/icons-react'
 import { useTranslation } from 'react-i18next'
-import { ResultCanvas } from '../pictures/ResultCanvas.tsx'
+import { ResultCanvas } from '../pictures/desk/index.ts'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import type { PhotoProposal } from './usePhotoProposal.ts'
 import styles from './SourceDialog.module.css'

@@ -1,13 +1,12 @@
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals'
+import { afterEach, describe, expect, it } from '@jest/globals'
 import { inOneLine, renderHtml } from '../testing/renderWords.tsx'
-import { arrivals, clearArrivals, noteArrival } from './arrivals.ts'
 import { endGathering, gather, openSource } from './gathering.ts'
+import { GatherMenu } from './GatherMenu.tsx'
 import { toLanding } from './toLanding.ts'
 import { useSources } from './useSources.ts'
 import { sourceIcons } from './sourceIcons.ts'
 import { allSources } from './sources.ts'
 
-beforeEach(clearArrivals)
 afterEach(endGathering)
 
 describe('where things land', () => {
@@ -26,19 +25,13 @@ describe('where things land', () => {
     endGathering()
     expect(openSource.get()).toBeNull()
   })
-
-  it('names what came last first, each once, and no more than can be looked through', () => {
-    for (let n = 0; n < 30; n += 1) noteArrival(`item ${n}`)
-    noteArrival('item 25')
-    expect(arrivals.get()).toHaveLength(20)
-    expect(arrivals.get().slice(0, 3)).toEqual(['item 25', 'item 29', 'item 28'])
-    expect(new Set(arrivals.get()).size).toBe(20)
-    clearArrivals()
-    expect(arrivals.get()).toEqual([])
-  })
 })
 
 describe('the ways in', () => {
+  it('stand behind one button', () => {
+    expect(renderHtml(<GatherMenu />)).toContain('aria-haspopup="menu"')
+  })
+
   function Sources() {
     return <p>{useSources().sources.join(' ')}</p>
   }

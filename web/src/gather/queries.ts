@@ -1,4 +1,4 @@
-// What the ways in ask of the server: links, notes, the shared drive, the picture shelf, the lent camera.
+// What the ways in ask of the server: links, collages, the shared drive, the picture shelf, the lent camera.
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type {
   DriveFolder,
@@ -13,9 +13,9 @@ import type {
   PhoneState,
   ShelfPage,
 } from '@valise/core/evidence'
-import type { RichText } from '@valise/core/pages'
+import type { NewCollage } from '@valise/core/pictures'
 import { ask, get, withQuery } from '../api/index.ts'
-import { evidenceQueries, refreshEvidence } from '../evidence/queries.ts'
+import { refreshEvidence } from '../evidence/base/index.ts'
 
 const PHONE_LOOK_MS = 2000
 
@@ -45,12 +45,6 @@ export const gatherQueries = {
       queryKey: [...gatherQueries.all(), 'lent'],
       queryFn: ({ signal }) => get<LentCamera>('/api/phone', signal),
       retry: false,
-    }),
-  note: (id: string) =>
-    queryOptions({
-      queryKey: [...evidenceQueries.all(), 'note', id],
-      queryFn: ({ signal }) => get<{ text: RichText; revision: number }>(`/api/notes/${id}`, signal),
-      staleTime: 0,
     }),
 }
 
@@ -86,6 +80,10 @@ export function useSaveFromShelf() {
   return useSaving((body: FromShelf) => ask<Evidence>('POST', '/api/picture-shelf/taken', { body }))
 }
 
+export function useBeginCollage() {
+  return useSaving((body: NewCollage) => ask<Evidence>('POST', '/api/collages', { body }))
+}
+
 export function useReportPicture() {
   const client = useQueryClient()
   return useMutation({
@@ -94,18 +92,6 @@ export function useReportPicture() {
       ask<undefined>('POST', `/api/picture-shelf/${pictureId}/reports`, { body: { words } }),
     onSuccess: () => client.invalidateQueries({ queryKey: [...gatherQueries.all(), 'shelf'] }),
   })
-}
-
-export function createNote(text: RichText, landing: Landing): Promise<Evidence> {
-  return ask<Evidence>('POST', '/api/notes', { body: { text, landing } })
-}
-
-export function writeNote(
-  id: string,
-  text: RichText,
-  revision: number,
-): Promise<{ text: RichText; revision: number }> {
-  return ask('PUT', `/api/notes/${id}`, { body: { text }, revision })
 }
 
 export function lendCamera(landing: Landing): Promise<PhoneLink> {

@@ -1,7 +1,7 @@
 // What happens once something has come in by a dialog: a slot takes it, or it opens where it lands.
 import type { Evidence } from '@valise/core/evidence'
 import { useNavigate } from 'react-router'
-import { noteArrival } from './arrivals.ts'
+import { noteArrival } from '../evidence/upload/index.ts'
 import { endGathering } from './gathering.ts'
 import type { LandingPlace } from './gathering.ts'
 

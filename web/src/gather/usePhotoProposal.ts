@@ -1,7 +1,7 @@
 // The bench's proposal for a new photo, computed in a worker before the photo is saved.
 import type { Proposal } from '@valise/core/pictures'
 import { useEffect, useState } from 'react'
-import { newSeed, openDesk } from '../pictures/pictureDesk.ts'
+import { newSeed, openDesk } from '../pictures/desk/index.ts'
 
 export interface PhotoProposal {
   readonly proposal: Proposal

@@ -5,7 +5,7 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import type { Row } from '@valise/core/pages'
 import { useCallback, useMemo, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useFilesPlace } from '../evidence/filesPlace.ts'
+import { useFilesPlace } from '../evidence/upload/index.ts'
 import { PageRowView } from './PageRowView.tsx'
 import { PlaceSlot } from './PlaceSlot.tsx'
 import { PutMode } from './PutMode.tsx'

@@ -4,27 +4,32 @@ import { renderPage } from '@valise/core/pages'
 import type { Page } from '@valise/core/pages'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { Suspense, useEffect, useMemo, useState } from 'react'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { setPlace } from '../ui/place.ts'
 import { useDiscardUntouched, useIsNew } from '../ui/useDiscardUntouched.ts'
-import { useTrayPlace } from '../evidence/trayPlace.ts'
+import { useTrayPlace } from '../evidence/tray/index.ts'
+import { OtherVersions, RefusedEdit } from '../saving/index.ts'
+import { draftView } from '../evidence/base/index.ts'
 import { AddOnPhone } from './AddOnPhone.tsx'
 import { AddPiece } from './AddPiece.tsx'
-import { OtherVersions } from '../drafts/OtherVersions.tsx'
 import { NearlyFull } from './NearlyFull.tsx'
-import { PageAnswers } from './LazyPageAnswers.ts'
 import { PageCanvas } from './PageCanvas.tsx'
 import { PageFoot } from './PageFoot.tsx'
 import { pagePath, pageQueries, useDiscardPage } from './queries.ts'
-import { RefusedEdit } from '../drafts/RefusedEdit.tsx'
 import { Seam } from './Seam.tsx'
-import { draftView } from './shownHere.ts'
 import { PageActsProvider, PageStateProvider, usePage, usePageEditor } from './usePageEditor.ts'
 import type { PageEditorState } from './usePageEditor.ts'
 import styles from './PageEditor.module.css'
 import '@valise/core/pages/paper.css'
 
-export function PageEditor({ page }: { readonly page: Page }) {
+interface PageEditorProps {
+  readonly page: Page
+  /** What stands below the page. */
+  readonly below: ReactNode
+}
+
+export function PageEditor({ page, below }: PageEditorProps) {
   const { t } = useTranslation(['pages', 'app'])
   const { state, acts } = usePageEditor(page)
   const queryKey = useMemo(() => pageQueries.one(page.id).queryKey, [page.id])
@@ -59,9 +64,7 @@ export function PageEditor({ page }: { readonly page: Page }) {
                     draft={page.draft}
                     sync={editor.draft.sync}
                   />
-                  <Suspense fallback={null}>
-                    <PageAnswers pageId={page.id} />
-                  </Suspense>
+                  <Suspense fallback={null}>{below}</Suspense>
                   {isNarrow ? null : <AddPiece />}
                   <PageFoot
                     id={page.id}

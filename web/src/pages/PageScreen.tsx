@@ -1,20 +1,25 @@
 // One page: what will they see? Its author goes on in the draft, others read what is published. The address is the same.
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
+import type { ComponentType } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams, useSearchParams } from 'react-router'
-import { ReadPage } from '../access/ReadPage.tsx'
+import { ReadPage } from '../access/index.ts'
 import { ApiProblem } from '../api/index.ts'
 import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { PageAnswers } from './LazyPageAnswers.ts'
-import { InBin } from '../bin/InBin.tsx'
+import { InBin } from '../bin/index.ts'
 import { pageQueries } from './queries.ts'
 
 // Whoever only reads needs no editor.
 const PageEditor = lazy(async () => ({ default: (await import('./PageEditor.tsx')).PageEditor }))
 
-export function PageScreen() {
+interface PageScreenProps {
+  /** What stands below a page, for its author and its readers: what was said of it. */
+  readonly Below: ComponentType<{ readonly pageId: string }>
+}
+
+export function PageScreen({ Below }: PageScreenProps) {
   const { t } = useTranslation('app')
   const { id = '' } = useParams()
   const [search] = useSearchParams()
@@ -29,7 +34,7 @@ export function PageScreen() {
         id={id}
         after={
           <Suspense fallback={null}>
-            <PageAnswers pageId={id} />
+            <Below pageId={id} />
           </Suspense>
         }
       />
@@ -37,7 +42,7 @@ export function PageScreen() {
   if (page.data?.binnedAt === null)
     return (
       <Suspense fallback={<Loading />}>
-        <PageEditor key={id} page={page.data} />
+        <PageEditor key={id} page={page.data} below={<Below pageId={id} />} />
       </Suspense>
     )
   return (

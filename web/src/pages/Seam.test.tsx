@@ -1,6 +1,6 @@
 import { newDocument, newTextPiece, textOf } from '@valise/core/pages'
 import type { PageChange, PageDocument } from '@valise/core/pages'
-import { accessQueries } from '../access/queries.ts'
+import { accessQueries } from '../access/index.ts'
 import { inOneLine as text, renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { ChangeList } from './ChangeList.tsx'
 import { Seam } from './Seam.tsx'

@@ -6,11 +6,11 @@ import { definitionOf, listUntranscribed, placedPieces } from '@valise/core/page
 import type { PageDocument, PlayedRecording, Shown } from '@valise/core/pages'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { evidenceQueries, useChangeEvidence } from '../evidence/queries.ts'
+import { evidenceQueries, useChangeEvidence } from '../evidence/base/index.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSavedText } from '../ui/useSavedText.ts'
-import styles from './ChangesDialog.module.css'
 import { usePage } from './usePageEditor.ts'
+import styles from './ChangesDialog.module.css'
 
 interface WordsOwedProps {
   /** Told of words that are being saved: `settled` waits for them, retries once if that failed, and tells whether they are. */

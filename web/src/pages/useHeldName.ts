@@ -1,7 +1,7 @@
 // What one holds, by name.
 import { findPiece } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import { useEvidenceWords } from '../evidence/useEvidenceWords.ts'
+import { useEvidenceWords } from '../evidence/base/index.ts'
 import { usePage } from './usePageEditor.ts'
 import { usePieceName } from './usePieceName.ts'
 

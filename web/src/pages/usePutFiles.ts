@@ -3,13 +3,12 @@ import { useQueryClient } from '@tanstack/react-query'
 import type { QueryClient } from '@tanstack/react-query'
 import type { Evidence } from '@valise/core/evidence'
 import { useCallback } from 'react'
-import { addFiles } from '../evidence/addFiles.ts'
-import { evidenceQueries } from '../evidence/queries.ts'
-import { useClassInView } from '../evidence/useClassInView.ts'
+import { addFiles } from '../evidence/upload/index.ts'
+import { evidenceQueries, useClassInView } from '../evidence/base/index.ts'
+import type { DraftSync } from '../saving/index.ts'
 import { listPlaces } from './places.ts'
 import type { PagePlace } from './places.ts'
 import { usePageActs } from './usePageEditor.ts'
-import type { DraftSync } from '../drafts/DraftSync.ts'
 
 /**
  * Uploads files and puts them at a place, in order, once all have arrived. One that is refused and retried later

@@ -3,8 +3,8 @@ import type { QueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
 import type { Piece, PieceKind, RichText } from '@valise/core/pages'
-import { evidenceQueries } from '../evidence/queries.ts'
-import { gatherQueries } from '../gather/queries.ts'
+import { evidenceQueries } from '../evidence/base/index.ts'
+import { noteQueries } from '../notes/index.ts'
 
 interface NewPieces {
   readonly newId: () => string
@@ -41,7 +41,7 @@ export function standsAsWords({ kind }: Pick<EvidenceRow, 'kind'>): boolean {
 }
 
 async function wordsOf(client: QueryClient, { id, kind, title }: EvidenceRow): Promise<RichText | null> {
-  if (kind === 'note') return (await client.fetchQuery(gatherQueries.note(id))).text
+  if (kind === 'note') return (await client.fetchQuery(noteQueries.one(id))).text
   const { link } = await client.fetchQuery(evidenceQueries.one(id))
   if (!link) return null
   const { address, description } = link

@@ -5,8 +5,8 @@ import { useTranslation } from 'react-i18next'
 import { Done } from '../ui/Done.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useProblemWords } from '../ui/useProblemWords.ts'
+import { useChangePassword } from '../session/index.ts'
 import { PasswordField } from './PasswordField.tsx'
-import { useChangePassword } from './queries.ts'
 import styles from './SettingsScreen.module.css'
 
 export function ChangePassword() {

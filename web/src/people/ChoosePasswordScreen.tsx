@@ -8,9 +8,9 @@ import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, useLocation, useNavigate } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useProblemWords } from '../ui/useProblemWords.ts'
+import { useChoosePassword } from '../session/index.ts'
 import { DoorFrame } from './DoorFrame.tsx'
 import { PasswordField } from './PasswordField.tsx'
-import { useChoosePassword } from './queries.ts'
 
 export function ChoosePasswordScreen() {
   const { t } = useTranslation(['people', 'problems'])

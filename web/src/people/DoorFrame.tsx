@@ -1,7 +1,7 @@
 // The frame of the screens before one is in: the mark, the paper, the base of the case.
 import type { ReactNode } from 'react'
 import { useEffect } from 'react'
-import { Corner } from '../evidence/Tray.tsx'
+import { Corner } from '../ui/Corner.tsx'
 import { Mark } from '../ui/Mark.tsx'
 import { setPlace } from '../ui/place.ts'
 import { LanguageSwitch } from './LanguageSwitch.tsx'

@@ -7,7 +7,7 @@ import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { Done } from '../ui/Done.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useForgottenPassword } from './queries.ts'
+import { useForgottenPassword } from '../session/index.ts'
 
 export function ForgottenForm({ onBack }: { readonly onBack: () => void }) {
   const { t } = useTranslation(['people', 'problems'])

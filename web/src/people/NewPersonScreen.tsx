@@ -5,9 +5,9 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, useNavigate } from 'react-router'
 import { Screen } from '../ui/Screen.tsx'
+import { useSession } from '../session/index.ts'
 import { PersonForm } from './PersonForm.tsx'
 import { useCreatePerson } from './queries.ts'
-import { useSession } from './useSession.ts'
 
 export function NewPersonScreen() {
   const { t } = useTranslation(['people', 'app'])

@@ -2,8 +2,8 @@ import { describe, expect, it } from '@jest/globals'
 import type { OpenSession } from '@valise/core/people'
 import { renderWords } from '../testing/renderWords.tsx'
 import { NOW } from '../testing/samples.ts'
+import { sessionQueries } from '../session/index.ts'
 import { OpenSessions } from './OpenSessions.tsx'
-import { sessionQueries } from './queries.ts'
 
 const session = (change: Partial<OpenSession>): OpenSession => ({
   ...{ id: 's', device: 'Firefox on Linux', startedAt: NOW, lastSeenAt: NOW, here: false },

@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useWhen } from '../ui/useWhen.ts'
-import { sessionQueries, useEndSessions } from './queries.ts'
+import { sessionQueries, useEndSessions } from '../session/index.ts'
 import styles from './SettingsScreen.module.css'
 
 export function OpenSessions() {

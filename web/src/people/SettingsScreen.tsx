@@ -5,11 +5,10 @@ import { useTranslation } from 'react-i18next'
 import { ChoiceBar } from '../ui/ChoiceBar.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { usePreferences, useSession } from '../session/index.ts'
 import { ChangePassword } from './ChangePassword.tsx'
 import { OpenSessions } from './OpenSessions.tsx'
-import { usePreferences } from './queries.ts'
 import styles from './SettingsScreen.module.css'
-import { useSession } from './useSession.ts'
 
 const schemes = ['light', 'dark', 'system'] as const
 

@@ -6,8 +6,8 @@ import type { SignedIn } from '@valise/core/people'
 import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../ui/Refusal.tsx'
+import { useSignIn } from '../session/index.ts'
 import { PasswordField } from './PasswordField.tsx'
-import { useSignIn } from './queries.ts'
 
 interface SignInFormProps {
   readonly submit: string

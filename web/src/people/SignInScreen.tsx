@@ -3,11 +3,11 @@ import Link from '@mui/material/Link'
 import { useSuspenseQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { sessionQueries } from '../session/index.ts'
 import { DemoPeople } from './DemoPeople.tsx'
 import { DoorFrame } from './DoorFrame.tsx'
 import { ForgottenForm } from './ForgottenForm.tsx'
 import { demoQueries } from './demoQueries.ts'
-import { sessionQueries } from './queries.ts'
 import { SignInForm } from './SignInForm.tsx'
 
 export function SignInScreen() {

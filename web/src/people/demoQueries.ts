@@ -2,7 +2,7 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { SignedIn } from '@valise/core/people'
 import { ApiProblem, ask, get } from '../api/index.ts'
-import { sessionQueries } from './queries.ts'
+import { sessionQueries } from '../session/index.ts'
 
 interface DemoPerson {
   readonly id: string

@@ -1,43 +1,16 @@
-// What the screens know of people and sessions.
+// What the screens know of people.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type {
   Membership,
   MembershipInput,
-  MySession,
-  OpenSession,
   PeopleQuery,
   PersonDetail,
   PersonInput,
   PersonPage,
-  Preferences,
-  School,
-  SignedIn,
-  SignIn,
   SignInLink,
   YearGroup,
 } from '@valise/core/people'
 import { ask, get, withQuery } from '../api/index.ts'
-import { leavePage, tellTabs } from './tabs.ts'
-
-export const sessionQueries = {
-  me: () =>
-    queryOptions({
-      queryKey: ['session'],
-      queryFn: ({ signal }) => get<MySession>('/api/session', signal),
-      staleTime: Infinity,
-    }),
-  all: () =>
-    queryOptions({
-      queryKey: ['sessions'],
-      queryFn: ({ signal }) => get<OpenSession[]>('/api/sessions', signal),
-    }),
-  school: () =>
-    queryOptions({
-      queryKey: ['school'],
-      queryFn: ({ signal }) => get<School>('/api/school', signal),
-      staleTime: Infinity,
-    }),
-}
 
 type PeopleFilter = Omit<PeopleQuery, 'cursor' | 'limit'>
 
@@ -63,76 +36,6 @@ export const peopleQueries = {
       queryFn: ({ signal }) => get<YearGroup[]>('/api/year-groups', signal),
       staleTime: Infinity,
     }),
-}
-
-/** Signs in. All cached data is dropped: it may be another person's. */
-export function useSignIn() {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (body: SignIn) => ask<SignedIn>('POST', '/api/session', { body }),
-    onSuccess: (session) => client.setQueryData(sessionQueries.me().queryKey, session),
-  })
-}
-
-export function useChoosePassword() {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (body: { token: string; password: string }) =>
-      ask<SignedIn>('POST', '/api/password/chosen', { body }),
-    onSuccess: (session) => {
-      client.clear()
-      client.setQueryData(sessionQueries.me().queryKey, session)
-    },
-  })
-}
-
-export function useForgottenPassword() {
-  return useMutation({
-    mutationFn: (body: { signInName: string }) => ask<undefined>('POST', '/api/password/forgotten', { body }),
-  })
-}
-
-/** Signs out and leaves nothing of this person in any tab. */
-export async function signOut(): Promise<void> {
-  await ask('DELETE', '/api/session')
-  tellTabs('left')
-  leavePage()
-}
-
-/** Reports activity to the server. */
-export function tellSeen(): Promise<void> {
-  return ask('PUT', '/api/session/seen')
-}
-
-export function usePreferences() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: (body: Preferences) => ask<MySession>('PATCH', '/api/preferences', { body }),
-    onSuccess: (session) => {
-      client.setQueryData(sessionQueries.me().queryKey, session)
-      tellTabs('preferences')
-    },
-  })
-}
-
-export function useChangePassword() {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: (body: { present: string; next: string }) => ask<undefined>('PUT', '/api/password', { body }),
-    onSuccess: () => client.invalidateQueries({ queryKey: sessionQueries.all().queryKey }),
-  })
-}
-
-/** Ends one of my other sessions; all of them without an id. */
-export function useEndSessions() {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (id: string | null) =>
-      ask<undefined>('DELETE', id === null ? '/api/sessions' : `/api/sessions/${id}`),
-    onSuccess: () => client.invalidateQueries({ queryKey: sessionQueries.all().queryKey }),
-  })
 }
 
 export function useCreatePerson() {

@@ -9,8 +9,8 @@ import type { CaptionedPiece, PageDocument, Piece, Shown } from '@valise/core/pa
 import { EVIDENCE_ROW } from '@valise/core/reflections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { EvidenceChooser } from '../evidence/EvidenceChooser.tsx'
-import { draftView } from '../pages/shownHere.ts'
+import { EvidenceChooser } from '../evidence/list/index.ts'
+import { draftView } from '../evidence/base/index.ts'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import styles from './EntryEditor.module.css'
 

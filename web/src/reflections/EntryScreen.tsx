@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { InBin } from '../bin/InBin.tsx'
+import { InBin } from '../bin/index.ts'
 import { EntryEditor } from './EntryEditor.tsx'
 import { reflectionQueries } from './queries.ts'
 

@@ -1,8 +1,7 @@
 // The keys of the desk at its foot, and the switch for those that are a single letter or digit.
 import Link from '@mui/material/Link'
 import { useTranslation } from 'react-i18next'
-import { usePreferences } from '../people/queries.ts'
-import { useSession } from '../people/useSession.ts'
+import { usePreferences, useSession } from '../session/index.ts'
 import { footNote } from '../ui/footNote.ts'
 import styles from './DeskKeys.module.css'
 

@@ -1,7 +1,7 @@
 // Ticking the pages that are to go in; those that are listed already are not offered.
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { pageQueries } from '../pages/queries.ts'
+import { pageQueries } from '../pages/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { MoreButton } from '../ui/MoreButton.tsx'
 import { TickDialog } from '../ui/TickDialog.tsx'

@@ -3,14 +3,14 @@ import Link from '@mui/material/Link'
 import { useQuery } from '@tanstack/react-query'
 import { IconReplace } from '@tabler/icons-react'
 import type { SealedPart } from '@valise/core/submissions'
-import '@valise/core/pages/paper.css'
 import { lazy, Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { PaperToRead } from '../access/PaperToRead.tsx'
+import { PaperToRead } from '../access/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { needWords } from '../words/i18n.ts'
 import { submissionQueries } from './queries.ts'
 import styles from './SealedPaper.module.css'
+import '@valise/core/pages/paper.css'
 
 /** It speaks the words of pages, which the screens of submissions do without. */
 const SinceDialog = lazy(async () => {

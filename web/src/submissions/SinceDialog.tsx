@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import type { PageChange } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import { ChangeList } from '../pages/ChangeList.tsx'
+import { ChangeList } from '../pages/index.ts'
 
 interface SinceDialogProps {
   readonly title: string

@@ -1,7 +1,7 @@
-import 'fake-indexeddb/auto'
-import { unsentInWindow, writeUnsent } from '../drafts/unsentStore.ts'
+import { unsentInWindow, writeUnsent } from '../saving/index.ts'
 import { FakeServer } from '../testing/fakeServer.ts'
 import { clearAnswer, hasUnsentWords, placesOf, restoreAnswer } from './unsentAnswer.ts'
+import 'fake-indexeddb/auto'
 
 let server: FakeServer
 beforeEach(() => {

@@ -1,6 +1,6 @@
 // An answer that is being made: where its parts wait on the device until it is given, so that nothing of it is lost.
 import type { Outcome } from '@valise/core/submissions'
-import { unsentInWindow, writeUnsent } from '../drafts/unsentStore.ts'
+import { unsentInWindow, writeUnsent } from '../saving/index.ts'
 
 export type FeedbackOn = 'part' | 'whole'
 

@@ -1,7 +1,7 @@
 // The answer that is being made to one copy: level or request, the feedback that goes along, and what is missing of it.
 import type { Outcome, Submission } from '@valise/core/submissions'
 import { useEffect, useRef, useState } from 'react'
-import { useUnsent } from '../drafts/useUnsent.ts'
+import { useUnsent } from '../saving/index.ts'
 import { useIsAnswering } from './queries.ts'
 import { placesOf } from './unsentAnswer.ts'
 import type { Answers } from './useAnswers.ts'

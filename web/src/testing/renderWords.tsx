@@ -10,7 +10,7 @@ import type { ReactNode } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { I18nextProvider, initReactI18next } from 'react-i18next'
 import { MemoryRouter } from 'react-router'
-import { sessionQueries } from '../people/queries.ts'
+import { sessionQueries } from '../session/queries.ts'
 import { UiSettingsProvider } from '../ui/settings.tsx'
 
 const words = new URL('../words/', import.meta.url)

@@ -5,19 +5,14 @@ import { isAssessorRole, textIn } from '@valise/core/people'
 import type { TodayPlan } from '@valise/core/submissions'
 import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link as RouterLink, Navigate } from 'react-router'
-import { homeOf } from '../app/places.ts'
-import { DropSlot } from '../evidence/DropSlot.tsx'
-import { uploadQueries } from '../evidence/uploadQueries.ts'
-import { uploadsHere } from '../evidence/uploadsHere.ts'
-import { arrivals } from '../gather/arrivals.ts'
-import { useAreSourcesKnown } from '../gather/useSources.ts'
-import { NewsList } from '../news/NewsList.tsx'
-import { newsQueries } from '../news/queries.ts'
-import { useSession } from '../people/useSession.ts'
-import { pageQueries } from '../pages/queries.ts'
-import { WhereYouStopped } from '../pages/WhereYouStopped.tsx'
-import { submissionQueries } from '../submissions/queries.ts'
+import { Link as RouterLink } from 'react-router'
+import { DropSlot } from '../evidence/list/index.ts'
+import { uploadQueries, uploadsHere, arrivals, loadUploadList } from '../evidence/upload/index.ts'
+import { useAreSourcesKnown } from '../gather/index.ts'
+import { NewsList, newsQueries } from '../news/index.ts'
+import { useSession } from '../session/index.ts'
+import { pageQueries, WhereYouStopped } from '../pages/index.ts'
+import { submissionQueries } from '../submissions/index.ts'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched, Loading } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
@@ -40,7 +35,6 @@ export function TodayScreen() {
   const studies = session.memberships.some(({ role }) => role === 'student')
   const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
   const areWaysKnown = useAreSourcesKnown(studies)
-  if (homeOf(session) !== '/') return <Navigate to={homeOf(session)} replace state={{ isPutRight: true }} />
   const { memberships } = session
   const reads = memberships.some(({ role }) => isAssessorRole(role))
   const hint = studies ? t('nothingHint') : reads ? t('readNothingHint') : t('noClassHint')
@@ -115,7 +109,7 @@ export function TodayScreen() {
 /** Fetched when there is something to tell; most days there is nothing on its way. */
 const UploadList = lazy(async () => {
   await needWords('evidence')
-  return { default: (await import('../evidence/UploadList.tsx')).UploadList }
+  return { default: await loadUploadList() }
 })
 
 /** The day in one sentence: what is due first, else what is to be read. */

@@ -1,7 +1,7 @@
 // Choosing the item that a piece of some kind is to show.
 import { definitionOf } from '@valise/core/pages'
 import type { PieceKind } from '@valise/core/pages'
-import { EvidenceChooser } from '../../evidence/EvidenceChooser.tsx'
+import { EvidenceChooser } from '../../evidence/list/index.ts'
 import { usePageActs } from '../usePageEditor.ts'
 import type { ChooserProps } from './PieceUi.ts'
 

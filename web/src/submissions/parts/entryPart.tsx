@@ -2,6 +2,7 @@
 import { IconPencil } from '@tabler/icons-react'
 import { lazy } from 'react'
 import { useTranslation } from 'react-i18next'
+import { loadEntryChooser } from '../../reflections/index.ts'
 import { needWords } from '../../words/i18n.ts'
 import type { ChooserProps, PartUi } from './PartUi.ts'
 
@@ -11,7 +12,7 @@ export const entryPart: PartUi = {
   About: AsItIs,
   Chooser: lazy(async () => {
     await needWords('pages')
-    const { EntryChooser } = await import('../../reflections/EntryChooser.tsx')
+    const EntryChooser = await loadEntryChooser()
     return {
       default: ({ onChoose, onClose }: ChooserProps) => (
         <EntryChooser onChoose={(id) => onChoose([id])} onClose={onClose} />

@@ -3,6 +3,7 @@ import { IconPhoto } from '@tabler/icons-react'
 import { evidenceKinds } from '@valise/core/evidence'
 import { lazy } from 'react'
 import { useTranslation } from 'react-i18next'
+import { loadEvidenceChooser } from '../../evidence/list/index.ts'
 import { needWords } from '../../words/i18n.ts'
 import type { ChooserProps, PartUi } from './PartUi.ts'
 
@@ -13,7 +14,7 @@ export const evidencePart: PartUi = {
   Chooser: lazy(async () => {
     await needWords('pages')
     await needWords('evidence')
-    const { EvidenceChooser } = await import('../../evidence/EvidenceChooser.tsx')
+    const EvidenceChooser = await loadEvidenceChooser()
     return {
       default: ({ assignmentId, onChoose, onClose }: ChooserProps) => (
         <EvidenceChooser

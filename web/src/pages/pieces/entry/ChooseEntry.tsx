@@ -1,6 +1,6 @@
 // Choosing the entry that a page is to show.
 import { newEntryPiece } from '@valise/core/pages'
-import { EntryChooser } from '../../../reflections/EntryChooser.tsx'
+import { EntryChooser } from '../../../reflections/index.ts'
 import { usePageActs } from '../../usePageEditor.ts'
 import type { ChooserProps } from '../PieceUi.ts'
 

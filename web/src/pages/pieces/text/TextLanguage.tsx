@@ -2,9 +2,9 @@
 import { IconLanguage } from '@tabler/icons-react'
 import type { PieceOf } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import { useLanguageChoices } from '../../../drafts/LanguageField.tsx'
-import styles from '../../PieceBar.module.css'
+import { useLanguageChoices } from '../../../text/index.ts'
 import { usePageActs } from '../../usePageEditor.ts'
+import styles from '../../PieceBar.module.css'
 
 export function TextLanguage({ piece }: { readonly piece: PieceOf<'text'> }) {
   const { t } = useTranslation('pages')

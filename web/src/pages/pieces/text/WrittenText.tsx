@@ -2,12 +2,13 @@
 import type { PieceOf } from '@valise/core/pages'
 import { lazy } from 'react'
 import { useTranslation } from 'react-i18next'
+import { loadTextEditor } from '../../../text/index.ts'
 import { usePageActs } from '../../usePageEditor.ts'
 import type { EditorProps } from '../PieceUi.ts'
 
 /** The editor is fetched when somebody begins to write. */
 const TextEditor = lazy(async () => ({
-  default: (await import('../../../drafts/TextEditor.tsx')).TextEditor,
+  default: await loadTextEditor(),
 }))
 
 export function WrittenText({ piece, row, fromElsewhere, tools }: EditorProps<PieceOf<'text'>>) {

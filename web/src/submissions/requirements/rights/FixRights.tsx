@@ -1,14 +1,13 @@
 // Every item that goes in and of which nobody knows yet who made it, with the field that says so.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { evidenceQueries, useChangeEvidence } from '../../../evidence/queries.ts'
-import { RightsField } from '../../../evidence/RightsField.tsx'
-import { Thumbnail } from '../../../evidence/Thumbnail.tsx'
+import { evidenceQueries, useChangeEvidence, Thumbnail } from '../../../evidence/base/index.ts'
+import { RightsField } from '../../../evidence/item/index.ts'
 import { Fetched } from '../../../ui/Fetched.tsx'
 import { Refusal } from '../../../ui/Refusal.tsx'
 import { submissionQueries } from '../../queries.ts'
-import styles from '../../Readiness.module.css'
 import type { FixProps } from '../RequirementUi.ts'
+import styles from '../../Readiness.module.css'
 
 export function FixRights({ checked: { result } }: FixProps<'rights'>) {
   const { t } = useTranslation('submissions')

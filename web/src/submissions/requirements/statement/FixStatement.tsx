@@ -7,15 +7,15 @@ import type { Evidence } from '@valise/core/evidence'
 import { LONGEST_STATEMENT } from '@valise/core/evidence'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { evidenceQueries, useChangeEvidence } from '../../../evidence/queries.ts'
+import { evidenceQueries, useChangeEvidence } from '../../../evidence/base/index.ts'
 import { Fetched } from '../../../ui/Fetched.tsx'
 import { Refusal } from '../../../ui/Refusal.tsx'
 import { SelectField } from '../../../ui/SelectField.tsx'
 import { useSavedText } from '../../../ui/useSavedText.ts'
 import { submissionQueries } from '../../queries.ts'
-import styles from '../../Readiness.module.css'
 import { useSubmissionWords } from '../../useSubmissionWords.ts'
 import type { FixProps } from '../RequirementUi.ts'
+import styles from '../../Readiness.module.css'
 
 export function FixStatement({ checked: { requirement, result }, handIn }: FixProps<'statement'>) {
   const { t } = useTranslation('submissions')

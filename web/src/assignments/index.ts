@@ -1,0 +1,2 @@
+// Assignments, as assessors set them.
+export { loadAssignmentScreen, loadAssignmentsScreen, loadNewAssignmentScreen } from './loaders.ts'

@@ -1,0 +1,3 @@
+// What is fetched when it is first opened.
+
+export const loadBinScreen = async () => (await import('./BinScreen.tsx')).BinScreen

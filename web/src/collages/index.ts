@@ -1,0 +1,2 @@
+// Collages: boards of pictures, drawing and words.
+export { loadCollageScreen } from './loaders.ts'

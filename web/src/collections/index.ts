@@ -1,0 +1,2 @@
+// Collections: pages and other collections in an order.
+export { loadCollectionScreen, loadCollectionsScreen } from './loaders.ts'

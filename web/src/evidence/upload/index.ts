@@ -1,0 +1,12 @@
+// Files on their way in: choosing, sending, resuming, and naming what has just arrived.
+export { UploadList } from './UploadList.tsx'
+export { addFiles } from './addFiles.ts'
+export { arrivals, noteArrival } from './arrivals.ts'
+export { areJustTaken, chooseFiles } from './chooseFiles.ts'
+export { holdsFiles, readDrop } from './droppedFiles.ts'
+export { filesPlace, useFilesPlace } from './filesPlace.ts'
+export { uploadQueries } from './uploadQueries.ts'
+export { isUploading, listsUploads, uploadsHere } from './uploadsHere.ts'
+export type { UploadHere, UploadState } from './uploadsHere.ts'
+export { default as gatheredStyles } from './JustGathered.module.css'
+export { loadUploadList } from './loaders.ts'

@@ -1,0 +1,2 @@
+// Feedback threads.
+export { FeedbackThread } from './FeedbackThread.tsx'

@@ -1,0 +1,10 @@
+// The ways in other than files: camera, links, notes, the shared drive, the picture shelf, the phone.
+export { GatherHost } from './GatherHost.tsx'
+export { GatherMenu } from './GatherMenu.tsx'
+export { LeftRecordings } from './LeftRecordings.tsx'
+export { gather } from './gathering.ts'
+export { pastedAddress } from './pastedAddress.ts'
+export { useBeginCollage } from './queries.ts'
+export type { Source } from './sources.ts'
+export { useAreSourcesKnown, useSources } from './useSources.ts'
+export { loadCameraScreen } from './loaders.ts'

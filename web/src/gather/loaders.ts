@@ -1,0 +1,3 @@
+// What is fetched when it is first opened.
+
+export const loadCameraScreen = async () => (await import('./CameraScreen.tsx')).CameraScreen

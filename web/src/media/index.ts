@@ -1,0 +1,13 @@
+// Camera and microphone: opening them, recording, and what to do when they cannot be used.
+export { DeviceChoice } from './DeviceChoice.tsx'
+export { LevelMeter } from './LevelMeter.tsx'
+export { MediaHelp } from './MediaHelp.tsx'
+export { Viewfinder } from './Viewfinder.tsx'
+export { openRecordingShelf } from './recordingShelf.ts'
+export type { LeftRecording } from './recordingShelf.ts'
+export { recordingsHere } from './recordingsHere.ts'
+export { takePicture } from './takePicture.ts'
+export { useMedia } from './useMedia.ts'
+export { useObjectUrl } from './useObjectUrl.ts'
+export { useRecorder } from './useRecorder.ts'
+export type { Recorder } from './useRecorder.ts'

@@ -1,0 +1,3 @@
+// What is fetched when it is first opened.
+
+export const loadNotePreview = async () => (await import('./NotePreview.tsx')).NotePreview

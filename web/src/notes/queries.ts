@@ -1,0 +1,27 @@
+// What the screens know of notes: the text of one, beginning one, and writing on.
+import { queryOptions } from '@tanstack/react-query'
+import type { Evidence, Landing } from '@valise/core/evidence'
+import type { RichText } from '@valise/core/pages'
+import { ask, get } from '../api/index.ts'
+import { evidenceQueries } from '../evidence/base/index.ts'
+
+export const noteQueries = {
+  one: (id: string) =>
+    queryOptions({
+      queryKey: [...evidenceQueries.all(), 'note', id],
+      queryFn: ({ signal }) => get<{ text: RichText; revision: number }>(`/api/notes/${id}`, signal),
+      staleTime: 0,
+    }),
+}
+
+export function createNote(text: RichText, landing: Landing): Promise<Evidence> {
+  return ask<Evidence>('POST', '/api/notes', { body: { text, landing } })
+}
+
+export function writeNote(
+  id: string,
+  text: RichText,
+  revision: number,
+): Promise<{ text: RichText; revision: number }> {
+  return ask('PUT', `/api/notes/${id}`, { body: { text }, revision })
+}

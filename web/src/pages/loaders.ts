@@ -1,0 +1,3 @@
+// What is fetched when it is first opened.
+
+export const loadPagesScreen = async () => (await import('./PagesScreen.tsx')).PagesScreen

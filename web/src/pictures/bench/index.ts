@@ -1,0 +1,13 @@
+// The bench: the screen where a picture is put right.
+export { BenchFoot } from './BenchFoot.tsx'
+export { Handle, arrowStep, placeOf } from './Handle.tsx'
+export { Pane } from './Pane.tsx'
+export { SliderField } from './SliderField.tsx'
+export { SpeakOverlay } from './SpeakOverlay.tsx'
+export { UndoButtons } from './UndoButtons.tsx'
+export { ZoomBar, useZoom } from './ZoomBar.tsx'
+export { useBenchKeys } from './useBenchKeys.ts'
+export { useBoxSize } from './useBoxSize.ts'
+export { default as benchStyles } from './Bench.module.css'
+export { default as handleStyles } from './Handles.module.css'
+export { loadBenchScreen } from './loaders.ts'

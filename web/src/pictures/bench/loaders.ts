@@ -1,0 +1,3 @@
+// What is fetched when it is first opened.
+
+export const loadBenchScreen = async () => (await import('./BenchScreen.tsx')).BenchScreen

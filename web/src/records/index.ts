@@ -1,0 +1,2 @@
+// Records: who did what, when.
+export { loadRecordsScreen } from './loaders.ts'

@@ -1,0 +1,155 @@
+// The drafts that this window has open, the news between windows, and what earlier windows left behind.
+import { clearUnsaved, noteSaving, noteSaved, noteOnDevice, noteRefused, noteUnsaved } from './saveStatus.ts'
+import { deviceStoreOf } from './deviceStore.ts'
+import { DraftSync } from './DraftSync.ts'
+import type { DraftPorts, DraftSnapshot, DraftState } from './DraftSync.ts'
+import { fetchDraft, sendEdit, toFailure } from './queries.ts'
+
+const open = new Map<string, DraftSync>()
+let between: BroadcastChannel | null = null
+
+/** What windows tell each other, heard from the first draft on; null where the browser knows no such thing. */
+function betweenWindows(): BroadcastChannel | null {
+  if (between !== null || !('BroadcastChannel' in globalThis)) return between
+  between = new BroadcastChannel('valise-drafts')
+  between.addEventListener('message', ({ data }) => {
+    void open
+      .get(String(data))
+      ?.refresh()
+      .catch(() => undefined)
+  })
+  return between
+}
+
+/** Opens a draft in this window, or returns the one that is already open: it may be newer than what was fetched. */
+export function openDraft(personId: string, path: string, confirmed: DraftSnapshot['confirmed']): DraftSync {
+  const present = open.get(path)
+  if (present && (present.state().queued > 0 || present.state().revision >= confirmed.revision)) {
+    void present.refresh().catch(() => undefined)
+    return present
+  }
+  // Its key is fetched while the server can be had.
+  void deviceStoreOf(personId).catch(() => undefined)
+  betweenWindows()
+  const sync = startSync(personId, path, { windowId: crypto.randomUUID(), confirmed, queue: [] })
+  open.set(path, sync)
+  return sync
+}
+
+/** Flushes open editors and sends everything queued: the window closes, or the connection is back. */
+export function deliverAll(): void {
+  for (const sync of open.values()) {
+    sync.flush()
+    if (sync.state().queued > 0) sync.deliverNow()
+  }
+}
+
+/**
+ * Delivers what closed windows left on this device. An open window holds a lock and keeps its own queue.
+ *
+ * @returns once everything is delivered, or nothing more can be done for now
+ */
+export async function deliverLeftBehind(personId: string): Promise<void> {
+  const shelf = await deviceStoreOf(personId)
+  for (const { path, snapshot } of (await shelf?.list()) ?? []) {
+    await navigator.locks.request(lockOf(snapshot.windowId), { ifAvailable: true }, async (lock) => {
+      if (!lock || snapshot.queue.length === 0) return
+      const sync = startSync(personId, path, snapshot)
+      sync.deliverNow()
+      await sync.settled()
+    })
+  }
+}
+
+function startSync(personId: string, path: string, snapshot: DraftSnapshot): DraftSync {
+  holdLock(snapshot.windowId)
+  const sync = new DraftSync(snapshot, portsOf(personId, path, snapshot.queue.length > 0))
+  let before = sync.state()
+  if (before.queued > 0) noteSaving()
+  sync.subscribe(() => {
+    tell(path, before, sync.state())
+    if (sync.state().revision > before.revision) {
+      betweenWindows()?.postMessage(path)
+      // What an earlier window left behind was delivered while this one has the draft open.
+      const here = open.get(path)
+      if (here !== sync) void here?.refresh().catch(() => undefined)
+    }
+    before = sync.state()
+  })
+  return sync
+}
+
+/** Held until the window goes, however it goes. */
+function holdLock(windowId: string): void {
+  const forever = new Promise<void>(() => undefined)
+  void navigator.locks?.request(lockOf(windowId), { ifAvailable: true }, (lock) =>
+    lock ? forever : undefined,
+  )
+}
+
+function lockOf(windowId: string): string {
+  return `valise-draft-${windowId}`
+}
+
+function portsOf(personId: string, path: string, wasOnDevice: boolean): DraftPorts {
+  let isOnDevice = wasOnDevice
+  let latest: DraftSnapshot | null = null
+  let isWriting = false
+  /** Writes one snapshot after the other, of those that came meanwhile the latest alone. */
+  const write = async () => {
+    if (isWriting) return
+    isWriting = true
+    try {
+      const store = await deviceStoreOf(personId)
+      while (latest) {
+        const snapshot = latest
+        latest = null
+        if (snapshot.queue.length > 0) {
+          isOnDevice = true
+          await store?.put(path, snapshot)
+        } else if (isOnDevice) {
+          await store?.remove(path, snapshot.windowId)
+          isOnDevice = false
+        }
+      }
+    } finally {
+      isWriting = false
+    }
+  }
+  return {
+    send: (edit) => sendEdit(path, edit),
+    fetch: () => fetchDraft(path),
+    toFailure,
+    newId: () => crypto.randomUUID(),
+    wait: (milliseconds, then) => {
+      const timer = setTimeout(then, milliseconds)
+      return () => clearTimeout(timer)
+    },
+    saveOnDevice: (snapshot) => {
+      latest = snapshot
+      // A device that fails takes nothing away: what waits is still in this window.
+      void write().catch(() => undefined)
+    },
+  }
+}
+
+/** The top bar says how far what was typed has come. */
+function tell(path: string, before: DraftState, after: DraftState): void {
+  const wasBusy = before.delivery === 'delivering' || before.delivery === 'on-device'
+  const isBusy = after.delivery === 'delivering' || after.delivery === 'on-device'
+  if (isBusy && !wasBusy) noteSaving()
+  if (after.delivery === 'refused') noteUnsaved(path)
+  else clearUnsaved(path)
+  if (!isBusy && wasBusy) {
+    if (after.delivery === 'refused') noteRefused()
+    else noteSaved()
+  }
+  if (after.delivery === 'on-device') noteOnDevice(after.queued)
+}
+
+if (typeof document !== 'undefined') {
+  window.addEventListener('online', deliverAll)
+  window.addEventListener('pagehide', deliverAll)
+  // A phone may end a window in the background without another word.
+  document.addEventListener('visibilitychange', () => document.hidden && deliverAll())
+}

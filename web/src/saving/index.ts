@@ -1,0 +1,24 @@
+// What is typed, until it is on the server: operations of drafts, whole documents, unsent input, the store on the device, the save status.
+export type { DraftSync } from './DraftSync.ts'
+export { OtherVersions } from './OtherVersions.tsx'
+export { RefusedEdit } from './RefusedEdit.tsx'
+export { fetchDeviceKey } from './deviceStore.ts'
+export { queryClient } from './queryClient.ts'
+export {
+  clearUnsaved,
+  getSaveStatus,
+  noteRefused,
+  noteSaved,
+  noteSaving,
+  noteUnsaved,
+  useSaveStatus,
+} from './saveStatus.ts'
+export type { SaveStatus } from './saveStatus.ts'
+export { readUnsent, unsentInWindow, writeUnsent } from './unsentStore.ts'
+export { useDraft } from './useDraft.ts'
+export type { OpenDraft } from './useDraft.ts'
+export { useSavedDocument } from './useSavedDocument.ts'
+export type { DocumentStore, OpenDocument } from './useSavedDocument.ts'
+export { useUnsent, useUnsentPlaces } from './useUnsent.ts'
+export type { Unsent } from './useUnsent.ts'
+export { loadDeliverLeftBehind } from './loaders.ts'

@@ -1,0 +1,3 @@
+// What is fetched when it is first opened.
+
+export const loadDeliverLeftBehind = async () => (await import('./draftWindows.ts')).deliverLeftBehind

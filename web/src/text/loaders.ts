@@ -1,0 +1,3 @@
+// What is fetched when it is first opened.
+
+export const loadTextEditor = async () => (await import('./TextEditor.tsx')).TextEditor

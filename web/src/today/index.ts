@@ -1,0 +1,2 @@
+// Today: the next steps.
+export { TodayScreen } from './TodayScreen.tsx'
