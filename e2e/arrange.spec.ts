@@ -1,6 +1,7 @@
 // Pages: written in place, put together from the tray, saved by themselves, published when their author says so.
 import type { Page } from '@playwright/test'
 import { addressOf, addText, beginPage, saved, takeUp } from './support/acts.ts'
+import { onDevice } from './support/device.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -234,17 +235,9 @@ test('while the server is away edits stay on the device, unreadable, and go out 
   await site.stop()
   await page.keyboard.type(' And out there.')
   await expect(page.getByText('1 change is saved on this device only').first()).toBeVisible()
-  const stored = () =>
-    page.evaluate(async () => {
-      const opened = indexedDB.open('valise')
-      await new Promise((resolve) => (opened.onsuccess = resolve))
-      const all = opened.result.transaction('undelivered').objectStore('undelivered').getAll()
-      await new Promise((resolve) => (all.onsuccess = resolve))
-      opened.result.close()
-      return all.result.map((row: { sealed: ArrayBuffer }) => new TextDecoder().decode(row.sealed))
-    })
+  const stored = async () => (await onDevice(page)).filter(({ store }) => store === 'valise/sealed')
   await expect.poll(async () => (await stored()).length).toBe(1)
-  expect((await stored()).join('')).not.toContain('out there')
+  expect(JSON.stringify(await onDevice(page))).not.toContain('out there')
   // The window goes while nothing could be sent; the next one delivers what it left.
   await page.goto('about:blank')
   await site.start()

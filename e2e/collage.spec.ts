@@ -1,6 +1,7 @@
 // Collages: pictures laid along an arrow, arranged by pointer and by keys, drawn on, spoken of; and two windows at once.
 import type { Locator, Page } from '@playwright/test'
-import { saved, unsentPlaces } from './support/acts.ts'
+import { saved } from './support/acts.ts'
+import { unsentOnDevice } from './support/device.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -162,7 +163,7 @@ test('an undo that is typed faster than the change before is answered outlives t
   await expect(async () => expect((await documentOf(page, id)).layers).toHaveLength(0)).toPass()
   await page.keyboard.press('Control+z')
   await expect(listed(page)).toHaveCount(2)
-  await expect.poll(() => unsentPlaces(page)).toContain(id)
+  await expect.poll(() => unsentOnDevice(page)).toContain(id)
   isHeld = false
   await page.reload()
   await expect(listed(page)).toHaveCount(2)

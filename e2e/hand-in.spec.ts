@@ -1,7 +1,8 @@
 // Handing in: what is missing is mended in place, what is sealed stays, and nothing that was typed is lost.
 import { createHash, createPublicKey, verify } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { chooseFiles, dayField, justGathered, saved, unsentPlaces, writeDay } from './support/acts.ts'
+import { chooseFiles, dayField, justGathered, saved, writeDay } from './support/acts.ts'
+import { unsentOnDevice } from './support/device.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -158,7 +159,7 @@ test('an assignment is set, found by its students in their language, changed by 
   await writeDay(odalys, 'Due', '201220261700')
   await odalys.getByRole('button', { name: 'A text about one item' }).click()
   await odalys.getByLabel('Fewest words').fill('25')
-  await expect.poll(() => unsentPlaces(odalys)).toContain('/assignments/new')
+  await expect.poll(() => unsentOnDevice(odalys)).toContain('/assignments/new')
   await odalys.reload() // what was not set yet is still there
   await expect(odalys.getByLabel('Fewest words')).toHaveValue('25')
   await odalys.getByRole('button', { name: 'Set the assignment' }).click()

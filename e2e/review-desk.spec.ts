@@ -1,6 +1,6 @@
 // The review desk: a whole queue by keys, nothing that was written is lost, and every answer can be undone for a minute.
 import type { Locator, Page } from '@playwright/test'
-import { unsentPlaces } from './support/acts.ts'
+import { unsentOnDevice } from './support/device.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -184,8 +184,8 @@ test('an answer that is half written waits on the device, for its writer alone',
   await beginReading(page)
   await feedbackOf(page).fill('You looked twice, and')
   await page.getByText('On my own', { exact: true }).click()
-  await expect.poll(() => unsentPlaces(page)).toContain('#feedback')
-  expect(await unsentPlaces(page)).not.toContain('looked twice')
+  await expect.poll(() => unsentOnDevice(page)).toContain('#feedback')
+  expect(await unsentOnDevice(page)).not.toContain('looked twice')
   await page.reload()
   await expect(feedbackOf(page)).toHaveValue('You looked twice, and')
   await expect(answerOf(page).getByRole('radio', { name: 'On my own' })).toBeChecked()

@@ -1,6 +1,7 @@
 // Typing, and then the window goes: by reload, by closing, by leaving, or because its tab is killed. Every word stays.
 import type { Browser, Page } from '@playwright/test'
 import { addText, beginPage, saved } from './support/acts.ts'
+import { onDevice } from './support/device.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -162,4 +163,34 @@ test('a note that is left while a text of it is on its way is whole when it is s
     const saved = await (await page.context().request.get(`/api/notes/${id}`)).json()
     expect(JSON.stringify(saved)).toContain('Stake 6 was set again.')
   }).toPass({ timeout: 15_000 })
+})
+
+test('what is written while the server is away lies on the device without a readable word, and comes back', async ({
+  browser,
+}) => {
+  const page = await site.pageAs(browser, 'Wren')
+  await page.goto('/')
+  await page.getByRole('button', { name: 'write' }).first().click()
+  const editor = page.getByRole('textbox', { name: 'Note' })
+  await editor.click()
+  await site.stop()
+  await page.keyboard.type('Glasswort at stake seven')
+  await expect(page.getByText('1 change is saved on this device only').first()).toBeVisible()
+  await expect.poll(async () => (await onDevice(page)).map(({ store }) => store)).toContain('valise/sealed')
+  // Neither what was typed nor what was read before: words of people lie in no store of the browser.
+  const everything = JSON.stringify(await onDevice(page))
+  for (const word of ['Glasswort', 'stake', 'seven', 'Wren', 'Shore']) expect(everything).not.toContain(word)
+
+  // The window goes; the note is there when a note is written again, and becomes an item.
+  await page.goto('about:blank')
+  await site.start()
+  await page.goto('/')
+  await page.getByRole('button', { name: 'write' }).first().click()
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveText('Glasswort at stake seven')
+  await saved(page)
+  await page.getByRole('button', { name: 'Done' }).click()
+  await expect(page.getByText('Glasswort at stake seven').first()).toBeVisible()
+  await expect
+    .poll(async () => (await onDevice(page)).filter(({ store }) => store === 'valise/sealed'))
+    .toEqual([])
 })

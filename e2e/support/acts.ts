@@ -118,23 +118,3 @@ export async function settled(page: Page): Promise<void> {
     })
   })
 }
-
-/** Returns everything unsent on this device, as anybody finds it who opens the browser's storage. */
-export function unsentPlaces(page: Page): Promise<string> {
-  return page.evaluate(
-    () =>
-      new Promise<string>((resolve) => {
-        const opening = indexedDB.open('valise')
-        // Where there is no store yet, none is made.
-        opening.onupgradeneeded = () => opening.transaction?.abort()
-        opening.onerror = () => resolve('')
-        opening.onsuccess = () => {
-          const all = opening.result.transaction('unsent').objectStore('unsent').getAll()
-          all.onsuccess = () => {
-            opening.result.close()
-            resolve(all.result.map(({ place, sealed }) => place + new TextDecoder().decode(sealed)).join())
-          }
-        }
-      }),
-  )
-}

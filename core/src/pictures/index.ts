@@ -64,7 +64,7 @@ export { findPrivateRegions, type Proposal, proposeRecipe, squareStepFor } from 
 export { findQuadFault } from './quad.ts'
 export { fitPixels, MOST_WORKED_PIXELS, type Raster, shrink, type Size } from './raster.ts'
 export { concealsMore, mergeConcealment } from './mergeConcealment.ts'
-export { mergeBase, mergeCollages, mergeRecipes } from './mergeWindows.ts'
+export { mergeCollages, mergeRecipes } from './mergeWindows.ts'
 export { refineCorners } from './refineCorners.ts'
 export { runRecipe, stepOf } from './runRecipe.ts'
 export {

@@ -1,5 +1,6 @@
 import type { Collage, Layer } from './collageSchema.ts'
-import { mergeBase, mergeCollages, mergeRecipes } from './mergeWindows.ts'
+import { mergeBase } from '../json/index.ts'
+import { mergeCollages, mergeRecipes } from './mergeWindows.ts'
 import { stepOf } from './runRecipe.ts'
 import type { PictureRecipe, RecipeStep } from './schema.ts'
 
@@ -112,5 +113,10 @@ describe('the merge base of a window that was loaded anew', () => {
     expect(mergeBase(mergeCollages, full, [one, two], two)).toBe(two)
     expect(mergeBase(mergeCollages, full, [one, two], one)).toBe(one)
     expect(mergeBase(mergeCollages, full, [], two)).toBe(full)
+  })
+
+  it('learns nothing from an undo that was sent too: it is in whatever arrived', () => {
+    expect(mergeBase(mergeCollages, full, [empty, full], empty)).toBe(empty)
+    expect(restored(full, [empty, full], full, empty)).toEqual(['a0', 'b0'])
   })
 })

@@ -1,6 +1,6 @@
 // What watches over an open screen: that somebody is still there, and that the server still knows them.
 import { lazy, Suspense, useEffect } from 'react'
-import { loadDeliverLeftBehind } from '../saving/index.ts'
+import { deliverWhatWasLeft } from '../saving/index.ts'
 import { useLostSession, useSession } from '../session/index.ts'
 import { needWords } from '../words/i18n.ts'
 import { useIdle } from './useIdle.ts'
@@ -12,14 +12,6 @@ const LostSessionDialog = lazy(async () => {
   return { default: (await import('./LostSessionDialog.tsx')).LostSessionDialog }
 })
 
-/** What an earlier window could not deliver goes out now. Most devices have nothing, and fetch nothing for it. */
-async function deliverLeftBehind(personId: string): Promise<void> {
-  const shelves = (await globalThis.indexedDB?.databases()) ?? []
-  if (!shelves.some(({ name }) => name === 'valise')) return
-  const deliver = await loadDeliverLeftBehind()
-  await deliver(personId)
-}
-
 export function Guards() {
   const { personId } = useSession()
   const isLost = useLostSession()
@@ -27,7 +19,7 @@ export function Guards() {
   useEffect(() => {
     if (isLost) return
     // It is tried again with the next screen that is loaded; nothing is lost meanwhile.
-    void deliverLeftBehind(personId).catch(() => undefined)
+    void deliverWhatWasLeft(personId).catch(() => undefined)
   }, [personId, isLost])
   return (
     <Suspense fallback={null}>

@@ -2,9 +2,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { mergeCollages } from '@valise/core/pictures'
 import type { Collage, SavedCollage, Pictured } from '@valise/core/pictures'
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import { refreshEvidence } from '../evidence/base/index.ts'
-import { useSavedDocument } from '../saving/index.ts'
+import { useDocument } from '../saving/index.ts'
 import type { OpenDocument, DocumentStore } from '../saving/index.ts'
 import { collageAddress, collageQueries, putCollage, readCollage } from './queries.ts'
 
@@ -16,22 +16,22 @@ export interface CollageInHand extends OpenDocument<Collage> {
 
 export function useCollage(id: string, saved: SavedCollage): CollageInHand {
   const client = useQueryClient()
-  const store = useMemo((): DocumentStore<Collage> => {
+  const toStore = (): DocumentStore<Collage> => {
     const toSaved = (answer: SavedCollage) => {
       client.setQueryData(collageQueries.one(id).queryKey, answer)
       return { document: answer.collage, revision: answer.revision }
     }
     return {
       address: collageAddress(id),
-      put: (collage, revision) => putCollage(id, collage, revision).then(toSaved),
+      put: (collage, revision) => putCollage(id, collage, revision ?? 0).then(toSaved),
       read: () => readCollage(id).then(toSaved),
       merge: mergeCollages,
       onSettled: () => void refreshEvidence(client),
     }
-  }, [id, client])
+  }
   const { data } = useQuery({ ...collageQueries.one(id), enabled: false })
   const [met, setMet] = useState<readonly Pictured[]>([])
-  const inHand = useSavedDocument({ document: saved.collage, revision: saved.revision }, store)
+  const inHand = useDocument({ document: saved.collage, revision: saved.revision }, toStore)
   const toSaved = data?.pictures ?? saved.pictures
   return {
     ...inHand,

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { noteArrival } from '../evidence/upload/index.ts'
-import { NoteEditor } from '../notes/index.ts'
+import { NewNote } from '../notes/index.ts'
 import type { NoteHandle } from '../notes/index.ts'
 import type { SourceProps } from './GatherDialogs.tsx'
 import { endGathering } from './gathering.ts'
@@ -42,7 +42,7 @@ export function NoteDialog({ place }: SourceProps) {
         </Button>
       }
     >
-      <NoteEditor ref={editor} known={null} landing={toLanding(place)} isFocused />
+      <NewNote ref={editor} landing={toLanding(place)} />
     </SourceDialog>
   )
 }

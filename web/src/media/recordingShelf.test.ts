@@ -39,20 +39,6 @@ it('gives nobody the recordings of others', async () => {
   expect((await (await shelfOf('wren')).list()).map(({ recordingId }) => recordingId)).toEqual(['talk'])
 })
 
-it('holds nothing on the device that can be heard without a sign-in', async () => {
-  const database = await new Promise<IDBDatabase>((resolve) => {
-    const asked = indexedDB.open('valise-recordings')
-    asked.onsuccess = () => resolve(asked.result)
-  })
-  const parts = await new Promise<{ sealed: ArrayBuffer }[]>((resolve) => {
-    const asked = database.transaction('parts').objectStore('parts').getAll()
-    asked.onsuccess = () => resolve(asked.result)
-  })
-  database.close()
-  expect(parts).toHaveLength(13)
-  for (const { sealed } of parts) expect(Buffer.from(sealed).toString('latin1')).not.toMatch(/^\d+ |mine/)
-})
-
 it('forgets one that was kept or thrown away, with all its parts', async () => {
   const shelf = await shelfOf('wren')
   await shelf.remove('talk')

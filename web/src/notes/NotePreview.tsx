@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import type { Evidence } from '@valise/core/evidence'
 import { renderText } from '@valise/core/pages'
+import type { RichText } from '@valise/core/pages'
 import { IconPencil } from '@tabler/icons-react'
 import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -10,13 +11,38 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { NoteEditor } from './NoteEditor.tsx'
 import type { NoteHandle } from './NoteEditor.tsx'
 import { noteQueries } from './queries.ts'
-import { useLeftNote } from './useLeftNote.ts'
+import { useNote } from './useNote.ts'
 import styles from './NotePreview.module.css'
 
 export function NotePreview({ item }: { readonly item: Evidence }) {
-  const { t } = useTranslation('evidence')
   const query = useQuery(noteQueries.one(item.id))
-  useLeftNote(item.id, query.data)
+  return (
+    <div className={styles.note}>
+      <Fetched query={query}>
+        {({ text, revision }) => (
+          <OwnNote
+            id={item.id}
+            text={text}
+            // Its own, and not the item's: a text that another window changed meanwhile must be noticed.
+            revision={revision}
+            isFixed={item.binnedAt !== null}
+          />
+        )}
+      </Fetched>
+    </div>
+  )
+}
+
+interface OwnNoteProps {
+  readonly id: string
+  readonly text: RichText
+  readonly revision: number
+  readonly isFixed: boolean
+}
+
+function OwnNote({ id, text, revision, isFixed }: OwnNoteProps) {
+  const { t } = useTranslation('evidence')
+  const note = useNote({ id, text, revision }, {})
   const [isWriting, setIsWriting] = useState(false)
   const editor = useRef<NoteHandle>(null)
   const finish = async () => {
@@ -24,29 +50,20 @@ export function NotePreview({ item }: { readonly item: Evidence }) {
     setIsWriting(false)
   }
   return (
-    <div className={styles.note}>
-      <Fetched query={query}>
-        {(note) =>
-          isWriting ? (
-            <NoteEditor
-              ref={editor}
-              known={{ id: item.id, revision: item.revision, text: note.text }}
-              landing={{}}
-              isFocused
-            />
-          ) : (
-            <div
-              className={`paper ${styles.read}`}
-              tabIndex={0}
-              role="group"
-              aria-label={t('note.label')}
-              // Rendered by the core from known nodes alone, each word escaped.
-              dangerouslySetInnerHTML={{ __html: renderText(note.text, 1) }}
-            />
-          )
-        }
-      </Fetched>
-      {item.binnedAt === null ? (
+    <>
+      {isWriting ? (
+        <NoteEditor ref={editor} note={note} />
+      ) : (
+        <div
+          className={`paper ${styles.read}`}
+          tabIndex={0}
+          role="group"
+          aria-label={t('note.label')}
+          // Rendered by the core from known nodes alone, each word escaped.
+          dangerouslySetInnerHTML={{ __html: renderText(note.document, 1) }}
+        />
+      )}
+      {isFixed ? null : (
         <Button
           size="small"
           startIcon={<IconPencil size={17} stroke={1.7} />}
@@ -54,7 +71,7 @@ export function NotePreview({ item }: { readonly item: Evidence }) {
         >
           {t(isWriting ? 'note.done' : 'note.write')}
         </Button>
-      ) : null}
-    </div>
+      )}
+    </>
   )
 }

@@ -1,5 +1,5 @@
 // Notes: evidence that is written here.
-export { NoteEditor } from './NoteEditor.tsx'
+export { NewNote } from './NewNote.tsx'
 export type { NoteHandle } from './NoteEditor.tsx'
 export { loadNotePreview } from './loaders.ts'
 export { noteQueries } from './queries.ts'

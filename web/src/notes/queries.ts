@@ -5,23 +5,28 @@ import type { RichText } from '@valise/core/pages'
 import { ask, get } from '../api/index.ts'
 import { evidenceQueries } from '../evidence/base/index.ts'
 
+export interface Note {
+  readonly text: RichText
+  readonly revision: number
+}
+
 export const noteQueries = {
   one: (id: string) =>
     queryOptions({
       queryKey: [...evidenceQueries.all(), 'note', id],
-      queryFn: ({ signal }) => get<{ text: RichText; revision: number }>(`/api/notes/${id}`, signal),
+      queryFn: ({ signal }) => fetchNote(id, signal),
       staleTime: 0,
     }),
+}
+
+export function fetchNote(id: string, signal?: AbortSignal): Promise<Note> {
+  return get<Note>(`/api/notes/${id}`, signal)
 }
 
 export function createNote(text: RichText, landing: Landing): Promise<Evidence> {
   return ask<Evidence>('POST', '/api/notes', { body: { text, landing } })
 }
 
-export function writeNote(
-  id: string,
-  text: RichText,
-  revision: number,
-): Promise<{ text: RichText; revision: number }> {
+export function writeNote(id: string, text: RichText, revision: number): Promise<Note> {
   return ask('PUT', `/api/notes/${id}`, { body: { text }, revision })
 }

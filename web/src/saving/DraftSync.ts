@@ -1,6 +1,7 @@
 // One draft in one window: what is confirmed, what is on its way, and how the two are brought together.
 import { applyOperation, applyOperations, invertOperations, rebaseEdit } from '@valise/core/pages'
 import type { Edit, EditAnswer, Operation, PageDocument } from '@valise/core/pages'
+import type { DeliveryState } from './delivery.ts'
 
 export interface ConfirmedDraft {
   readonly revision: number
@@ -41,8 +42,6 @@ export interface DraftPorts {
   /** Called at each change of what is here; the snapshot has an empty queue when all is delivered. */
   saveOnDevice(snapshot: DraftSnapshot): void
 }
-
-export type DeliveryState = 'delivered' | 'delivering' | 'on-device' | 'refused'
 
 export interface DraftState {
   readonly document: PageDocument

@@ -40,8 +40,8 @@ const edits = () => server.bodies(`POST ${path}/edits`) as Edit[]
 const until = async (isTrue: () => boolean | Promise<boolean>) => {
   while (!(await isTrue())) await new Promise((resolve) => setTimeout(resolve, 20))
 }
-const leftAt = async (at: string) =>
-  ((await (await deviceStoreOf(me))?.list()) ?? []).filter((left) => left.path === at)
+const leftBy = (windowId: string) => ({ shelf: 'drafts', place: path, part: windowId }) as const
+const leftAt = async (at: string) => (await (await deviceStoreOf(me))?.list('drafts', at)) ?? []
 const confirmed = { revision: 1, document: start }
 
 it('what is written goes out, the top bar says that it is kept, and nothing stays on the device', async () => {
@@ -96,7 +96,7 @@ it('while the server is away, edits lie on the device, unreadable, until their w
 it('what a window left that is gone is delivered once, and taken off the device', async () => {
   const shelf = await deviceStoreOf(me)
   const queue = [{ editId: 'e', operations: [write('left behind')] }]
-  await shelf?.put(path, { windowId: 'gone', confirmed, queue })
+  await shelf?.put([leftBy('gone'), { windowId: 'gone', confirmed, queue }])
   await deliverLeftBehind(me)
   await until(async () => (await leftAt(path)).length === 0)
   await deliverLeftBehind(me)
@@ -105,15 +105,12 @@ it('what a window left that is gone is delivered once, and taken off the device'
 
 it('another person on the same device finds nothing of it', async () => {
   const shelf = await deviceStoreOf(me)
-  await shelf?.put(path, {
-    windowId: 'gone',
-    confirmed,
-    queue: [{ editId: 'e', operations: [write('mine alone')] }],
-  })
-  await shelf?.putUnsent('/settings#name', 'half a sentence')
+  const queue = [{ editId: 'e', operations: [write('mine alone')] }]
+  const name = { shelf: 'unsent', place: '/settings#name', part: '' } as const
+  await shelf?.put([leftBy('gone'), { windowId: 'gone', confirmed, queue }], [name, 'half a sentence'])
   const other = await deviceStoreOf('somebody else')
-  expect(await other?.list()).toEqual([])
-  expect(await other?.unsentAt('/settings#name')).toBeUndefined()
+  expect([await other?.list('drafts'), await other?.list('unsent')]).toEqual([[], []])
+  expect(await other?.get(name)).toBeUndefined()
   await deliverLeftBehind('somebody else')
   expect(edits()).toEqual([])
 })
@@ -123,10 +120,11 @@ it('a key that could not be fetched is asked for again', async () => {
   await expect(deviceStoreOf('somebody new')).rejects.toThrow()
   server.isAway = false
   const shelf = await deviceStoreOf('somebody new')
-  await shelf?.putUnsent('/place', { words: 'saved' })
-  expect(await shelf?.unsentAt('/place')).toEqual({ words: 'saved' })
-  await shelf?.removeUnsent('/place')
-  expect(await shelf?.unsentAt('/place')).toBeUndefined()
+  const where = { shelf: 'unsent', place: '/place', part: '' } as const
+  await shelf?.put([where, { words: 'saved' }])
+  expect(await shelf?.get(where)).toEqual({ words: 'saved' })
+  await shelf?.remove('unsent', '/place')
+  expect(await shelf?.get(where)).toBeUndefined()
 })
 
 it('news of another window make a draft read itself anew', async () => {
@@ -152,7 +150,7 @@ async function bytesOnDevice(): Promise<string> {
     asked.onerror = () => reject(asked.error)
   })
   const rows = await new Promise<{ sealed: ArrayBuffer }[]>((resolve, reject) => {
-    const asked = database.transaction('undelivered').objectStore('undelivered').getAll()
+    const asked = database.transaction('sealed').objectStore('sealed').getAll()
     asked.onsuccess = () => resolve(asked.result)
     asked.onerror = () => reject(asked.error)
   })

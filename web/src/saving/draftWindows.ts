@@ -1,8 +1,9 @@
 // The drafts that this window has open, the news between windows, and what earlier windows left behind.
-import { clearUnsaved, noteSaving, noteSaved, noteOnDevice, noteRefused, noteUnsaved } from './saveStatus.ts'
+import { noteSaving } from './saveStatus.ts'
+import { tellSaveStatus } from './delivery.ts'
 import { deviceStoreOf } from './deviceStore.ts'
 import { DraftSync } from './DraftSync.ts'
-import type { DraftPorts, DraftSnapshot, DraftState } from './DraftSync.ts'
+import type { DraftPorts, DraftSnapshot } from './DraftSync.ts'
 import { fetchDraft, sendEdit, toFailure } from './queries.ts'
 
 const open = new Map<string, DraftSync>()
@@ -50,11 +51,14 @@ export function deliverAll(): void {
  * @returns once everything is delivered, or nothing more can be done for now
  */
 export async function deliverLeftBehind(personId: string): Promise<void> {
-  const shelf = await deviceStoreOf(personId)
-  for (const { path, snapshot } of (await shelf?.list()) ?? []) {
-    await navigator.locks.request(lockOf(snapshot.windowId), { ifAvailable: true }, async (lock) => {
-      if (!lock || snapshot.queue.length === 0) return
-      const sync = startSync(personId, path, snapshot)
+  const store = await deviceStoreOf(personId)
+  for (const where of (await store?.list('drafts')) ?? []) {
+    await navigator.locks.request(lockOf(String(where.part)), { ifAvailable: true }, async (lock) => {
+      if (!lock) return
+      // Written by this very program, or by an older one in the same form; gone where its window delivered it meanwhile.
+      const snapshot = (await store?.get(where)) as DraftSnapshot | undefined
+      if (!snapshot || snapshot.queue.length === 0) return
+      const sync = startSync(personId, where.place, snapshot)
       sync.deliverNow()
       await sync.settled()
     })
@@ -67,7 +71,7 @@ function startSync(personId: string, path: string, snapshot: DraftSnapshot): Dra
   let before = sync.state()
   if (before.queued > 0) noteSaving()
   sync.subscribe(() => {
-    tell(path, before, sync.state())
+    tellSaveStatus(path, before, sync.state())
     if (sync.state().revision > before.revision) {
       betweenWindows()?.postMessage(path)
       // What an earlier window left behind was delivered while this one has the draft open.
@@ -106,9 +110,9 @@ function portsOf(personId: string, path: string, wasOnDevice: boolean): DraftPor
         latest = null
         if (snapshot.queue.length > 0) {
           isOnDevice = true
-          await store?.put(path, snapshot)
+          await store?.put([{ shelf: 'drafts', place: path, part: snapshot.windowId }, snapshot])
         } else if (isOnDevice) {
-          await store?.remove(path, snapshot.windowId)
+          await store?.remove('drafts', path, snapshot.windowId)
           isOnDevice = false
         }
       }
@@ -131,20 +135,6 @@ function portsOf(personId: string, path: string, wasOnDevice: boolean): DraftPor
       void write().catch(() => undefined)
     },
   }
-}
-
-/** The top bar says how far what was typed has come. */
-function tell(path: string, before: DraftState, after: DraftState): void {
-  const wasBusy = before.delivery === 'delivering' || before.delivery === 'on-device'
-  const isBusy = after.delivery === 'delivering' || after.delivery === 'on-device'
-  if (isBusy && !wasBusy) noteSaving()
-  if (after.delivery === 'refused') noteUnsaved(path)
-  else clearUnsaved(path)
-  if (!isBusy && wasBusy) {
-    if (after.delivery === 'refused') noteRefused()
-    else noteSaved()
-  }
-  if (after.delivery === 'on-device') noteOnDevice(after.queued)
 }
 
 if (typeof document !== 'undefined') {

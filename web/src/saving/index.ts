@@ -2,7 +2,7 @@
 export type { DraftSync } from './DraftSync.ts'
 export { OtherVersions } from './OtherVersions.tsx'
 export { RefusedEdit } from './RefusedEdit.tsx'
-export { fetchDeviceKey } from './deviceStore.ts'
+export { deviceStoreOf } from './deviceStore.ts'
 export { queryClient } from './queryClient.ts'
 export {
   clearUnsaved,
@@ -14,11 +14,12 @@ export {
   useSaveStatus,
 } from './saveStatus.ts'
 export type { SaveStatus } from './saveStatus.ts'
-export { readUnsent, unsentInWindow, writeUnsent } from './unsentStore.ts'
+export { unsentInWindow, writeUnsent } from './unsentStore.ts'
 export { useDraft } from './useDraft.ts'
 export type { OpenDraft } from './useDraft.ts'
-export { useSavedDocument } from './useSavedDocument.ts'
-export type { DocumentStore, OpenDocument } from './useSavedDocument.ts'
+export { useDocument } from './useDocument.ts'
+export type { OpenDocument } from './useDocument.ts'
+export type { DocumentStore, SavedOnServer } from './DocumentSync.ts'
 export { useUnsent, useUnsentPlaces } from './useUnsent.ts'
 export type { Unsent } from './useUnsent.ts'
-export { loadDeliverLeftBehind } from './loaders.ts'
+export { deliverWhatWasLeft } from './loaders.ts'

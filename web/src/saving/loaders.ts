@@ -1,3 +1,9 @@
-// What is fetched when it is first opened.
+// What is fetched when it is first needed.
 
-export const loadDeliverLeftBehind = async () => (await import('./draftWindows.ts')).deliverLeftBehind
+/** What an earlier window could not deliver goes out now. Most devices have nothing, and fetch nothing for it. */
+export async function deliverWhatWasLeft(personId: string): Promise<void> {
+  const stores = (await globalThis.indexedDB?.databases()) ?? []
+  if (!stores.some(({ name }) => name === 'valise')) return
+  const { deliverLeftBehind } = await import('./draftWindows.ts')
+  await deliverLeftBehind(personId)
+}

@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { QueryKey } from '@tanstack/react-query'
 import type { Draft, Edit, EditAnswer } from '@valise/core/pages'
 import { ApiProblem, ask, get } from '../api/index.ts'
-import { loseWhereSignedOut } from '../session/index.ts'
+import { isLater } from './delivery.ts'
 import type { ConfirmedDraft, Failure } from './DraftSync.ts'
 
 export function sendEdit(path: string, edit: Edit): Promise<EditAnswer> {
@@ -15,11 +15,8 @@ export async function fetchDraft(path: string): Promise<ConfirmedDraft> {
   return (await get<{ draft: Draft }>(path)).draft
 }
 
-const LATER = ['unreachable', 'busy', 'unexpected', 'too-many', 'no-space']
-
 export function toFailure(error: unknown): Failure {
-  if (!(error instanceof ApiProblem) || loseWhereSignedOut(error)) return { kind: 'later' }
-  if (LATER.includes(error.code)) return { kind: 'later' }
+  if (!(error instanceof ApiProblem) || isLater(error)) return { kind: 'later' }
   if (error.reason === 'title-changed') return { kind: 'lost', pieceId: 'title' }
   if (error.reason === 'piece-changed') return { kind: 'lost', pieceId: String(error.params['piece'] ?? '') }
   return { kind: 'refused', error }

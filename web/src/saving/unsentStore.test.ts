@@ -11,7 +11,8 @@ beforeEach(() => {
 afterEach(() => server.leave())
 
 const collage = (words: string) => ({ base: { words: '' }, document: { words } })
-const onDevice = async (place: string) => (await deviceStoreOf('wren'))?.unsentAt(place)
+const where = (place: string) => ({ shelf: 'unsent', place, part: '' }) as const
+const onDevice = async (place: string) => (await deviceStoreOf('wren'))?.get(where(place))
 const until = async (isTrue: () => Promise<boolean>) => {
   while (!(await isTrue())) await new Promise((resolve) => setTimeout(resolve, 5))
 }
@@ -29,14 +30,14 @@ describe('what was not sent yet', () => {
   })
 
   it('left by an earlier window is answered though this one writes meanwhile', async () => {
-    await (await deviceStoreOf('wren'))?.putUnsent('/api/recipes/b', 'left')
+    await (await deviceStoreOf('wren'))?.put([where('/api/recipes/b'), 'left'])
     const reading = readUnsent('wren', '/api/recipes/b')
     writeUnsent('wren', '/api/recipes/b', 'newer')
     expect([await reading, unsentInWindow('wren', '/api/recipes/b')]).toEqual(['left', 'newer'])
   })
 
   it('is found by its place, in this window and on the device, as long as it is there', async () => {
-    await (await deviceStoreOf('wren'))?.putUnsent('/submissions/c#feedback', 'left')
+    await (await deviceStoreOf('wren'))?.put([where('/submissions/c#feedback'), 'left'])
     writeUnsent('wren', '/submissions/d#feedback', 'typed')
     writeUnsent('juno', '/submissions/e#feedback', 'of another person')
     const found = await listUnsentPlaces('wren')

@@ -9,6 +9,8 @@ function keyOf(personId: string, place: string): string {
   return `${personId} ${place}`
 }
 
+const onDevice = (place: string) => ({ shelf: 'unsent', place, part: '' }) as const
+
 type Listener = (place: string) => void
 const listeners = new Set<Listener>()
 
@@ -41,7 +43,7 @@ export function unsentInWindow(personId: string, place: string): unknown {
  */
 export async function readUnsent(personId: string, place: string): Promise<unknown> {
   if (isInWindow(personId, place)) return unsentInWindow(personId, place)
-  const stored = await (await deviceStoreOf(personId))?.unsentAt(place)
+  const stored = await (await deviceStoreOf(personId))?.get(onDevice(place))
   if (!isInWindow(personId, place) && stored !== undefined) put(personId, place, stored)
   return stored
 }
@@ -59,8 +61,8 @@ export function writeUnsent(personId: string, place: string, value: unknown): vo
 
 /** Lists the places where this person has unsent input, in this window or on the device. */
 export async function listUnsentPlaces(personId: string): Promise<ReadonlySet<string>> {
-  const stored = (await (await deviceStoreOf(personId))?.unsentPlaces()) ?? []
-  const places = new Set(stored)
+  const stored = (await (await deviceStoreOf(personId))?.list('unsent')) ?? []
+  const places = new Set(stored.map(({ place }) => place))
   const prefix = keyOf(personId, '')
   for (const [key, value] of inWindow) {
     if (!key.startsWith(prefix)) continue
@@ -73,6 +75,6 @@ export async function listUnsentPlaces(personId: string): Promise<ReadonlySet<st
 async function write(personId: string, place: string): Promise<void> {
   const store = await deviceStoreOf(personId)
   const value = unsentInWindow(personId, place)
-  await (value === undefined ? store?.removeUnsent(place) : store?.putUnsent(place, value))
+  await (value === undefined ? store?.remove('unsent', place) : store?.put([onDevice(place), value]))
   if (unsentInWindow(personId, place) !== value) await write(personId, place)
 }

@@ -2,5 +2,4 @@
 export { LanguageField, useLanguageChoices } from './LanguageField.tsx'
 export type { TextLanguage } from './LanguageField.tsx'
 export { TextEditor } from './TextEditor.tsx'
-export type { HeldText } from './useUnsavedText.ts'
 export { loadTextEditor } from './loaders.ts'

@@ -7,13 +7,11 @@ import type { RefObject } from 'react'
 import { clearUnsaved, noteUnsaved, useUnsent } from '../saving/index.ts'
 
 /** A text on the device. */
-export interface HeldText {
+interface HeldText {
   /** What the editor holds, whether the grammar knows it or not. */
   readonly written: unknown
   /** The text that was saved at that time. */
   readonly saved: RichText
-  /** An earlier text that was on its way to the server then. */
-  readonly sending?: RichText
 }
 
 export interface UnsavedTextState {

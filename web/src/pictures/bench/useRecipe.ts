@@ -2,9 +2,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { mergeRecipes } from '@valise/core/pictures'
 import type { SavedRecipe, PictureRecipe } from '@valise/core/pictures'
-import { useMemo } from 'react'
 import { refreshEvidence } from '../../evidence/base/index.ts'
-import { useSavedDocument } from '../../saving/index.ts'
+import { useDocument } from '../../saving/index.ts'
 import type { OpenDocument, DocumentStore } from '../../saving/index.ts'
 import { putRecipe, readRecipe, recipeAddress, recipeQueries } from './queries.ts'
 import type { VersionOfItem } from './queries.ts'
@@ -13,12 +12,12 @@ export type RecipeInHand = OpenDocument<PictureRecipe>
 
 export function useRecipe(of: VersionOfItem, saved: SavedRecipe): RecipeInHand {
   const client = useQueryClient()
-  const store = useMemo((): DocumentStore<PictureRecipe> => {
+  const toStore = (): DocumentStore<PictureRecipe> => {
     const toSaved = ({ recipe, revision }: SavedRecipe) => ({ document: recipe, revision })
     return {
       address: recipeAddress(of),
       put: async (recipe, revision) => {
-        const answer = await putRecipe(of, recipe, revision)
+        const answer = await putRecipe(of, recipe, revision ?? 0)
         client.setQueryData(recipeQueries.one(of).queryKey, answer)
         return toSaved(answer)
       },
@@ -26,6 +25,6 @@ export function useRecipe(of: VersionOfItem, saved: SavedRecipe): RecipeInHand {
       merge: mergeRecipes,
       onSettled: () => void refreshEvidence(client),
     }
-  }, [of, client])
-  return useSavedDocument({ document: saved.recipe, revision: saved.revision }, store)
+  }
+  return useDocument({ document: saved.recipe, revision: saved.revision }, toStore)
 }
