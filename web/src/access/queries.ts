@@ -1,6 +1,5 @@
 // What the screens know of passes and of what others opened, and what they can have done with them.
-import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { QueryClient } from '@tanstack/react-query'
+import { infiniteQueryOptions, queryOptions, useMutation } from '@tanstack/react-query'
 import type {
   Audiences,
   LookAs,
@@ -26,6 +25,7 @@ export const accessQueries = {
   sharing: () =>
     queryOptions({
       queryKey: [...accessQueries.all(), 'mine'],
+      meta: { follows: ['passes', 'collections', 'bin'] },
       queryFn: ({ signal }) => get<Sharing>('/api/sharing', signal),
       // Pages are published and arranged elsewhere, and nothing of that fetches this.
       staleTime: 0,
@@ -33,11 +33,13 @@ export const accessQueries = {
   audiences: () =>
     queryOptions({
       queryKey: [...accessQueries.all(), 'audiences'],
+      meta: { follows: ['passes', 'collections', 'bin'] },
       queryFn: ({ signal }) => get<Audiences>('/api/sharing/audiences', signal),
     }),
   lookAs: (looker: Looker, at: string | null) =>
     queryOptions({
       queryKey: [...accessQueries.all(), 'look', looker, at],
+      meta: { follows: ['passes', 'collections', 'bin'] },
       queryFn: ({ signal }) =>
         get<LookAs>(
           withQuery('/api/sharing/look-as', {
@@ -52,12 +54,14 @@ export const accessQueries = {
   seers: (id: string) =>
     queryOptions({
       queryKey: [...accessQueries.all(), 'seers', id],
+      meta: { follows: ['passes', 'collections', 'bin'] },
       queryFn: ({ signal }) => get<SeenBy>(`/api/things/${id}/seen-by`, signal),
       staleTime: 0,
     }),
   opened: () =>
     infiniteQueryOptions({
       queryKey: ['shared-with-me', 'list'],
+      meta: { follows: ['bin'] },
       queryFn: ({ pageParam, signal }) =>
         get<SharedWithMeList>(withQuery('/api/shared-with-me', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
@@ -67,6 +71,7 @@ export const accessQueries = {
   collection: (id: string) =>
     queryOptions({
       queryKey: ['reading', 'collection', id],
+      meta: { follows: ['collections', 'bin'] },
       queryFn: ({ signal }) => get<ReadCollection>(`/api/collections/${id}/read`, signal),
       // Who reads here may have published elsewhere meanwhile.
       staleTime: 0,
@@ -74,34 +79,28 @@ export const accessQueries = {
   page: (id: string) =>
     queryOptions({
       queryKey: ['reading', 'page', id],
+      meta: { follows: ['bin'] },
       queryFn: ({ signal }) => get<ReadPage>(`/api/pages/${id}/published`, signal),
       staleTime: 0,
     }),
 }
 
 export function useGivePass() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['passes'], endsWhenFetched: true },
     mutationFn: ({ key, ...body }: NewPass & { readonly key: string }) =>
       ask<Pass>('POST', '/api/passes', { body, key }),
-    onSuccess: () => forgetAnswers(client),
   })
 }
 
 /** Changes one pass; afterwards, done or refused, all queries that depend on access are refetched. */
 export function usePassActs({ id, revision }: Pick<Pass, 'id' | 'revision'>) {
-  const client = useQueryClient()
-  const shared = { meta: { showsSaving: true }, onSettled: () => forgetAnswers(client) }
+  const meta = { showsSaving: true, changes: ['passes'], endsWhenFetched: true } as const
   const changeDays = useMutation({
-    ...shared,
+    meta,
     mutationFn: (body: PassChange) => ask<Pass>('PATCH', `/api/passes/${id}`, { body, revision }),
   })
-  const end = useMutation({ ...shared, mutationFn: () => ask<Pass>('POST', `/api/passes/${id}/end`) })
-  const renew = useMutation({ ...shared, mutationFn: () => ask<Pass>('POST', `/api/passes/${id}/address`) })
+  const end = useMutation({ meta, mutationFn: () => ask<Pass>('POST', `/api/passes/${id}/end`) })
+  const renew = useMutation({ meta, mutationFn: () => ask<Pass>('POST', `/api/passes/${id}/address`) })
   return { changeDays, end, renew }
-}
-
-function forgetAnswers(client: QueryClient) {
-  return client.invalidateQueries({ queryKey: accessQueries.all() })
 }

@@ -8,7 +8,7 @@ import { useTranslation } from 'react-i18next'
 import { useLocation } from 'react-router'
 import { loadVisitorScreen } from '../access/index.ts'
 import { loadSignInScreen } from '../people/index.ts'
-import { sessionQueries, hearTabs } from '../session/index.ts'
+import { refreshSession, sessionQueries, hearTabs } from '../session/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { UiSettingsProvider } from '../ui/settings.tsx'
 import { needWords, speak } from '../words/i18n.ts'
@@ -78,8 +78,7 @@ function useSharedPreferences(): void {
   useEffect(
     () =>
       hearTabs((message) => {
-        if (message === 'preferences')
-          void client.invalidateQueries({ queryKey: sessionQueries.me().queryKey })
+        if (message === 'preferences') void refreshSession(client)
       }),
     [client],
   )

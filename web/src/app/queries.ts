@@ -1,6 +1,7 @@
 // How many things each place of the rail holds.
 import { queryOptions } from '@tanstack/react-query'
 import { get, withQuery } from '../api/index.ts'
+import type { Topic } from '../api/index.ts'
 
 const counted = [
   'evidence',
@@ -18,18 +19,23 @@ export function isCounted(name: string): name is CountedPlace {
   return counted.some((one) => one === name)
 }
 
-/** Places whose things are fetched under another name. */
-const keys: Partial<Record<CountedPlace, string>> = {
-  logbooks: 'reflections',
-  opened: 'shared-with-me',
-  desk: 'review-desk',
-}
+/** What changes the count of a place. */
+const followed = {
+  evidence: ['evidence', 'bin'],
+  logbooks: ['reflections', 'bin'],
+  pages: ['pages', 'bin'],
+  collections: ['collections', 'bin'],
+  opened: ['bin'],
+  submissions: ['submissions', 'bin'],
+  desk: ['submissions'],
+  assignments: ['assignments'],
+} as const satisfies Record<CountedPlace, readonly Topic[]>
 const paths: Partial<Record<CountedPlace, string>> = { opened: 'shared-with-me', desk: 'review-desk' }
 
-/** The count of a place. Its key is below that of the place, so that invalidating the place refetches it. */
 export function countQuery(place: CountedPlace) {
   return queryOptions({
-    queryKey: [keys[place] ?? place, 'count'],
+    queryKey: ['counts', place],
+    meta: { follows: followed[place] },
     queryFn: () => fetchCount(paths[place] ?? place),
   })
 }

@@ -8,6 +8,7 @@ export const assignmentQueries = {
   list: () =>
     infiniteQueryOptions({
       queryKey: [...assignmentQueries.all(), 'list'],
+      meta: { follows: ['assignments'] },
       queryFn: ({ pageParam, signal }) =>
         get<AssignmentList>(withQuery('/api/assignments', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
@@ -17,32 +18,27 @@ export const assignmentQueries = {
   one: (id: string) =>
     queryOptions({
       queryKey: [...assignmentQueries.all(), 'one', id],
+      meta: { follows: ['assignments'] },
       queryFn: ({ signal }) => get<Assignment>(`/api/assignments/${id}`, signal),
     }),
 }
 
 export function useSetAssignment() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['assignments'], endsWhenFetched: true },
     mutationFn: ({ key, ...body }: NewAssignment & { readonly key: string }) =>
       ask<Assignment>('POST', '/api/assignments', { body, key }),
-    onSuccess: () => client.invalidateQueries({ queryKey: assignmentQueries.all() }),
   })
 }
 
 export function useChangeAssignment({ id, revision }: Pick<Assignment, 'id' | 'revision'>) {
   const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['assignments'], endsWhenFetched: true },
     mutationFn: (body: AssignmentInput) =>
       ask<Assignment>('PUT', `/api/assignments/${id}`, { body, revision }),
-    onSuccess: (assignment) => {
-      client.setQueryData(assignmentQueries.one(id).queryKey, assignment)
-      return client.invalidateQueries({ queryKey: [...assignmentQueries.all(), 'list'] })
-    },
-    // Refused as stale: what somebody else saved meanwhile is shown under one's own changes.
-    onError: () => client.invalidateQueries({ queryKey: assignmentQueries.one(id).queryKey }),
+    // Refused as stale, what somebody else saved meanwhile is shown under one's own changes.
+    onSuccess: (assignment) => client.setQueryData(assignmentQueries.one(id).queryKey, assignment),
   })
 }
 
@@ -50,14 +46,13 @@ export function useChangeAssignment({ id, revision }: Pick<Assignment, 'id' | 'r
 export function useEndAssignment(id: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['assignments'], endsWhenFetched: true },
     mutationFn: (act: 'end' | 'open' | 'remove') =>
       act === 'remove'
         ? ask<Assignment | undefined>('DELETE', `/api/assignments/${id}`)
         : ask<Assignment | undefined>(act === 'end' ? 'PUT' : 'DELETE', `/api/assignments/${id}/end`),
     onSuccess: (assignment) => {
       if (assignment) client.setQueryData(assignmentQueries.one(id).queryKey, assignment)
-      return client.invalidateQueries({ queryKey: [...assignmentQueries.all(), 'list'] })
     },
   })
 }

@@ -1,14 +1,14 @@
 // What the screens know of the bin, and what they can have done with it.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { Query } from '@tanstack/react-query'
 import type { BinEffects, BinList } from '@valise/core/bin'
-import { ask, get, inPortions, withQuery } from '../api/index.ts'
+import { ask, get, inPortions, tellChanged, withQuery } from '../api/index.ts'
 
 export const binQueries = {
   all: () => ['bin'] as const,
   list: () =>
     infiniteQueryOptions({
       queryKey: [...binQueries.all(), 'list'],
+      meta: { follows: ['bin'] },
       queryFn: ({ pageParam, signal }) => get<BinList>(withQuery('/api/bin', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
@@ -18,6 +18,7 @@ export const binQueries = {
   effects: (id: string) =>
     queryOptions({
       queryKey: [...binQueries.all(), 'effects', id],
+      meta: { follows: ['bin'] },
       queryFn: ({ signal }) => get<BinEffects>(`/api/things/${id}/bin/effects`, signal),
       staleTime: 0,
     }),
@@ -33,34 +34,21 @@ const requests = {
 
 /** Moves a thing into or out of the bin, or removes it. */
 export function useBin() {
-  const refresh = useRefresh()
+  const client = useQueryClient()
   return useMutation({
     meta: { showsSaving: true },
     mutationFn: ({ id, act }: { readonly id: string; readonly act: BinAct }) => requests[act](id),
-    onSuccess: (_answer, { id, act }) => refresh(act === 'out' ? [] : [id]),
+    onSuccess: (_answer, { id, act }) => void tellChanged(client, ['bin'], act === 'out' ? [] : [id]),
   })
 }
 
 /** Moves many things into the bin. */
 export function useBinMany() {
-  const refresh = useRefresh()
+  const client = useQueryClient()
   return useMutation({
     meta: { showsSaving: true },
     mutationFn: (ids: readonly string[]) =>
       inPortions(ids, (some) => ask('PUT', '/api/bin', { body: { ids: some } })),
-    onSuccess: (_answer, ids) => refresh(ids),
+    onSuccess: (_answer, ids) => void tellChanged(client, ['bin'], ids),
   })
-}
-
-/**
- * A thing that comes or goes changes lists, counts, uses and what others see: whatever is on the screen is fetched
- * again, but for what is asked about those that are gone, whose screens are about to close.
- */
-function useRefresh(): (gone: readonly string[]) => void {
-  const client = useQueryClient()
-  return (gone) => {
-    const isGone = ({ queryKey }: Query) => gone.some((id) => queryKey.includes(id))
-    void client.invalidateQueries({ predicate: isGone, refetchType: 'none' })
-    void client.invalidateQueries({ predicate: (query) => !isGone(query) })
-  }
 }

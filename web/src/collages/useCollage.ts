@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { mergeCollages } from '@valise/core/pictures'
 import type { Collage, SavedCollage, Pictured } from '@valise/core/pictures'
 import { useState } from 'react'
-import { refreshEvidence } from '../evidence/base/index.ts'
+import { tellChanged } from '../api/index.ts'
 import { useDocument } from '../saving/index.ts'
 import type { OpenDocument, DocumentStore } from '../saving/index.ts'
 import { collageAddress, collageQueries, putCollage, readCollage } from './queries.ts'
@@ -26,7 +26,7 @@ export function useCollage(id: string, saved: SavedCollage): CollageInHand {
       put: (collage, revision) => putCollage(id, collage, revision ?? 0).then(toSaved),
       read: () => readCollage(id).then(toSaved),
       merge: mergeCollages,
-      onSettled: () => void refreshEvidence(client),
+      onSettled: () => void tellChanged(client, ['evidence']),
     }
   }
   const { data } = useQuery({ ...collageQueries.one(id), enabled: false })

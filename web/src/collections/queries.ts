@@ -6,13 +6,14 @@ import type {
   CollectionList,
   CollectionOperation,
 } from '@valise/core/collections'
-import { ApiProblem, ask, get, withQuery } from '../api/index.ts'
+import { ApiProblem, ask, get, tellChanged, withQuery } from '../api/index.ts'
 
 export const collectionQueries = {
   all: () => ['collections'] as const,
   list: () =>
     infiniteQueryOptions({
       queryKey: [...collectionQueries.all(), 'list'],
+      meta: { follows: ['collections', 'bin'] },
       queryFn: ({ pageParam, signal }) =>
         get<CollectionList>(withQuery('/api/collections', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
@@ -21,6 +22,7 @@ export const collectionQueries = {
   one: (id: string) =>
     queryOptions({
       queryKey: [...collectionQueries.all(), 'one', id],
+      meta: { follows: ['collections', 'bin'] },
       queryFn: ({ signal }) => get<Collection>(collectionPath(id), signal),
     }),
 }
@@ -30,12 +32,10 @@ function collectionPath(id: string): string {
 }
 
 export function useCreateCollection() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['collections'], endsWhenFetched: true },
     mutationFn: ({ title, key }: { readonly title: string; readonly key: string }) =>
       ask<Collection>('POST', '/api/collections', { body: { title }, key }),
-    onSuccess: () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
   })
 }
 
@@ -48,19 +48,14 @@ export function useChangeCollection(id: string) {
   const client = useQueryClient()
   const { queryKey } = collectionQueries.one(id)
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['collections'] },
     scope: { id: `collection ${id}` },
     mutationFn: (change: CollectionChange) => {
       const { revision, items } = client.getQueryData<Collection>(queryKey) ?? { revision: 0, items: [] }
       const operations = typeof change === 'function' ? change(items) : change
       return ask<Collection>('PATCH', collectionPath(id), { body: { operations }, revision })
     },
-    onSuccess: (collection) => {
-      client.setQueryData(queryKey, collection)
-      void client.invalidateQueries({ queryKey: ['sharing'] })
-      void client.invalidateQueries({ queryKey: [...collectionQueries.all(), 'list'] })
-      void client.invalidateQueries({ queryKey: [...collectionQueries.all(), 'read'] })
-    },
+    onSuccess: (collection) => client.setQueryData(queryKey, collection),
     onError: (error) => {
       // Somebody, perhaps oneself in another window, was faster: their arrangement is shown beside the refusal.
       if (error instanceof ApiProblem) void client.invalidateQueries({ queryKey })
@@ -75,7 +70,7 @@ export function useDiscardCollection(id: string): () => void {
     client.removeQueries({ queryKey: collectionQueries.one(id).queryKey })
     // Where the server refuses, or cannot be had, the collection is still there, which loses nothing.
     ask('DELETE', `/api/things/${id}`).then(
-      () => client.invalidateQueries({ queryKey: collectionQueries.all() }),
+      () => tellChanged(client, ['collections']),
       () => undefined,
     )
   }

@@ -7,7 +7,8 @@ import type { PhoneLink } from '@valise/core/evidence'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
-import { evidenceQueries, refreshEvidence, Thumbnail } from '../evidence/base/index.ts'
+import { tellChanged } from '../api/index.ts'
+import { evidenceQueries, Thumbnail } from '../evidence/base/index.ts'
 import { Loading } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { noteArrival } from '../evidence/upload/index.ts'
@@ -105,7 +106,7 @@ function useArrivals(arrived: readonly string[], place: LentProps['place']): voi
   useEffect(() => {
     for (const id of arrived.filter((one) => !landed.current.has(one))) {
       landed.current.add(id)
-      void refreshEvidence(client)
+      void tellChanged(client, ['evidence'])
       if (place.onSaved) {
         place.onSaved(id)
         endGathering()

@@ -15,7 +15,6 @@ import type {
 } from '@valise/core/evidence'
 import type { NewCollage } from '@valise/core/pictures'
 import { ask, get, withQuery } from '../api/index.ts'
-import { refreshEvidence } from '../evidence/base/index.ts'
 
 const PHONE_LOOK_MS = 2000
 
@@ -60,12 +59,7 @@ export function usePreviewLink() {
 
 /** What became evidence by any of these ways is shown wherever evidence is. */
 function useSaving<V>(save: (wish: V) => Promise<Evidence>) {
-  const client = useQueryClient()
-  return useMutation({
-    meta: { showsSaving: true },
-    mutationFn: save,
-    onSuccess: () => void refreshEvidence(client),
-  })
+  return useMutation({ meta: { showsSaving: true, changes: ['evidence'] }, mutationFn: save })
 }
 
 export function useSaveLink() {

@@ -1,5 +1,5 @@
 // What the screens know of news.
-import { infiniteQueryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { infiniteQueryOptions, useMutation } from '@tanstack/react-query'
 import type { NewsPage } from '@valise/core/news'
 import { ask, withQuery } from '../api/index.ts'
 
@@ -10,6 +10,7 @@ export const newsQueries = {
   list: () =>
     infiniteQueryOptions({
       queryKey: newsQueries.all(),
+      meta: { follows: ['news', 'submissions'] },
       queryFn: ({ pageParam, signal }) =>
         ask<NewsPage>('GET', withQuery('/api/news', { cursor: pageParam }), { signal, background: true }),
       initialPageParam: null as string | null,
@@ -20,9 +21,8 @@ export const newsQueries = {
 
 /** Marks the news up to this one as seen. */
 export function useSeenNews() {
-  const client = useQueryClient()
   return useMutation({
+    meta: { changes: ['news'] },
     mutationFn: (upTo: string) => ask<undefined>('PUT', '/api/news/seen', { body: { upTo } }),
-    onSuccess: () => client.invalidateQueries({ queryKey: newsQueries.all() }),
   })
 }

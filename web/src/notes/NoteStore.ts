@@ -3,7 +3,7 @@ import type { QueryClient } from '@tanstack/react-query'
 import type { Landing } from '@valise/core/evidence'
 import { mergeTexts } from '@valise/core/pages'
 import type { RichText } from '@valise/core/pages'
-import { refreshEvidence } from '../evidence/base/index.ts'
+import { tellChanged } from '../api/index.ts'
 import type { DocumentStore, SavedOnServer } from '../saving/index.ts'
 import { createNote, fetchNote, noteQueries, writeNote } from './queries.ts'
 import type { Note } from './queries.ts'
@@ -43,7 +43,7 @@ export class NoteStore implements DocumentStore<RichText> {
     return this.#toSaved(this.#id, await fetchNote(this.#id))
   }
 
-  onSettled = (): void => void refreshEvidence(this.#client)
+  onSettled = (): void => void tellChanged(this.#client, ['evidence'])
 
   #toSaved(id: string, note: Note): SavedOnServer<RichText> {
     this.#client.setQueryData(noteQueries.one(id).queryKey, note)

@@ -3,7 +3,6 @@ import { queryOptions } from '@tanstack/react-query'
 import type { Evidence, Landing } from '@valise/core/evidence'
 import type { RichText } from '@valise/core/pages'
 import { ask, get } from '../api/index.ts'
-import { evidenceQueries } from '../evidence/base/index.ts'
 
 export interface Note {
   readonly text: RichText
@@ -13,7 +12,8 @@ export interface Note {
 export const noteQueries = {
   one: (id: string) =>
     queryOptions({
-      queryKey: [...evidenceQueries.all(), 'note', id],
+      queryKey: ['notes', id],
+      meta: { follows: ['evidence'] },
       queryFn: ({ signal }) => fetchNote(id, signal),
       staleTime: 0,
     }),

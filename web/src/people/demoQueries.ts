@@ -2,7 +2,7 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import type { SignedIn } from '@valise/core/people'
 import { ApiProblem, ask, get } from '../api/index.ts'
-import { sessionQueries } from '../session/index.ts'
+import { rememberSession } from '../session/index.ts'
 
 interface DemoPerson {
   readonly id: string
@@ -39,6 +39,6 @@ export function useDemoSignIn() {
   const client = useQueryClient()
   return useMutation({
     mutationFn: (personId: string) => ask<SignedIn>('POST', '/api/demo/session', { body: { personId } }),
-    onSuccess: (session) => client.setQueryData(sessionQueries.me().queryKey, session),
+    onSuccess: (session) => rememberSession(client, session),
   })
 }

@@ -1,5 +1,5 @@
 // What the screens know of people.
-import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { infiniteQueryOptions, queryOptions, useMutation } from '@tanstack/react-query'
 import type {
   Membership,
   MembershipInput,
@@ -19,6 +19,7 @@ export const peopleQueries = {
   list: (filter: PeopleFilter) =>
     infiniteQueryOptions({
       queryKey: [...peopleQueries.all(), 'list', filter],
+      meta: { follows: ['people'] },
       queryFn: ({ pageParam, signal }) =>
         get<PersonPage>(withQuery('/api/people', { ...filter, cursor: pageParam }), signal),
       initialPageParam: null as string | null,
@@ -28,6 +29,7 @@ export const peopleQueries = {
   one: (id: string) =>
     queryOptions({
       queryKey: [...peopleQueries.all(), 'one', id],
+      meta: { follows: ['people'] },
       queryFn: ({ signal }) => get<PersonDetail>(`/api/people/${id}`, signal),
     }),
   yearGroups: () =>
@@ -39,12 +41,10 @@ export const peopleQueries = {
 }
 
 export function useCreatePerson() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['people'], endsWhenFetched: true },
     mutationFn: ({ key, input }: { key: string; input: PersonInput }) =>
       ask<PersonDetail>('POST', '/api/people', { body: input, key }),
-    onSuccess: () => client.invalidateQueries({ queryKey: peopleQueries.all() }),
   })
 }
 
@@ -87,13 +87,8 @@ export function useSignInLink(personId: string) {
 
 /** A write to a person; afterwards, done or refused as stale, people are fetched afresh. */
 function useSavedPerson<Change, Answer>(write: (change: Change) => Promise<Answer>) {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['people'], endsWhenFetched: true },
     mutationFn: write,
-    onSettled: async () => {
-      await client.invalidateQueries({ queryKey: peopleQueries.all() })
-      await client.invalidateQueries({ queryKey: ['classes'] })
-    },
   })
 }

@@ -8,17 +8,20 @@ export const reflectionQueries = {
   logbooks: () =>
     queryOptions({
       queryKey: [...reflectionQueries.all(), 'logbooks'],
+      meta: { follows: ['reflections', 'bin'] },
       queryFn: ({ signal }) => get<Logbook[]>('/api/logbooks', signal),
     }),
   logbook: (id: string) =>
     queryOptions({
       queryKey: [...reflectionQueries.all(), 'logbook', id],
+      meta: { follows: ['reflections', 'bin'] },
       queryFn: ({ signal }) => get<Logbook>(`/api/logbooks/${id}`, signal),
     }),
   /** Of one logbook, or with null of all. */
   entries: (logbookId: string | null) =>
     infiniteQueryOptions({
       queryKey: [...reflectionQueries.all(), 'entries', logbookId],
+      meta: { follows: ['reflections', 'bin'] },
       queryFn: ({ pageParam, signal }) =>
         ask<EntryList>('GET', withQuery('/api/entries', { cursor: pageParam, logbookId }), { signal }),
       initialPageParam: null as string | null,
@@ -29,6 +32,7 @@ export const reflectionQueries = {
   entry: (id: string) =>
     queryOptions({
       queryKey: [...reflectionQueries.all(), 'entry', id],
+      meta: { follows: ['reflections', 'bin'] },
       queryFn: ({ signal }) => get<Entry>(entryPath(id), signal),
     }),
 }
@@ -38,43 +42,34 @@ export function entryPath(id: string): string {
 }
 
 export function useCreateLogbook() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
     mutationFn: ({ title, key }: { readonly title: string; readonly key: string }) =>
       ask<Logbook>('POST', '/api/logbooks', { body: { title }, key }),
-    onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
   })
 }
 
 export function useRenameLogbook({ id, revision }: Logbook) {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
     mutationFn: (title: string) =>
       ask<Logbook>('PATCH', `/api/logbooks/${id}`, { body: { title }, revision }),
-    onSuccess: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
   })
 }
 
 export function useCreateEntry(logbookId: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['reflections'] },
     mutationFn: ({ key, ...body }: NewEntry & { readonly key: string }) =>
       ask<Entry>('POST', `/api/logbooks/${logbookId}/entries`, { body, key }),
-    onSuccess: (entry) => {
-      client.setQueryData(reflectionQueries.entry(entry.id).queryKey, entry)
-      void client.invalidateQueries({ queryKey: reflectionQueries.all() })
-    },
+    onSuccess: (entry) => client.setQueryData(reflectionQueries.entry(entry.id).queryKey, entry),
   })
 }
 
 export function useDateEntry({ id, revision }: Entry) {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
     mutationFn: (day: string) => ask<Entry>('PATCH', entryPath(id), { body: { day }, revision }),
-    onSettled: () => client.invalidateQueries({ queryKey: reflectionQueries.all() }),
   })
 }

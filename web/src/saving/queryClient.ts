@@ -1,6 +1,6 @@
 // Server data: when it is fetched again, and what a refusal means to the whole screen.
 import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query'
-import { mayRetry } from '../api/index.ts'
+import { isOvertaken, mayRetry, tellChanged } from '../api/index.ts'
 import { needWords } from '../words/i18n.ts'
 import { loseWhereSignedOut } from '../session/index.ts'
 import { noteSaving, noteSaved, noteRefused } from './saveStatus.ts'
@@ -26,6 +26,12 @@ export const queryClient = new QueryClient({
       bringProblemWords()
       if (mutation.meta?.showsSaving) noteRefused()
       loseWhereSignedOut(error)
+    },
+    onSettled: (_data, error, _variables, _context, mutation) => {
+      const { changes, endsWhenFetched } = mutation.meta ?? {}
+      if (!changes || (error && !isOvertaken(error))) return
+      const told = tellChanged(queryClient, changes)
+      return endsWhenFetched ? told : undefined
     },
   }),
   defaultOptions: {

@@ -1,6 +1,8 @@
 // Who is signed in in this browser, at which school; that the session ended; what its tabs tell each other.
 export { loseWhereSignedOut, regainSession, useLostSession } from './lostSession.ts'
 export {
+  refreshSession,
+  rememberSession,
   sessionQueries,
   signOut,
   tellSeen,

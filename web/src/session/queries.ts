@@ -1,5 +1,6 @@
 // Who is signed in and in which windows, and the school they are at.
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { QueryClient } from '@tanstack/react-query'
 import type { MySession, OpenSession, Preferences, School, SignedIn, SignIn } from '@valise/core/people'
 import { ask, get } from '../api/index.ts'
 import { leavePage, tellTabs } from './tabs.ts'
@@ -24,12 +25,22 @@ export const sessionQueries = {
     }),
 }
 
+/** Takes in whoever has signed in, by whichever way. */
+export function rememberSession(client: QueryClient, session: MySession): void {
+  client.setQueryData(sessionQueries.me().queryKey, session)
+}
+
+/** Asks the server again who is signed in. */
+export function refreshSession(client: QueryClient): Promise<void> {
+  return client.invalidateQueries({ queryKey: sessionQueries.me().queryKey })
+}
+
 /** Signs in. All cached data is dropped: it may be another person's. */
 export function useSignIn() {
   const client = useQueryClient()
   return useMutation({
     mutationFn: (body: SignIn) => ask<SignedIn>('POST', '/api/session', { body }),
-    onSuccess: (session) => client.setQueryData(sessionQueries.me().queryKey, session),
+    onSuccess: (session) => rememberSession(client, session),
   })
 }
 
@@ -40,7 +51,7 @@ export function useChoosePassword() {
       ask<SignedIn>('POST', '/api/password/chosen', { body }),
     onSuccess: (session) => {
       client.clear()
-      client.setQueryData(sessionQueries.me().queryKey, session)
+      rememberSession(client, session)
     },
   })
 }
@@ -69,7 +80,7 @@ export function usePreferences() {
     meta: { showsSaving: true },
     mutationFn: (body: Preferences) => ask<MySession>('PATCH', '/api/preferences', { body }),
     onSuccess: (session) => {
-      client.setQueryData(sessionQueries.me().queryKey, session)
+      rememberSession(client, session)
       tellTabs('preferences')
     },
   })

@@ -6,7 +6,6 @@ import {
   useMutationState,
   useQueryClient,
 } from '@tanstack/react-query'
-import type { QueryClient } from '@tanstack/react-query'
 import type { Feedback, NewFeedback } from '@valise/core/feedback'
 import type {
   ChosenPart,
@@ -35,6 +34,7 @@ export const submissionQueries = {
   today: () =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'today'],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ signal }) => get<TodayPlan>('/api/today', signal),
       // Every page, item and answer can change what is next.
       staleTime: 0,
@@ -42,6 +42,7 @@ export const submissionQueries = {
   handIn: (assignmentId: string) =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'hand-in', assignmentId],
+      meta: { follows: ['submissions', 'evidence', 'bin'] },
       queryFn: ({ signal }) => get<HandIn>(handInPath(assignmentId), signal),
       staleTime: 0,
       refetchInterval: ({ state }) => (state.data?.latest?.state === 'sealing' ? LOOK_AGAIN_MS : false),
@@ -49,6 +50,7 @@ export const submissionQueries = {
   list: () =>
     infiniteQueryOptions({
       queryKey: [...submissionQueries.all(), 'list'],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ pageParam, signal }) =>
         get<SubmissionList>(withQuery('/api/submissions', { cursor: pageParam }), signal),
       initialPageParam: null as string | null,
@@ -58,6 +60,7 @@ export const submissionQueries = {
   one: (id: string) =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'one', id],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ signal }) => get<Submission>(submissionPath(id), signal),
       staleTime: 0,
       refetchInterval: ({ state }) => (state.data?.state === 'sealing' ? LOOK_AGAIN_MS : false),
@@ -65,23 +68,27 @@ export const submissionQueries = {
   part: (id: string, n: number) =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'part', id, n],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ signal }) => get<SealedPart>(`${submissionPath(id)}/parts/${n}`, signal),
       staleTime: 0,
     }),
   check: (id: string) =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'check', id],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ signal }) => get<CopyCheck>(`${submissionPath(id)}/check`, signal),
     }),
   feedback: (id: string) =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'feedback', id],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ signal }) => get<Feedback[]>(`${submissionPath(id)}/feedback`, signal),
       staleTime: 0,
     }),
   ofPage: (pageId: string) =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'page', pageId],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ signal }) =>
         get<{ submissions: SubmissionRow[]; feedback: Feedback[] }>(`/api/pages/${pageId}/feedback`, signal),
       staleTime: 0,
@@ -89,6 +96,7 @@ export const submissionQueries = {
   reading: () =>
     queryOptions({
       queryKey: [...submissionQueries.all(), 'reading'],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ signal }) => get<ReadingStep[]>('/api/review-desk', signal),
       staleTime: 0,
     }),
@@ -96,6 +104,7 @@ export const submissionQueries = {
   queue: (assignmentId: string | null, shelf: QueueShelf) =>
     infiniteQueryOptions({
       queryKey: [...submissionQueries.all(), 'queue', assignmentId ?? 'all', shelf],
+      meta: { follows: ['submissions', 'bin'] },
       queryFn: ({ pageParam, signal }) =>
         get<Queue>(withQuery(queuePath(assignmentId), { cursor: pageParam, shelf }), signal),
       initialPageParam: null as string | null,
@@ -114,13 +123,6 @@ function queuePath(assignmentId: string | null): string {
 
 function submissionPath(id: string): string {
   return `/api/submissions/${id}`
-}
-
-/** Lists, counts and plans that an act may have changed; what is open keeps its own answer. */
-function refreshAround(client: QueryClient): void {
-  void client.invalidateQueries({ queryKey: submissionQueries.all() })
-  void client.invalidateQueries({ queryKey: ['review-desk'] })
-  void client.invalidateQueries({ queryKey: ['news'] })
 }
 
 /** Changes the chosen parts. Changes are sent one after the other, each at the revision of the one before. */
@@ -146,26 +148,21 @@ export function useChoose(assignmentId: string) {
 }
 
 export function useHandIn(assignmentId: string) {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['submissions'] },
     mutationFn: ({
       key,
       revision,
       ...body
     }: HandingIn & { readonly key: string; readonly revision: number }) =>
       ask<SubmissionRow>('POST', `/api/assignments/${assignmentId}/submissions`, { body, revision, key }),
-    onSuccess: () => refreshAround(client),
-    onError: () => client.invalidateQueries({ queryKey: submissionQueries.handIn(assignmentId).queryKey }),
   })
 }
 
 export function useTakeBack() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['submissions'] },
     mutationFn: (id: string) => ask<SubmissionRow>('POST', `${submissionPath(id)}/take-back`),
-    onSettled: () => refreshAround(client),
   })
 }
 
@@ -197,7 +194,7 @@ export function useAnswer({ onDone, onRefused }: AnswerCallbacks) {
   const client = useQueryClient()
   return useMutation({
     mutationKey: ANSWER,
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['submissions'] },
     // With the same key it has one effect, whichever of the tries arrived.
     retry: mayRetry,
     mutationFn: ({ submission: { id, revision }, outcome, key }: Answer) =>
@@ -205,7 +202,6 @@ export function useAnswer({ onDone, onRefused }: AnswerCallbacks) {
     onSuccess: (answered, answer) => {
       client.setQueryData(submissionQueries.one(answered.id).queryKey, answered)
       onDone(answered, answer)
-      refreshAround(client)
     },
     onError: (error, answer) => {
       void client.invalidateQueries({ queryKey: submissionQueries.one(answer.submission.id).queryKey })
@@ -237,12 +233,11 @@ export function useIsAnswering(id: string): boolean {
 export function useUndoAnswer(onDone: (outcome: Outcome, submission: Submission) => void) {
   const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['submissions'] },
     mutationFn: (id: string) => ask<UndoneOutcome>('DELETE', `${submissionPath(id)}/outcome`),
     onSuccess: ({ submission, outcome }) => {
       client.setQueryData(submissionQueries.one(submission.id).queryKey, submission)
       onDone(outcome, submission)
-      refreshAround(client)
     },
   })
 }
@@ -264,12 +259,9 @@ export function useSay(id: string) {
 export function usePublishPart(assignmentId: string) {
   const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['pages'] },
     mutationFn: ({ id, revision }: { readonly id: string; readonly revision: number }) =>
       ask<unknown>('POST', `/api/pages/${id}/published`, { revision }),
-    onSettled: () => {
-      void client.invalidateQueries({ queryKey: ['pages'] })
-      return client.invalidateQueries({ queryKey: submissionQueries.handIn(assignmentId).queryKey })
-    },
+    onSettled: () => client.invalidateQueries({ queryKey: submissionQueries.handIn(assignmentId).queryKey }),
   })
 }

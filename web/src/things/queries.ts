@@ -7,6 +7,7 @@ export const thingQueries = {
   uses: (id: string) =>
     queryOptions({
       queryKey: ['things', 'uses', id],
+      meta: { follows: ['bin'] },
       queryFn: ({ signal }) => get<Use[]>(`/api/things/${id}/uses`, signal),
       staleTime: 0,
     }),

@@ -7,7 +7,7 @@ export { toPlayTime } from './playTime.ts'
 export {
   evidenceQueries,
   findAllIds,
-  refreshEvidence,
+  loadedEvidence,
   useCarryMany,
   useChangeEvidence,
   useCheckAgain,

@@ -20,12 +20,9 @@ import type {
   TagsInUse,
 } from '@valise/core/evidence'
 import { ask, get, inPortions, withQuery } from '../../api/index.ts'
-import { trayQueries } from './trayQueries.ts'
 
 /** How often a list looks again while a small picture of something is being made. */
 const LOOK_AGAIN_MS = 1000
-/** A list that was scrolled far is not fetched anew as a whole for each change. */
-const FAR_PAGES = 4
 const PAGE = 60
 
 const allKey = ['evidence'] as const
@@ -36,6 +33,7 @@ export const evidenceQueries = {
   found: (query: EvidenceQuery) =>
     infiniteQueryOptions({
       queryKey: [...listsKey, writeEvidenceQuery(query)],
+      meta: { follows: ['evidence', 'bin'] },
       queryFn: ({ pageParam, signal }) =>
         ask<EvidencePage>(
           'GET',
@@ -50,6 +48,7 @@ export const evidenceQueries = {
   counts: (query: EvidenceQuery) =>
     queryOptions({
       queryKey: [...allKey, 'counts', writeEvidenceQuery({ ...query, order: 'latest' })],
+      meta: { follows: ['evidence', 'bin'] },
       queryFn: ({ signal }) =>
         get<EvidenceCounts>(
           withQuery('/api/evidence/counts', writeEvidenceQuery({ ...query, order: 'latest' })),
@@ -59,6 +58,7 @@ export const evidenceQueries = {
   one: (id: string) =>
     queryOptions({
       queryKey: [...allKey, 'one', id],
+      meta: { follows: ['evidence', 'bin'] },
       queryFn: ({ signal }) => get<Evidence>(`/api/evidence/${id}`, signal),
       refetchInterval: ({ state }) => (state.data && isWorkedOn(state.data) ? LOOK_AGAIN_MS : false),
     }),
@@ -77,11 +77,13 @@ export const evidenceQueries = {
   tags: () =>
     queryOptions({
       queryKey: [...allKey, 'tags'],
+      meta: { follows: ['evidence', 'bin'] },
       queryFn: ({ signal }) => get<TagsInUse>('/api/evidence/tags', signal),
     }),
   saved: () =>
     queryOptions({
       queryKey: [...allKey, 'saved'],
+      meta: { follows: ['evidence', 'bin'] },
       queryFn: ({ signal }) => get<SavedQuery[]>('/api/evidence/queries', signal),
     }),
 }
@@ -100,25 +102,9 @@ function isWorkedOn({ version }: Evidence): boolean {
   return version.preview === 'making' || version.textState === 'unread'
 }
 
-/** Refetches everything that may show an item; long scrolled lists only when they are opened again. */
-export function refreshEvidence(client: QueryClient): Promise<void> {
-  void client.invalidateQueries({ queryKey: trayQueries.all().queryKey })
-  void client.invalidateQueries({
-    queryKey: listsKey,
-    refetchType: 'none',
-    predicate: ({ state }) => isFar(state.data),
-  })
-  return client.invalidateQueries({ queryKey: allKey, predicate: ({ state }) => !isFar(state.data) })
-}
-
-function isFar(data: unknown): boolean {
-  return (
-    typeof data === 'object' &&
-    data !== null &&
-    'pages' in data &&
-    Array.isArray(data.pages) &&
-    data.pages.length > FAR_PAGES
-  )
+/** Returns an item that was fetched before; undefined where none was. */
+export function loadedEvidence(client: QueryClient, id: string): Evidence | undefined {
+  return client.getQueryData(evidenceQueries.one(id).queryKey)
 }
 
 /** Updates an item in every cached list before the refetch. */
@@ -146,16 +132,13 @@ export function useChangeEvidence(id: string) {
   const client = useQueryClient()
   const { queryKey } = evidenceQueries.one(id)
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['evidence'], endsWhenFetched: true },
     scope: { id: `evidence-${id}` },
     mutationFn: (change: EvidenceChange) => {
       const revision = client.getQueryData(queryKey)?.revision ?? 0
       return ask<Evidence>('PATCH', `/api/evidence/${id}`, { body: change, revision })
     },
-    onSuccess: (item) => {
-      showChanged(client, item)
-      return refreshEvidence(client)
-    },
+    onSuccess: (item) => showChanged(client, item),
     // Somebody was faster: what they made of it is shown beside what was typed here.
     onError: () => client.invalidateQueries({ queryKey }),
   })
@@ -184,12 +167,10 @@ export function useVoiceOver(id: string) {
 }
 
 export function useRestoreVersion(id: string) {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['evidence'], endsWhenFetched: true },
     mutationFn: ({ n, revision }: { n: number; revision: number }) =>
       ask<Evidence>('POST', `/api/evidence/${id}/versions`, { body: { from: n }, revision }),
-    onSuccess: () => refreshEvidence(client),
   })
 }
 
@@ -197,15 +178,13 @@ export function useRestoreVersion(id: string) {
 export function useCheckAgain(id: string) {
   const client = useQueryClient()
   return useMutation({
+    meta: { changes: ['evidence'] },
     mutationFn: (what: 'link' | 'drive') =>
       ask<Evidence>(
         'POST',
         what === 'link' ? `/api/links/${id}/check-again` : `/api/evidence/${id}/drive/check`,
       ),
-    onSuccess: (item) => {
-      showChanged(client, item)
-      return refreshEvidence(client)
-    },
+    onSuccess: (item) => showChanged(client, item),
   })
 }
 
@@ -220,41 +199,33 @@ export function useLetGo(id: string) {
 }
 
 export function useDeclareRights() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['evidence'], endsWhenFetched: true },
     mutationFn: ({ ids, rights }: RightsForMany) =>
       inPortions(ids, (some) => ask('PUT', '/api/evidence/rights', { body: { ids: some, rights } })),
-    onSuccess: () => refreshEvidence(client),
   })
 }
 
 export function useTagMany() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['evidence'], endsWhenFetched: true },
     mutationFn: ({ ids, add }: TagsForMany) =>
       inPortions(ids, (some) => ask('PUT', '/api/evidence/tagged', { body: { ids: some, add } })),
-    onSuccess: () => refreshEvidence(client),
   })
 }
 
 export function useRenameTag() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['evidence'], endsWhenFetched: true },
     mutationFn: (body: RenamedTag) => ask<undefined>('PUT', '/api/evidence/tags', { body }),
-    onSuccess: () => refreshEvidence(client),
   })
 }
 
 export function useCarryMany() {
-  const client = useQueryClient()
   return useMutation({
-    meta: { showsSaving: true },
+    meta: { showsSaving: true, changes: ['evidence'], endsWhenFetched: true },
     mutationFn: (ids: readonly string[]) =>
       inPortions(ids, (some) => ask('PUT', '/api/tray', { body: { ids: some } })),
-    onSuccess: () => refreshEvidence(client),
   })
 }
 

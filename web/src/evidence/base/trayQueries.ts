@@ -9,6 +9,7 @@ export const trayQueries = {
   all: () =>
     queryOptions({
       queryKey: ['tray'],
+      meta: { follows: ['tray', 'evidence', 'bin'] },
       queryFn: ({ signal }) => get<Tray>('/api/tray', signal),
       refetchInterval: ({ state }) =>
         state.data?.some(({ version }) => version.preview === 'making') ? LOOK_AGAIN_MS : false,

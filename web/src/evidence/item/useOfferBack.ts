@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { offerUndo } from '../../ui/footNote.ts'
 import { useBin } from '../../bin/index.ts'
-import { evidenceQueries, useEvidenceWords } from '../base/index.ts'
+import { loadedEvidence, useEvidenceWords } from '../base/index.ts'
 
 /** @returns a function that, after items went into the bin, offers to take them out again */
 export function useOfferBack(): (ids: readonly string[]) => void {
@@ -14,7 +14,7 @@ export function useOfferBack(): (ids: readonly string[]) => void {
   return (ids) => {
     const [only] = ids
     if (only === undefined) return
-    const item = ids.length === 1 ? client.getQueryData(evidenceQueries.one(only).queryKey) : undefined
+    const item = ids.length === 1 ? loadedEvidence(client, only) : undefined
     offerUndo(
       item ? t('bin.done', { title: words.title(item) }) : t('bin.doneMany', { count: ids.length }),
       async () => {

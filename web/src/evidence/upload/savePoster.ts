@@ -1,7 +1,6 @@
 // A moment of a film as its picture: the browser can open what the server does not.
-import { sendBody } from '../../api/index.ts'
+import { sendBody, tellChanged } from '../../api/index.ts'
 import { queryClient } from '../../saving/index.ts'
-import { refreshEvidence } from '../base/index.ts'
 
 const WIDTH = 960
 const GIVE_UP_MS = 15_000
@@ -11,7 +10,7 @@ export async function savePoster(evidenceId: string, film: Blob): Promise<void> 
   try {
     const picture = await takeMoment(film)
     await sendBody(`/api/evidence/${evidenceId}/poster`, picture)
-    await refreshEvidence(queryClient)
+    await tellChanged(queryClient, ['evidence'])
   } catch {
     // The video itself is saved; its card stands where a picture would.
     return

@@ -1,10 +1,9 @@
 // Sends files from this window: a few at a time, by themselves, whatever screen is open.
 import { cleanFileName } from '@valise/core/evidence'
 import type { Upload } from '@valise/core/evidence'
-import { ApiProblem } from '../../api/index.ts'
+import { ApiProblem, tellChanged } from '../../api/index.ts'
 import { noteSaving, noteSaved, noteRefused, queryClient } from '../../saving/index.ts'
 import { loseWhereSignedOut, isLeaving } from '../../session/index.ts'
-import { refreshEvidence } from '../base/index.ts'
 import { noteArrival } from './arrivals.ts'
 import { savePoster } from './savePoster.ts'
 import { isUnreadable } from './droppedFiles.ts'
@@ -139,7 +138,7 @@ async function arrive(key: number): Promise<void> {
     change(key, { state: 'arrived', sent: upload.file.size, outcome })
     noteSaved()
     tellArrival(upload, outcome)
-    await refreshEvidence(queryClient)
+    await tellChanged(queryClient, ['evidence'])
   } catch (error) {
     refuse(key, error instanceof ApiProblem ? error : new ApiProblem(null, error))
   }

@@ -3,9 +3,8 @@ import { useQueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
 import type { PictureRecipe, Size } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
-import { ApiProblem } from '../../api/index.ts'
+import { ApiProblem, tellChanged } from '../../api/index.ts'
 import { EvidenceChooser } from '../../evidence/list/index.ts'
-import { refreshEvidence } from '../../evidence/base/index.ts'
 import { putRecipe, readRecipe } from './queries.ts'
 import { recipeForOther } from './recipeChanges.ts'
 
@@ -35,7 +34,7 @@ export function UseOnOthers({ except, recipe, original, onSaid, onClose }: UseOn
       if (!(error instanceof ApiProblem)) throw error
       onSaid(t('others.failed', { title: item.title }))
     }
-    await refreshEvidence(client)
+    await tellChanged(client, ['evidence'])
   }
   return <EvidenceChooser kinds={['picture']} onChoose={(item) => void use(item)} onClose={onClose} />
 }

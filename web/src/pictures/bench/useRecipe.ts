@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { mergeRecipes } from '@valise/core/pictures'
 import type { SavedRecipe, PictureRecipe } from '@valise/core/pictures'
-import { refreshEvidence } from '../../evidence/base/index.ts'
+import { tellChanged } from '../../api/index.ts'
 import { useDocument } from '../../saving/index.ts'
 import type { OpenDocument, DocumentStore } from '../../saving/index.ts'
 import { putRecipe, readRecipe, recipeAddress, recipeQueries } from './queries.ts'
@@ -23,7 +23,7 @@ export function useRecipe(of: VersionOfItem, saved: SavedRecipe): RecipeInHand {
       },
       read: () => readRecipe(of).then(toSaved),
       merge: mergeRecipes,
-      onSettled: () => void refreshEvidence(client),
+      onSettled: () => void tellChanged(client, ['evidence']),
     }
   }
   return useDocument({ document: saved.recipe, revision: saved.revision }, toStore)

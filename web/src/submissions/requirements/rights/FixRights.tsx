@@ -1,11 +1,10 @@
 // Every item that goes in and of which nobody knows yet who made it, with the field that says so.
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { evidenceQueries, useChangeEvidence, Thumbnail } from '../../../evidence/base/index.ts'
 import { RightsField } from '../../../evidence/item/index.ts'
 import { Fetched } from '../../../ui/Fetched.tsx'
 import { Refusal } from '../../../ui/Refusal.tsx'
-import { submissionQueries } from '../../queries.ts'
 import type { FixProps } from '../RequirementUi.ts'
 import styles from '../../Readiness.module.css'
 
@@ -24,7 +23,6 @@ export function FixRights({ checked: { result } }: FixProps<'rights'>) {
 
 function Item({ id }: { readonly id: string }) {
   const { t } = useTranslation('submissions')
-  const client = useQueryClient()
   const query = useQuery(evidenceQueries.one(id))
   const change = useChangeEvidence(id)
   return (
@@ -42,10 +40,7 @@ function Item({ id }: { readonly id: string }) {
                 title={item.title}
                 readOnly={false}
                 isSaving={change.isPending}
-                onSave={async (rights) => {
-                  await change.mutateAsync({ rights })
-                  await client.invalidateQueries({ queryKey: submissionQueries.all() })
-                }}
+                onSave={(rights) => change.mutateAsync({ rights })}
               />
               <Refusal error={change.error} />
               <p className="only-heard">{t('mend.rightsHint')}</p>

@@ -1,6 +1,6 @@
 // A statement to be written: choosing the item that it is about, and writing, with the count beside it.
 import TextField from '@mui/material/TextField'
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { countStatementWords } from '@valise/core/assignments'
 import type { RequirementOf } from '@valise/core/assignments'
 import type { Evidence } from '@valise/core/evidence'
@@ -12,7 +12,6 @@ import { Fetched } from '../../../ui/Fetched.tsx'
 import { Refusal } from '../../../ui/Refusal.tsx'
 import { SelectField } from '../../../ui/SelectField.tsx'
 import { useSavedText } from '../../../ui/useSavedText.ts'
-import { submissionQueries } from '../../queries.ts'
 import { useSubmissionWords } from '../../useSubmissionWords.ts'
 import type { FixProps } from '../RequirementUi.ts'
 import styles from '../../Readiness.module.css'
@@ -65,14 +64,8 @@ function Writing({ id, least }: { readonly id: string; readonly least: number })
 
 function Statement({ item, least }: { readonly item: Evidence; readonly least: number }) {
   const { t } = useTranslation('submissions')
-  const client = useQueryClient()
   const change = useChangeEvidence(item.id)
-  const saved = useSavedText(item.statement, (statement) =>
-    change.mutate(
-      { statement },
-      { onSuccess: () => void client.invalidateQueries({ queryKey: submissionQueries.all() }) },
-    ),
-  )
+  const saved = useSavedText(item.statement, (statement) => change.mutate({ statement }))
   const count = countStatementWords(saved.text)
   return (
     <>
