@@ -1,6 +1,7 @@
 // What the compiler cannot see: the purity of core, who may touch the network and the database, no escape hatches.
 import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
+import { lightComponents } from './tools/lib/lightComponents.mjs'
 
 const nowArgument = 'Take `now` as an argument.'
 const corePurity = [
@@ -124,6 +125,11 @@ export default tseslint.config(
   {
     files: ['web/src/**/*.{ts,tsx}'],
     ...reactHooks.configs.flat.recommended,
+  },
+  {
+    files: ['web/src/**/*.tsx'],
+    plugins: { valise: lightComponents },
+    rules: { 'valise/light-components': 'error' },
   },
   {
     // dnd-kit hands out its refs and listeners in one object; the rule takes reading that object for reading a ref.

@@ -2,11 +2,9 @@
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
 import { IconTicket } from '@tabler/icons-react'
-import { sharingRows } from '@valise/core/access'
-import type { Audiences, Pass, Sharing } from '@valise/core/access'
-import { useState } from 'react'
+import type { Audiences, Sharing } from '@valise/core/access'
 import { useTranslation } from 'react-i18next'
-import { Link as RouterLink, useSearchParams } from 'react-router'
+import { Link as RouterLink } from 'react-router'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
@@ -14,9 +12,8 @@ import { GivePassDialog } from './GivePassDialog.tsx'
 import { LookAsPanel } from './LookAsPanel.tsx'
 import { PassDialog } from './PassDialog.tsx'
 import { accessQueries } from './queries.ts'
-import type { Looker } from './queries.ts'
 import { SharingRows } from './SharingRows.tsx'
-import { useAccessWords } from './useAccessWords.ts'
+import { useSharing } from './useSharing.ts'
 
 export function SharingScreen() {
   const { t } = useTranslation(['access', 'app'])
@@ -30,39 +27,31 @@ export function SharingScreen() {
   )
 }
 
-interface OpenedProps {
+export interface OpenedProps {
   readonly sharing: Sharing
   readonly audiences: Audiences
 }
 
 function Opened({ sharing, audiences }: OpenedProps) {
   const { t } = useTranslation(['access', 'app'])
-  const [search, setSearch] = useSearchParams()
-  const { shared, alone } = sharingRows(sharing)
-  const words = useAccessWords()
-  const [looker, setLooker] = useState<Looker>(() => firstLooker(audiences))
-  const [at, setAt] = useState<string | null>(null)
-  const [managed, setManaged] = useState<Pass | null>(null)
-  const [isGiving, setIsGiving] = useState(false)
-  const lookAs = useQuery(accessQueries.lookAs(looker, at))
-  const first = (shared[0] ?? alone[0])?.[0]?.thing
-  const chosen = sharing.things.find(({ id }) => id === search.get('thing')) ?? first ?? null
-  const choose = (id: string) => setSearch({ thing: id }, { replace: true })
-  const onGive = (id: string) => {
-    choose(id)
-    setIsGiving(true)
-  }
-  const name = words.looker(looker, audiences, sharing.passes)
-  const rows = {
-    sharing,
-    answers: lookAs.data?.answers ?? [],
-    name,
+  const {
+    shared,
+    alone,
+    words,
+    looker,
+    setLooker,
+    at,
+    setAt,
+    setManaged,
+    isGiving,
+    setIsGiving,
+    lookAs,
     chosen,
-    onChoose: choose,
-    onManage: setManaged,
-  }
-  // What the dialog shows is the pass as it is now, also after it was changed.
-  const pass = sharing.passes.find(({ id }) => id === managed?.id) ?? null
+    onGive,
+    name,
+    rows,
+    pass,
+  } = useSharing({ sharing, audiences })
   return (
     <Screen
       place={t('app:places.sharing')}
@@ -117,15 +106,9 @@ function Opened({ sharing, audiences }: OpenedProps) {
       {isGiving && chosen ? (
         <GivePassDialog thing={chosen} audiences={audiences} onClose={() => setIsGiving(false)} />
       ) : null}
-      {managed && pass ? (
+      {pass ? (
         <PassDialog key={pass.id} pass={pass} sharing={sharing} onClose={() => setManaged(null)} />
       ) : null}
     </Screen>
   )
-}
-
-/** Whoever assesses comes first: that they can see it is asked most. */
-function firstLooker({ people }: Audiences): Looker {
-  const someone = people.find(({ isAssessor }) => isAssessor) ?? people[0]
-  return someone ? { kind: 'person', personId: someone.id } : { kind: 'stranger' }
 }

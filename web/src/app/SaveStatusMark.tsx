@@ -12,34 +12,15 @@ const SETTLED_MS = 1200
 
 export function SaveStatusMark() {
   const { t } = useTranslation()
-  const when = useWhen()
   const status = useSaveStatus()
   const isOnline = useOnline()
-  const words = wordsOf(status)
+  const words = useSaveWords(status)
   // Changes on the device are shown as such, whether the browser knows that it is offline or not.
   const showsStatus = isOnline || status.state === 'on-device'
   const spoken = useSpoken(
     showsStatus ? words.full : t('saved.offline'),
     showsStatus ? urgencyOf(status.state) : 'immediate',
   )
-
-  function wordsOf(state: SaveStatus): { full: string; short: string } {
-    switch (state.state) {
-      case 'nothing-yet':
-        return { full: '', short: '' }
-      case 'saving':
-        return { full: t('saved.saving'), short: t('saved.saving') }
-      case 'saved':
-        return { full: t('saved.saved', { time: when.time(state.at) }), short: when.time(state.at) }
-      case 'on-device':
-        return {
-          full: t('saved.onDevice', { count: state.count }),
-          short: t('saved.onDeviceShort', { count: state.count }),
-        }
-      case 'refused':
-        return { full: t('saved.refused'), short: t('saved.refused') }
-    }
-  }
 
   const state = showsStatus ? status.state : 'offline'
   return (
@@ -72,6 +53,27 @@ export function SaveStatusMark() {
       )}
     </>
   )
+}
+
+/** What the status says, and what it says where there is little room. */
+function useSaveWords(state: SaveStatus): { full: string; short: string } {
+  const { t } = useTranslation()
+  const when = useWhen()
+  switch (state.state) {
+    case 'nothing-yet':
+      return { full: '', short: '' }
+    case 'saving':
+      return { full: t('saved.saving'), short: t('saved.saving') }
+    case 'saved':
+      return { full: t('saved.saved', { time: when.time(state.at) }), short: when.time(state.at) }
+    case 'on-device':
+      return {
+        full: t('saved.onDevice', { count: state.count }),
+        short: t('saved.onDeviceShort', { count: state.count }),
+      }
+    case 'refused':
+      return { full: t('saved.refused'), short: t('saved.refused') }
+  }
 }
 
 function useOnline(): boolean {

@@ -1,17 +1,15 @@
 // Putting a collage together: what can be laid on the board, the board, and what can be said of what is chosen.
 import FormControlLabel from '@mui/material/FormControlLabel'
 import Switch from '@mui/material/Switch'
-import type { Evidence, EvidenceRow } from '@valise/core/evidence'
-import { placePictures } from '@valise/core/pictures'
-import type { Collage, SavedCollage, Layer, Pictured } from '@valise/core/pictures'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import type { Evidence } from '@valise/core/evidence'
+import type { SavedCollage, Layer } from '@valise/core/pictures'
+import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavigationType, useLocation, useNavigationType } from 'react-router'
 import { useChangeEvidence } from '../evidence/base/index.ts'
 import { SpeakOver, useSpeaking } from '../evidence/voices/index.ts'
 import { TitleField } from '../evidence/item/index.ts'
-import { useTrayPlace } from '../evidence/tray/index.ts'
-import { benchStyles as bench, BenchFoot, UndoButtons, useBenchKeys } from '../pictures/bench/index.ts'
+import { benchStyles as bench, BenchFoot, UndoButtons } from '../pictures/bench/index.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { AddPictures } from './AddPictures.tsx'
 import { AlternativeField } from './AlternativeField.tsx'
@@ -21,19 +19,14 @@ import { BoardFields } from './BoardFields.tsx'
 import { DrawBar, firstPen } from './DrawBar.tsx'
 import { LayerFields } from './LayerFields.tsx'
 import { LayerList } from './LayerList.tsx'
-import { useLayerWords } from './layerWords.ts'
 import { Palette } from './Palette.tsx'
 import { PlaceFields } from './PlaceFields.tsx'
-import { toPictured } from './toPictured.ts'
-import { useArranging } from './useArranging.ts'
-import { useCollage } from './useCollage.ts'
-import { usePictures } from './usePictures.ts'
+import type { useArranging } from './useArranging.ts'
+import { useCollageEditor } from './useCollageEditor.ts'
 import styles from './Collage.module.css'
 
 export function CollageEditor({ item, saved }: { readonly item: Evidence; readonly saved: SavedCollage }) {
   const { t } = useTranslation('collage')
-  const inHand = useCollage(item.id, saved)
-  const [moving, setMoving] = useState<Collage | null>(null)
   const [drawing, setDrawing] = useState(false)
   const [pen, setPen] = useState(firstPen)
   const [isSnapping, setIsSnapping] = useState(true)
@@ -44,52 +37,12 @@ export function CollageEditor({ item, saved }: { readonly item: Evidence; readon
     // Not when it is loaded anew or come back to: then what was left on the device may still be on its way.
     isBegun && location.state?.isNew === true && saved.collage.layers.length === 0,
   )
-  const [said, setSaid] = useState('')
-  const collage = moving ?? inHand.document
-  const arranging = useArranging({
-    collage,
-    onShow: setMoving,
-    onSave: (next) => {
-      setMoving(null)
-      inHand.set(next)
-    },
-  })
-  const opened = usePictures(inHand.pictures)
-  const nameOf = useLayerWords(collage, inHand.pictures)
   const speaking = useSpeaking()
   const writing = useRef<HTMLTextAreaElement>(null)
-  const goBack = (by: () => void) => () => {
-    setMoving(null)
-    by()
-  }
-  const [undo, redo] = [goBack(inHand.undo), goBack(inHand.redo)]
-  useBenchKeys({ undo, redo })
-
-  const lay = (pictures: readonly Pictured[]) => {
-    if (pictures.length === 0) return setSaid(t('add.none'))
-    inHand.meet(pictures)
-    const wishes = pictures.map(({ evidenceId, n, width, height }) => ({
-      ...{ id: crypto.randomUUID(), evidenceId, n, width, height },
-    }))
-    arranging.addLayers(placePictures(collage, wishes))
-    setSaid(t('add.laid', { count: pictures.length }))
-  }
-  // What comes from outside arrives later than it was asked for, and lies down on the board as it is then.
-  const layNow = useRef(lay)
-  useEffect(() => {
-    layNow.current = lay
-  })
-  const layRows = useRef((rows: readonly EvidenceRow[]) => layNow.current(rows.flatMap(toPictured)))
-  const place = useMemo(
-    () => ({
-      one: t('tray.one'),
-      all: t('tray.all'),
-      onOne: (row: EvidenceRow) => layRows.current([row]),
-      onAll: (rows: readonly EvidenceRow[]) => layRows.current(rows),
-    }),
-    [t],
+  const { inHand, collage, arranging, opened, nameOf, undo, redo, said, layNow, layRows } = useCollageEditor(
+    item,
+    saved,
   )
-  useTrayPlace(place)
   const single = arranging.chosen.length === 1 ? arranging.chosen[0] : undefined
   const write = () => writing.current?.focus()
 

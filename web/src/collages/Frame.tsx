@@ -3,7 +3,16 @@ import { boundsOf, resizeLayers, snapBox, turnLayers } from '@valise/core/pictur
 import type { Guide, Layer, Point, Size } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import { Handle } from '../pictures/bench/index.ts'
-import { corners, dragCorner, dragGrip, fromMiddle, gripAt, sides, spotFromMiddle, turnTo } from './frame.ts'
+import {
+  dragCorner,
+  dragGrip,
+  fromMiddle,
+  gripAt,
+  inward,
+  layOutFrame,
+  spotFromMiddle,
+  turnTo,
+} from './frame.ts'
 import type { Grip } from './frame.ts'
 import type { Arranging } from './useArranging.ts'
 import styles from './Collage.module.css'
@@ -21,27 +30,7 @@ export function Frame({ arranging, size, isSnapping, near, onGuides }: FrameProp
   const { chosen, bounds, collage, ids } = arranging
   const free = chosen.filter(({ isLocked }) => !isLocked)
   if (!bounds || free.length === 0) return null
-  const single = chosen.length === 1 ? free[0] : undefined
-  const box = single ? single : { ...bounds, turn: 0 }
-  // Handles of something small would lie over each other and over it: one of them, a little outside, is enough.
-  const isSmall = box.width < size.width * SMALL || box.height < size.height * SMALL
-  const out = isSmall ? size.width * OUTSIDE : 0
-  const roomy = {
-    ...box,
-    x: box.x - out,
-    y: box.y - out,
-    width: box.width + 2 * out,
-    height: box.height + 2 * out,
-  }
-  const grips = isSmall ? corners.filter(isLowerRight) : [...corners, ...(single ? sides : [])]
-  /** What a handle outside the frame stands for. */
-  const inward = (grip: Grip, to: Point): Point => {
-    const [outside, at] = [gripAt(roomy, grip), gripAt(box, grip)]
-    return { x: to.x - outside.x + at.x, y: to.y - outside.y + at.y }
-  }
-  const above = Math.min(size.width, size.height) * 0.05
-  const top = gripAt(box, { across: 0, down: -1 })
-  const angle = (box.turn * Math.PI) / 180
+  const { single, box, roomy, grips, turnAt } = layOutFrame(chosen, bounds, size)
   const done = () => {
     onGuides([])
     arranging.done()
@@ -82,13 +71,13 @@ export function Frame({ arranging, size, isSnapping, near, onGuides }: FrameProp
           at={gripAt(roomy, grip)}
           size={size}
           shape={grip.across === 0 || grip.down === 0 ? 'edge' : 'square'}
-          onMove={(to) => resize(grip, inward(grip, to))}
+          onMove={(to) => resize(grip, inward(roomy, box, grip, to))}
           onDone={done}
         />
       ))}
       <Handle
         label={t('frame.turn')}
-        at={{ x: top.x + above * Math.sin(angle), y: top.y - above * Math.cos(angle) }}
+        at={turnAt}
         size={size}
         shape="diamond"
         onMove={(to) => arranging.show(turnLayers(collage.layers, ids, turnTo(box, box.turn, to, false)))}
@@ -111,15 +100,6 @@ export function Frame({ arranging, size, isSnapping, near, onGuides }: FrameProp
       ) : null}
     </>
   )
-}
-
-/** Frames under this part of a side of the board have no room for eight handles. */
-const SMALL = 0.1
-/** How far outside the one handle stands then, in parts of the board's width. */
-const OUTSIDE = 0.03
-
-function isLowerRight({ across, down }: Grip): boolean {
-  return across === 1 && down === 1
 }
 
 /** Pictures and numbers keep their shape at corners; their sides crop or stretch. */

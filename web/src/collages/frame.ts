@@ -1,6 +1,6 @@
 // The frame about what is chosen: where its handles stand, and what becomes of a layer whose handle is dragged.
 import { boundsOf, normalTurn } from '@valise/core/pictures'
-import type { Box, Layer, Point } from '@valise/core/pictures'
+import type { Box, Layer, Point, Size } from '@valise/core/pictures'
 
 /** The direction of a handle from the centre: -1, 0 or 1 across and down. */
 export interface Grip {
@@ -22,6 +22,8 @@ export const sides: readonly Grip[] = [
 ]
 
 const LEAST = 8
+
+type Turned = Box & { readonly turn: number }
 
 /** Returns a point of a turned box, given from its centre in halves of its sides. */
 export function gripAt({ x, y, width, height, turn }: Box & { turn: number }, grip: Grip): Point {
@@ -106,4 +108,36 @@ function turned({ x, y }: Point, degrees: number): Point {
   const angle = (degrees * Math.PI) / 180
   const [sine, cosine] = [Math.sin(angle), Math.cos(angle)]
   return { x: x * cosine - y * sine, y: x * sine + y * cosine }
+}
+
+/** Frames under this part of a side of the board have no room for eight handles. */
+const SMALL = 0.1
+/** How far outside the one handle stands then, in parts of the board's width. */
+const OUTSIDE = 0.03
+
+/** Where the frame about what is chosen stands, and its handles. */
+export function layOutFrame(chosen: readonly Layer[], bounds: Box, size: Size) {
+  const free = chosen.filter(({ isLocked }) => !isLocked)
+  const single = chosen.length === 1 ? free[0] : undefined
+  const box = single ? single : { ...bounds, turn: 0 }
+  // Handles of something small would lie over each other and over it: one of them, a little outside, is enough.
+  const isSmall = box.width < size.width * SMALL || box.height < size.height * SMALL
+  const out = isSmall ? size.width * OUTSIDE : 0
+  const roomy = {
+    ...box,
+    ...{ x: box.x - out, y: box.y - out, width: box.width + 2 * out, height: box.height + 2 * out },
+  }
+  const isLowerRight = ({ across, down }: Grip) => across === 1 && down === 1
+  const grips = isSmall ? corners.filter(isLowerRight) : [...corners, ...(single ? sides : [])]
+  const above = Math.min(size.width, size.height) * 0.05
+  const top = gripAt(box, { across: 0, down: -1 })
+  const angle = (box.turn * Math.PI) / 180
+  const turnAt = { x: top.x + above * Math.sin(angle), y: top.y - above * Math.cos(angle) }
+  return { single, box, roomy, grips, turnAt }
+}
+
+/** What a handle outside the frame stands for. */
+export function inward(roomy: Turned, box: Turned, grip: Grip, to: Point): Point {
+  const [outside, at] = [gripAt(roomy, grip), gripAt(box, grip)]
+  return { x: to.x - outside.x + at.x, y: to.y - outside.y + at.y }
 }

@@ -1,9 +1,9 @@
 // The paper with its title and rows. Rows are put in order by their grips, by pointer or by keyboard.
-import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
-import type { CollisionDetection, DragEndEvent } from '@dnd-kit/core'
-import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { DndContext } from '@dnd-kit/core'
+import type { CollisionDetection } from '@dnd-kit/core'
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import type { Row } from '@valise/core/pages'
-import { useCallback, useMemo, useRef } from 'react'
+import { useCallback, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useFilesPlace } from '../evidence/upload/index.ts'
 import { PageRowView } from './PageRowView.tsx'
@@ -13,11 +13,8 @@ import { TitleLine } from './TitleLine.tsx'
 import { usePage } from './usePageEditor.ts'
 import { usePaperDrop } from './usePaperDrop.ts'
 import { usePutFiles } from './usePutFiles.ts'
+import { useRowDrag } from './useRowDrag.ts'
 import styles from './PageCanvas.module.css'
-
-// Made once: rows are rendered again when these change.
-const byPointer = { activationConstraint: { distance: 4 } }
-const byKeyboard = { coordinateGetter: sortableKeyboardCoordinates }
 
 export function PageCanvas() {
   const { t } = useTranslation('pages')
@@ -28,26 +25,7 @@ export function PageCanvas() {
   const { line, handlers } = usePaperDrop(paper, putFiles)
   useFilesPlace(useCallback((files) => putFiles(files, null), [putFiles]))
   const { rows, lang } = draft.document
-  const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeyboard))
-  const order = rows.map(({ id }) => id).join(' ')
-  const ids = useMemo(() => (order === '' ? [] : order.split(' ')), [order])
-  const numberOf = (id: unknown) => ids.indexOf(String(id)) + 1
-
-  const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (!over || active.id === over.id) return
-    const [from, to] = [numberOf(active.id), numberOf(over.id)]
-    // Moving down, it comes after the row it is dropped on; moving up, before it.
-    const after = from < to ? String(over.id) : (ids[to - 2] ?? null)
-    act([{ op: 'move-row', rowId: String(active.id), after }])
-  }
-  const announcements = {
-    onDragStart: ({ active }: { active: { id: unknown } }) => t('rows.lifted', { row: numberOf(active.id) }),
-    onDragOver: ({ over }: { over: { id: unknown } | null }) =>
-      over ? t('rows.over', { row: numberOf(over.id) }) : undefined,
-    onDragEnd: ({ over }: { over: { id: unknown } | null }) =>
-      over ? t('rows.dropped', { row: numberOf(over.id) }) : undefined,
-    onDragCancel: () => t('rows.back'),
-  }
+  const { sensors, ids, onDragEnd, announcements } = useRowDrag(rows, act)
   return (
     <div className={styles.canvas} {...handlers}>
       <PutMode />

@@ -8,16 +8,14 @@ import Stack from '@mui/material/Stack'
 import { useQuery } from '@tanstack/react-query'
 import { classRoles } from '@valise/core/people'
 import type { ClassRole, Membership, Person } from '@valise/core/people'
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { classQueries } from '../classes/index.ts'
 import { DayField } from '../ui/DayField.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
-import { useProblemWords } from '../ui/useProblemWords.ts'
-import { useCreateMembership, useUpdateMembership } from './queries.ts'
+import { useMembership } from './useMembership.ts'
 
-interface MembershipDialogProps {
+export interface MembershipDialogProps {
   readonly person: Person
   /** The membership whose days are changed; null adds one. */
   readonly changed: Membership | null
@@ -26,28 +24,22 @@ interface MembershipDialogProps {
 
 export function MembershipDialog({ person, changed, onClose }: MembershipDialogProps) {
   const { t } = useTranslation(['people', 'things', 'app', 'problems'])
-  const [classId, setClassId] = useState('')
-  const [role, setRole] = useState<ClassRole>('student')
-  const [firstDay, setFirstDay] = useState(changed?.firstDay ?? '')
-  const [lastDay, setLastDay] = useState(changed?.lastDay ?? '')
-  const create = useCreateMembership(person.id)
-  const update = useUpdateMembership()
-  const problems = useProblemWords()
-  const { error } = changed === null ? create : update
-  const [hasAsked, setHasAsked] = useState(false)
-  const isMissing = changed === null && classId === ''
-  const classError = hasAsked && isMissing ? t('problems:fields.missing') : problems.field(error, 'classId')
   const title =
     changed === null ? t('detail.join') : `${changed.className}, ${t(`things:roles.${changed.role}`)}`
-
-  function save() {
-    setHasAsked(true)
-    if (isMissing) return
-    const days = { firstDay: firstDay || null, lastDay: lastDay || null }
-    const done = { onSuccess: onClose }
-    if (changed !== null) update.mutate({ id: changed.id, revision: changed.revision, days }, done)
-    else create.mutate({ key: crypto.randomUUID(), input: { classId, role, ...days } }, done)
-  }
+  const {
+    classId,
+    setClassId,
+    role,
+    setRole,
+    firstDay,
+    setFirstDay,
+    lastDay,
+    setLastDay,
+    error,
+    classError,
+    save,
+    isBusy,
+  } = useMembership({ person, changed, onClose })
 
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="membership-dialog">
@@ -84,12 +76,7 @@ export function MembershipDialog({ person, changed, onClose }: MembershipDialogP
         </DialogContent>
         <DialogActions sx={{ p: 4 }}>
           <Button onClick={onClose}>{t('app:actions.cancel')}</Button>
-          <Button
-            type="submit"
-            variant="contained"
-            color="primary"
-            loading={create.isPending || update.isPending}
-          >
+          <Button type="submit" variant="contained" color="primary" loading={isBusy}>
             {t('form.keep')}
           </Button>
         </DialogActions>

@@ -1,74 +1,32 @@
 // Writing an entry: its day, title, text and evidence. Everything is saved by itself.
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
-import { useQueryClient } from '@tanstack/react-query'
 import { IconArrowBackUp } from '@tabler/icons-react'
-import type { EvidenceRow } from '@valise/core/evidence'
-import { countWords, idBefore, newEvidencePiece } from '@valise/core/pages'
-import { EVIDENCE_ROW, LONGEST_ENTRY_TITLE, textPieceOf } from '@valise/core/reflections'
+import { countWords, idBefore } from '@valise/core/pages'
+import { EVIDENCE_ROW, LONGEST_ENTRY_TITLE } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
-import { useEffect, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { PutInBin } from '../bin/index.ts'
 import { LanguageField, TextEditor } from '../text/index.ts'
 import type { TextLanguage } from '../text/index.ts'
-import { OtherVersions, RefusedEdit, useDraft } from '../saving/index.ts'
-import { useTrayPlace } from '../evidence/tray/index.ts'
-import { toShownEvidence } from '../evidence/base/index.ts'
+import { OtherVersions, RefusedEdit } from '../saving/index.ts'
 import { DayField } from '../ui/DayField.tsx'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useSavedText } from '../ui/useSavedText.ts'
-import { useStableActs } from '../ui/useStableActs.ts'
-import { setPlace } from '../ui/place.ts'
+import { reflectionQueries } from './queries.ts'
 import { BesideWords } from './BesideWords.tsx'
-import { entryPath, reflectionQueries, useDateEntry } from './queries.ts'
+import { entryPath, useDateEntry } from './queries.ts'
+import { useEntryEditor } from './useEntryEditor.ts'
 import styles from './EntryEditor.module.css'
 import '@valise/core/pages/paper.css'
 
 export function EntryEditor({ entry }: { readonly entry: Entry }) {
   const { t } = useTranslation(['reflections', 'pages'])
-  const draft = useDraft(entryPath(entry.id), entry.draft)
+  const { draft, textPiece, here, put } = useEntryEditor(entry)
   const { document, sync } = draft
   const { queryKey } = reflectionQueries.entry(entry.id)
-  const textPiece = textPieceOf(document)
-  const title = document.title || t('entries.untitled')
-  const [here, setHere] = useState(entry.draft.shown.evidence)
-  useEffect(
-    () => setPlace({ name: title, parent: entry.logbookTitle, within: 'logbooks' }),
-    [title, entry.logbookTitle],
-  )
-  useFreshShown(entry, draft)
-
-  const put = (items: readonly EvidenceRow[]) => {
-    const beside = document.rows.find(({ id }) => id === EVIDENCE_ROW)
-    const pieces = items.map((item) => ({ item, piece: newEvidencePiece(crypto.randomUUID(), item, 6) }))
-    setHere((known) => ({
-      ...known,
-      ...Object.fromEntries(pieces.map(({ item, piece }) => [piece.id, toShownEvidence(item)])),
-    }))
-    let after = beside?.pieces.at(-1)?.id ?? null
-    sync.act(
-      pieces.map(({ piece }) => {
-        const operation = { op: 'insert-piece' as const, rowId: EVIDENCE_ROW, piece, after }
-        after = piece.id
-        return operation
-      }),
-    )
-  }
-  const acts = useStableActs({ put })
-  useTrayPlace(
-    useMemo(
-      () => ({
-        one: t('entry.trayOne'),
-        all: t('entry.trayAll'),
-        onOne: (item: EvidenceRow) => acts.put([item]),
-        onAll: (items: readonly EvidenceRow[]) => acts.put(items),
-      }),
-      [t, acts],
-    ),
-  )
   return (
     <div className={styles.screen}>
       <div className={styles.words}>
@@ -134,15 +92,6 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
       </aside>
     </div>
   )
-}
-
-/** Only the server knows of our losing texts, so they are refetched whenever others wrote. */
-function useFreshShown(entry: Entry, { fromElsewhere }: ReturnType<typeof useDraft>): void {
-  const client = useQueryClient()
-  useEffect(() => {
-    if (fromElsewhere > 0)
-      void client.invalidateQueries({ queryKey: reflectionQueries.entry(entry.id).queryKey })
-  }, [client, entry.id, fromElsewhere])
 }
 
 function Day({ entry }: { readonly entry: Entry }) {

@@ -3,18 +3,16 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import Link from '@mui/material/Link'
 import { IconPackage } from '@tabler/icons-react'
-import { gapsOf } from '@valise/core/submissions'
 import type { HandIn } from '@valise/core/submissions'
-import { useId, useState } from 'react'
+import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useNavigate, useSearchParams } from 'react-router'
-import { useQueryClient } from '@tanstack/react-query'
+import { useSearchParams } from 'react-router'
 import { useSession } from '../session/index.ts'
 import { Refusal } from '../ui/Refusal.tsx'
 import { useReasonWords } from '../ui/useProblemWords.ts'
-import { submissionQueries, useHandIn } from './queries.ts'
 import { ReceiptSlip } from './ReceiptSlip.tsx'
 import { useSubmissionWords } from './useSubmissionWords.ts'
+import { useHandingIn } from './useHandingIn.ts'
 import styles from './HandInPanel.module.css'
 
 export function HandInPanel({ handIn }: { readonly handIn: HandIn }) {
@@ -46,34 +44,10 @@ function Act({ handIn }: { readonly handIn: HandIn }) {
   const { t } = useTranslation('submissions')
   const words = useSubmissionWords()
   const reasonWords = useReasonWords()
-  const navigate = useNavigate()
-  const client = useQueryClient()
   const [, setSearch] = useSearchParams()
-  const { assignment, readiness, revision, decision } = handIn
-  const send = useHandIn(assignment.id)
-  const [agreed, setAgreed] = useState<readonly number[]>([])
-  // The same for each press until it worked, so that one hand-in is made.
-  const [key, setKey] = useState(() => crypto.randomUUID())
   const hintId = useId()
-  const gaps = gapsOf(readiness)
-  const musts = gaps.filter(({ requirement }) => requirement.weight === 'must').length
-  const shoulds = gaps.length - musts
-  const missing = [
-    ...(musts > 0 ? [t('panel.musts', { count: musts })] : []),
-    ...(shoulds > 0 ? [t('panel.shoulds', { count: shoulds })] : []),
-  ]
-  const isAgreed = agreed.length === assignment.terms.length
-  const toggle = (n: number) =>
-    setAgreed((some) => (some.includes(n) ? some.filter((one) => one !== n) : [...some, n]))
-  const onHandIn = async () => {
-    // What was typed a moment ago may still be on its way; what is handed in is what the server knows.
-    await client.refetchQueries({ queryKey: submissionQueries.handIn(assignment.id).queryKey })
-    const body = { gaps: gaps.map(({ requirement }) => requirement.id), terms: agreed.length, revision, key }
-    send.mutate(body, {
-      onSuccess: ({ id }) => void navigate(`/submissions/${id}`),
-      onError: () => setKey(crypto.randomUUID()),
-    })
-  }
+  const { send, agreed, gaps, musts, missing, isAgreed, toggle, onHandIn } = useHandingIn(handIn)
+  const { assignment, decision } = handIn
   const [first] = gaps
   return (
     <div className={styles.act}>

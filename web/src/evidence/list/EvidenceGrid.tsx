@@ -1,26 +1,15 @@
 // Strips of things: as a grid, or by day along a line. Only those in sight are there; the open thing has its drawer
 // under its strip.
 import type { EvidenceRow } from '@valise/core/evidence'
-import { useMemo, useRef, useState } from 'react'
-import type { KeyboardEvent, ReactNode } from 'react'
-import { flushSync } from 'react-dom'
-import { useWidth } from '../../ui/useWidth.ts'
+import type { ReactNode } from 'react'
 import { EvidenceTile } from './EvidenceTile.tsx'
 import type { Choosing } from './useChoosing.ts'
-import { arrowTarget, centreIn, layOutDays, layOutStrips } from './strips.ts'
+import { centreIn } from './strips.ts'
 import { useMarks } from './useMarks.ts'
-import { useVirtualRows } from './useVirtualRows.ts'
+import { GAP, HEIGHT, useStrips } from './useStrips.ts'
 import styles from './EvidenceGrid.module.css'
 
-const GAP = 12
-const HEIGHT = 108
-/** Room beside a day's strips for its name, where there is any. */
-const DAY_WIDTH = 104
-const shape = { height: HEIGHT, gap: GAP, least: 136, most: 214 }
-/** A strip with two lines of words and the space under it. */
-const ESTIMATE = HEIGHT + 62
-
-interface EvidenceGridProps {
+export interface EvidenceGridProps {
   readonly label: string
   readonly items: readonly EvidenceRow[]
   readonly openId: string | null
@@ -35,45 +24,9 @@ interface EvidenceGridProps {
 }
 
 export function EvidenceGrid(props: EvidenceGridProps) {
-  const { label, items, openId, choosing, onToggle, drawer, dayOf, onEnd } = props
-  const grid = useRef<HTMLDivElement>(null)
-  const whole = useWidth(grid)
-  const beside = dayOf && whole > 520 ? DAY_WIDTH : 0
-  const width = Math.max(0, whole - beside)
-  const [currentId, setCurrentId] = useState<string | null>(null)
-  const strips = useMemo(() => {
-    if (width === 0) return []
-    const rules = { ...shape, width, least: leastAt(width) }
-    return dayOf ? layOutDays(items, rules, dayOf) : layOutStrips(items, rules)
-  }, [items, width, dayOf])
-  const placeOf = (id: string | null) => (id === null ? -1 : items.findIndex((item) => item.id === id))
-  const stripOf = (place: number) => (place === -1 ? -1 : strips.findLastIndex(({ start }) => start <= place))
-  const currentPlace = placeOf(currentId)
-  const current = currentPlace === -1 ? (openId ?? items[0]?.id ?? null) : currentId
+  const { label, openId, choosing, onToggle, drawer, dayOf } = props
   const marks = useMarks()
-  const virtual = useVirtualRows({
-    count: strips.length,
-    estimate: ESTIMATE,
-    keyOf: (n) => strips[n]?.items[0]?.id ?? String(n),
-    staying: [stripOf(currentPlace), stripOf(placeOf(openId))],
-    holder: grid,
-    onEnd,
-  })
-
-  const focus = (place: number) => {
-    const id = items[place]?.id
-    if (id === undefined) return
-    // What has the focus is always there, also out of sight: at once, so that no key falls between.
-    flushSync(() => setCurrentId(id))
-    grid.current?.querySelector<HTMLElement>(`[data-tile="${id}"]`)?.focus()
-  }
-  const onKeyDown = (event: KeyboardEvent) => {
-    const isOnTile = event.target instanceof HTMLElement && event.target.dataset['tile'] !== undefined
-    const to = isOnTile ? arrowTarget(event.key, Math.max(0, placeOf(current)), strips, GAP) : null
-    if (to === null) return
-    event.preventDefault()
-    focus(to)
-  }
+  const { grid, strips, virtual, beside, current, setCurrentId, onKeyDown } = useStrips(props)
 
   return (
     <div ref={grid} className={styles.grid} style={{ height: virtual.height }} onKeyDown={onKeyDown}>
@@ -126,9 +79,4 @@ function DayHeading({ words, width }: { readonly words: string | null; readonly 
       )}
     </div>
   )
-}
-
-/** Two side by side even on a phone. */
-function leastAt(width: number): number {
-  return Math.min(shape.least, Math.floor((width - GAP) / 2))
 }

@@ -1,24 +1,19 @@
 // Evidence: what have I got, and where is it used? One query drives grid, time line and table; an item opens in its
 // drawer.
 import Button from '@mui/material/Button'
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import type { Evidence, EvidenceRow } from '@valise/core/evidence'
+import type { EvidenceRow } from '@valise/core/evidence'
 import { everything, isEverything } from '@valise/core/evidence'
 import { IconAdjustments } from '@tabler/icons-react'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useNavigate, useParams } from 'react-router'
 import { ApiProblem } from '../../api/index.ts'
 import { MissingScreen } from '../../ui/MissingScreen.tsx'
 import { GatherMenu, LeftRecordings } from '../../gather/index.ts'
 import { Empty } from '../../ui/Empty.tsx'
 import { Fetched } from '../../ui/Fetched.tsx'
-import { fetchMore } from '../../ui/fetchMore.ts'
 import { Screen } from '../../ui/Screen.tsx'
-import { hasLostFocus } from '../../ui/useRefocus.ts'
 import { useWhen } from '../../ui/useWhen.ts'
-import { AlikeDialog, EvidenceDrawer, useOfferBack } from '../item/index.ts'
-import { evidenceQueries, useEvidenceWords } from '../base/index.ts'
+import { AlikeDialog, EvidenceDrawer } from '../item/index.ts'
 import { UploadList } from '../upload/index.ts'
 import { ClassMenu } from './ClassClause.tsx'
 import { EvidenceGrid } from './EvidenceGrid.tsx'
@@ -30,42 +25,38 @@ import { SavedQueries } from './SavedQueries.tsx'
 import { SelectionBar } from './SelectionBar.tsx'
 import { TagMenu } from './TagClause.tsx'
 import { TimeMenu } from './TimeClause.tsx'
-import { useChoosing } from './useChoosing.ts'
-import { useEvidenceQuery } from './useEvidenceQuery.ts'
 import { ViewSwitch } from './ViewSwitch.tsx'
 import { WeekRibbon } from './WeekRibbon.tsx'
 import { WordSearch } from './WordSearch.tsx'
+import { useFoundEvidence } from './useFoundEvidence.ts'
 import styles from './EvidenceScreen.module.css'
 
 export function EvidenceScreen() {
   const { t } = useTranslation(['evidence', 'app'])
-  const { id: openId = null } = useParams()
-  const state = useEvidenceQuery()
-  const { query, view, search, change, show } = state
-  const list = useInfiniteQuery({ ...evidenceQueries.found(query), placeholderData: (before) => before })
-  const counts = useQuery({ ...evidenceQueries.counts(query), placeholderData: (before) => before }).data
-  const opened = useQuery({ ...evidenceQueries.one(openId ?? ''), enabled: openId !== null })
-  const items = list.data?.pages.flatMap((page) => page.items) ?? []
-  const choosing = useChoosing(items.map(({ id }) => id))
-  const offerBack = useOfferBack()
   const [isAsking, setIsAsking] = useState(false)
   const [isComparing, setIsComparing] = useState(false)
-  const { toggle, close } = useOpening(openId, search)
   const dayOf = useDayWords()
-  const evidenceWords = useEvidenceWords()
-  const count = list.data?.pages[0]?.count ?? 0
-
-  const onBinned = (item: Evidence) => {
-    offerBack([item.id])
-    close()
-  }
   const drawer = (pointerAt: number | null) =>
     openId === null ? null : (
       <EvidenceDrawer key={openId} id={openId} pointerAt={pointerAt} onClose={close} onBinned={onBinned} />
     )
-  const onEnd = () => {
-    if (list.hasNextPage && !list.isFetchingNextPage) void fetchMore(list)
-  }
+  const {
+    openId,
+    state,
+    list,
+    counts,
+    opened,
+    items,
+    choosing,
+    offerBack,
+    toggle,
+    close,
+    evidenceWords,
+    count,
+    onBinned,
+    onEnd,
+  } = useFoundEvidence()
+  const { query, view, search, change, show } = state
 
   if (opened.error instanceof ApiProblem && opened.error.code === 'not-found') return <MissingScreen />
   const isAway = openId !== null && !items.some(({ id }) => id === openId)
@@ -145,28 +136,6 @@ export function EvidenceScreen() {
       ) : null}
     </Screen>
   )
-}
-
-/** Opening an item keeps the query; closing it gives the focus back to its tile. */
-function useOpening(openId: string | null, search: string) {
-  const navigate = useNavigate()
-  const before = useRef(openId)
-  // However it is closed, by its button, by Escape or by going back.
-  useEffect(() => {
-    const closed = before.current
-    before.current = openId
-    if (closed === null || openId !== null) return
-    const timer = setTimeout(() => {
-      if (hasLostFocus()) document.querySelector<HTMLElement>(`[data-tile="${closed}"]`)?.focus()
-    })
-    return () => clearTimeout(timer)
-  }, [openId])
-  const close = () => void navigate({ pathname: '/evidence', search }, { replace: true })
-  const toggle = (id: string) =>
-    id === openId
-      ? close()
-      : void navigate({ pathname: `/evidence/${id}`, search }, { replace: openId !== null })
-  return { close, toggle }
 }
 
 /** The day of a thing, as the time line says it. */

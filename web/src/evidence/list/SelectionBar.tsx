@@ -8,7 +8,7 @@ import { IconLayoutCollage, IconLicense, IconSquareCheck, IconTag, IconTrash } f
 import { cleanTags } from '@valise/core/evidence'
 import type { EvidenceQuery, Rights } from '@valise/core/evidence'
 import { MOST_PICTURES_AT_ONCE } from '@valise/core/pictures'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { useBinMany } from '../../bin/index.ts'
@@ -25,6 +25,7 @@ import {
 } from '../base/index.ts'
 import { RightsForm } from '../item/index.ts'
 import type { Choosing } from './useChoosing.ts'
+import { useClearByEscape } from './useClearByEscape.ts'
 import styles from './SelectionBar.module.css'
 
 interface SelectionBarProps {
@@ -45,16 +46,7 @@ export function SelectionBar({ choosing, query, count, onBinned }: SelectionBarP
   const [said, setSaid] = useState('')
   const [opened, setOpened] = useState<{ what: 'tag' | 'rights'; at: HTMLElement } | null>(null)
   const isAny = ids.length > 0
-  useEffect(() => {
-    if (!isAny) return
-    const onKey = (event: KeyboardEvent) => {
-      const isInField =
-        event.target instanceof HTMLElement && event.target.closest('[role="dialog"], input, textarea')
-      if (event.key === 'Escape' && !event.defaultPrevented && !isInField) clear()
-    }
-    document.addEventListener('keydown', onKey)
-    return () => document.removeEventListener('keydown', onKey)
-  })
+  const {} = useClearByEscape(isAny, clear)
   const close = () => setOpened(null)
   const tell = (words: string) => {
     setSaid(words)

@@ -2,48 +2,18 @@
 import Button from '@mui/material/Button'
 import type { Evidence } from '@valise/core/evidence'
 import { IconChevronLeft, IconChevronRight, IconPencil } from '@tabler/icons-react'
-import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { fileAddress } from '../base/index.ts'
 import { Refusal } from '../../ui/Refusal.tsx'
-import { openPdf } from './openPdf.ts'
-import type { OpenedPdf } from './openPdf.ts'
 import { FileCard } from './FileCard.tsx'
 import { useMarkPage } from './useMarkPage.ts'
+import { usePdf } from './usePdf.ts'
 import styles from './Preview.module.css'
 
 export function PdfPreview({ item }: { readonly item: Evidence }) {
   const { t } = useTranslation('evidence')
-  const address = fileAddress(item.id, item.version.n)
-  const [pdf, setPdf] = useState<OpenedPdf | null>(null)
-  const [isBroken, setIsBroken] = useState(false)
-  const [page, setPage] = useState(1)
-  const [words, setWords] = useState('')
-  const canvas = useRef<HTMLCanvasElement>(null)
   const marking = useMarkPage(item)
-
-  useEffect(() => {
-    let isGone = false
-    let opened: OpenedPdf | null = null
-    openPdf(address).then(
-      (found) => {
-        opened = found
-        if (isGone) found.close()
-        else setPdf(found)
-      },
-      () => setIsBroken(true),
-    )
-    return () => {
-      isGone = true
-      opened?.close()
-    }
-  }, [address])
-  useEffect(() => {
-    if (!pdf || !canvas.current) return
-    const drawing = pdf.draw(page, canvas.current)
-    drawing.done.then(setWords, () => undefined)
-    return drawing.stop
-  }, [pdf, page])
+  const { pdf, isBroken, page, setPage, words, canvas } = usePdf(fileAddress(item.id, item.version.n))
 
   if (isBroken) return <FileCard item={item} problem={t('preview.document-damaged')} />
   return (

@@ -7,52 +7,26 @@ import {
   IconPlayerRecord,
   IconPlayerStop,
 } from '@tabler/icons-react'
-import { useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
-import { LevelMeter, MediaHelp, useMedia, useObjectUrl, useRecorder } from '../../media/index.ts'
-import { addFiles } from '../upload/index.ts'
+import { LevelMeter, MediaHelp } from '../../media/index.ts'
 import { toPlayTime } from '../base/index.ts'
 import type { SpeakOverProps } from './SpeakOver.tsx'
+import { useSpeakRecorder } from './useSpeakRecorder.ts'
 import styles from './SpeakOver.module.css'
 
-export function SpeakRecorder({
-  item,
-  speaking,
-  canPoint,
-  film,
-  onClose,
-}: SpeakOverProps & { onClose: () => void }) {
+export interface SpeakRecorderProps extends SpeakOverProps {
+  readonly onClose: () => void
+}
+
+export function SpeakRecorder({ item, speaking, canPoint, film, onClose }: SpeakRecorderProps) {
   const { t } = useTranslation(['evidence', 'gather'])
-  const media = useMedia({ camera: false, microphone: true })
-  const recorder = useRecorder(media.stream, 'voice')
-  const { state, lengthMs, file } = recorder
-  const address = useObjectUrl(file)
-  const { begin, end, clear } = speaking
-  // Leaving loses nothing: the recorder stores a running recording on this device.
-  useEffect(() => clear, []) // eslint-disable-line react-hooks/exhaustive-deps
-  const start = () => {
-    recorder.start()
-    begin(recorder.elapsed)
-    void film?.()?.play()
-  }
-  const stop = () => {
-    end()
-    recorder.end()
-    film?.()?.pause()
-  }
-  const again = () => {
-    clear()
-    recorder.again()
-  }
-  const save = () => {
-    if (!file) return
-    void addFiles([file], {
-      ...{ isMine: true, durationMs: Math.round(lengthMs), about: item.id, moments: speaking.moments },
-      onArrived: () => void recorder.letGo(),
-    })
-    clear()
-    onClose()
-  }
+  const { media, recorder, address, start, stop, again, save } = useSpeakRecorder({
+    item,
+    speaking,
+    film,
+    onClose,
+  })
+  const { state, lengthMs } = recorder
   if (media.trouble) return <MediaHelp trouble={media.trouble} what="microphone" onAgain={media.askAgain} />
   if (state === 'ended')
     return (

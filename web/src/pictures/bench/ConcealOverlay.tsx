@@ -1,11 +1,11 @@
 // Concealing: the parts over a picture, drawn as boxes or with a brush, moved, resized and dropped.
 import type { Point, Size } from '@valise/core/pictures'
 import { useRef, useState } from 'react'
-import type { KeyboardEvent, PointerEvent } from 'react'
+import type { PointerEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { boxBetween, moveCorner, movePoints } from './regions.ts'
-import { arrowStep, Handle, placeOf } from './Handle.tsx'
-import { useHolding } from './heldHandle.ts'
+import { Grip } from './Grip.tsx'
+import { Handle, placeOf } from './Handle.tsx'
 import styles from './Handles.module.css'
 
 /** A concealed region as it lies over the visible picture. */
@@ -77,7 +77,7 @@ export function ConcealOverlay(props: ConcealOverlayProps) {
         {drawn ? <Shape region={drawn} isChosen /> : null}
       </svg>
       {parts.map((region, n) => (
-        <Grip key={n} {...props} region={region} n={n} />
+        <RegionGrip key={n} {...props} region={region} n={n} />
       ))}
     </div>
   )
@@ -100,69 +100,20 @@ function Shape({ region, isChosen }: { readonly region: RegionInView; readonly i
   )
 }
 
-function Grip(props: ConcealOverlayProps & { readonly region: RegionInView; readonly n: number }) {
+function RegionGrip(props: ConcealOverlayProps & { readonly region: RegionInView; readonly n: number }) {
   const { region, n, chosen, size, onChoose, onChange, onDone, onDrop } = props
   const { t } = useTranslation('bench')
-  const last = useRef<Point | null>(null)
-  const box = boundsOf(region)
-  const label = t('conceal.region', { n: n + 1 })
-  const hold = useHolding({
-    label,
-    at: { x: box.x / size.width, y: box.y / size.height },
-    moveBy: ({ x, y }) => onChange(n, movePoints(region.points, { x: x * size.width, y: y * size.height })),
-    done: onDone,
-  })
-  const choose = () => {
-    onChoose(n)
-    hold()
-  }
-  const onKeyDown = (event: KeyboardEvent) => {
-    const step = arrowStep(event)
-    if (step) {
-      event.preventDefault()
-      onChange(n, movePoints(region.points, step))
-    } else if (event.key === 'Delete' || event.key === 'Backspace') {
-      event.preventDefault()
-      onDrop(n)
-    }
-  }
-  const onPointerMove = (event: PointerEvent<HTMLButtonElement>) => {
-    const surface = event.currentTarget.parentElement
-    if (!surface || !last.current) return
-    const at = placeOf(event, surface, size)
-    onChange(n, movePoints(region.points, { x: at.x - last.current.x, y: at.y - last.current.y }))
-    last.current = at
-  }
   return (
     <>
-      <button
-        type="button"
-        className={styles.grip}
-        aria-label={label}
-        aria-pressed={n === chosen}
-        style={{
-          left: `${(box.x / size.width) * 100}%`,
-          top: `${(box.y / size.height) * 100}%`,
-          width: `${(box.width / size.width) * 100}%`,
-          height: `${(box.height / size.height) * 100}%`,
-        }}
-        onFocus={choose}
-        onPointerDown={(event) => {
-          event.stopPropagation()
-          choose()
-          const surface = event.currentTarget.parentElement
-          if (surface) last.current = placeOf(event, surface, size)
-          event.currentTarget.setPointerCapture(event.pointerId)
-        }}
-        onPointerMove={onPointerMove}
-        onPointerUp={() => {
-          last.current = null
-          onDone()
-        }}
-        onKeyDown={onKeyDown}
-        onKeyUp={(event) => {
-          if (event.key.startsWith('Arrow')) onDone()
-        }}
+      <Grip
+        label={t('conceal.region', { n: n + 1 })}
+        box={boundsOf(region)}
+        size={size}
+        isChosen={n === chosen}
+        onChoose={() => onChoose(n)}
+        onMove={(from, to) => onChange(n, movePoints(region.points, { x: to.x - from.x, y: to.y - from.y }))}
+        onDone={onDone}
+        onDrop={() => onDrop(n)}
       />
       {n === chosen && region.radius === 0 && region.points.length === 4
         ? region.points.map((point, corner) => (

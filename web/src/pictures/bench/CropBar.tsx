@@ -2,54 +2,22 @@
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { IconArrowAutofitHeight } from '@tabler/icons-react'
-import { cropShapes, stepOf } from '@valise/core/pictures'
+import { cropShapes } from '@valise/core/pictures'
 import type { CropStep, Size } from '@valise/core/pictures'
 import { useTranslation } from 'react-i18next'
 import { SelectField } from '../../ui/SelectField.tsx'
-import { fitShape } from './boxes.ts'
-import { withStep } from './recipeChanges.ts'
-import { plainCrop, ratioOf } from './steps.ts'
 import type { ToolBarProps } from './ToolBar.ts'
+import { useCropping } from './useCropping.ts'
 import styles from './Bench.module.css'
 
-interface CropBarProps extends ToolBarProps {
+export interface CropBarProps extends ToolBarProps {
   /** The size that is cropped. */
   readonly size: Size
 }
 
 export function CropBar({ recipe, size, onSave }: CropBarProps) {
   const { t } = useTranslation('bench')
-  const step = stepOf(recipe.steps, 'crop') ?? plainCrop
-  const pixels = {
-    x: step.box.x * size.width,
-    y: step.box.y * size.height,
-    width: step.box.width * size.width,
-    height: step.box.height * size.height,
-  }
-  const put = (shape: CropStep['shape'], box: typeof pixels) =>
-    onSave(
-      withStep(recipe, {
-        ...{ kind: 'crop', on: true, shape },
-        box: {
-          x: box.x / size.width,
-          y: box.y / size.height,
-          width: Math.min(1, box.width / size.width),
-          height: Math.min(1, box.height / size.height),
-        },
-      }),
-    )
-  const choose = (shape: CropStep['shape']) => {
-    const ratio = ratioOf({ ...step, shape }, size)
-    put(shape, ratio === null ? pixels : fitShape(pixels, ratio))
-  }
-  const turn = () => {
-    const ratio = pixels.height / pixels.width
-    put(step.shape, fitShape({ x: 0, y: 0, ...size }, ratio))
-  }
-  const exact = (side: 'width' | 'height', value: number) => {
-    const most = side === 'width' ? size.width - pixels.x : size.height - pixels.y
-    if (value >= 2) put('exact', { ...pixels, [side]: Math.min(value, most) })
-  }
+  const { step, pixels, choose, turn, exact } = useCropping({ recipe, size, onSave })
   return (
     <>
       <SelectField

@@ -1,15 +1,15 @@
 // Marks over the picture: painted as they will be, drawn with pointer or finger, moved and dropped by keys.
 import { mapPoint, paintMarks, pinRadius, pinsOf } from '@valise/core/pictures'
-import type { Geometry, Mark, Matrix, Point } from '@valise/core/pictures'
+import type { Box, Geometry, Mark, Matrix, Point } from '@valise/core/pictures'
 import { useEffect, useRef, useState } from 'react'
-import type { KeyboardEvent, PointerEvent } from 'react'
+import type { PointerEvent } from 'react'
 import { useTranslation } from 'react-i18next'
-import { arrowStep, Handle, placeOf } from './Handle.tsx'
+import { Grip } from './Grip.tsx'
+import { Handle, placeOf } from './Handle.tsx'
 import { boundsOfMark, isOfTool } from './marks.ts'
 import { cornersOf, scaleAt } from './regions.ts'
 import type { MarkTool } from './tools.ts'
 import type { Marking } from './useMarking.ts'
-import { useHolding } from './heldHandle.ts'
 import styles from './Handles.module.css'
 
 interface MarkOverlayProps {
@@ -108,81 +108,30 @@ interface MarkGripProps {
 
 function MarkGrip({ mark, n, marking, geometry }: MarkGripProps) {
   const { t } = useTranslation('bench')
-  const last = useRef<Point | null>(null)
   const { size, toResult, toOriginal } = geometry
   const pinSize = pinRadius(size) * scaleAt(toOriginal, { x: size.width / 2, y: size.height / 2 })
-  const box = boxInView(boundsOfMark(mark, pinSize), toResult)
   const label =
     mark.kind === 'pin'
       ? t('mark.pin', { n: pinsOf(marking.marks).findIndex(({ id }) => id === mark.id) + 1 })
       : t('mark.one', { kind: t(`mark.kinds.${mark.kind}`), n: n + 1 })
-  const toward = (from: Point, to: Point): Point => {
+  const move = (from: Point, to: Point) => {
     const [a, b] = [mapPoint(toOriginal, from), mapPoint(toOriginal, to)]
-    return { x: b.x - a.x, y: b.y - a.y }
-  }
-  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 }
-  const moveBy = ({ x, y }: Point) =>
-    marking.move(mark.id, toward(middle, { x: middle.x + x, y: middle.y + y }))
-  const hold = useHolding({
-    label,
-    at: { x: box.x / size.width, y: box.y / size.height },
-    moveBy: ({ x, y }) => moveBy({ x: x * size.width, y: y * size.height }),
-    done: marking.done,
-  })
-  const choose = () => {
-    marking.choose(mark.id)
-    hold()
-  }
-  const onKeyDown = (event: KeyboardEvent) => {
-    const step = arrowStep(event)
-    if (step) {
-      event.preventDefault()
-      moveBy(step)
-    } else if (event.key === 'Delete' || event.key === 'Backspace') {
-      event.preventDefault()
-      marking.drop(mark.id)
-    }
-  }
-  const onPointerMove = (event: PointerEvent<HTMLButtonElement>) => {
-    const surface = event.currentTarget.parentElement
-    if (!surface || !last.current) return
-    const to = placeOf(event, surface, size)
-    marking.move(mark.id, toward(last.current, to))
-    last.current = to
+    marking.move(mark.id, { x: b.x - a.x, y: b.y - a.y })
   }
   const ends =
     mark.kind === 'pen' || mark.kind === 'text' || mark.kind === 'pin' ? [] : (['from', 'to'] as const)
   return (
     <>
-      <button
-        type="button"
-        className={styles.grip}
-        data-chosen={mark.id === marking.chosen}
-        aria-label={label}
-        aria-pressed={mark.id === marking.chosen}
-        style={{
-          left: `${(box.x / size.width) * 100}%`,
-          top: `${(box.y / size.height) * 100}%`,
-          width: `${(box.width / size.width) * 100}%`,
-          height: `${(box.height / size.height) * 100}%`,
-        }}
-        onFocus={choose}
-        onPointerDown={(event) => {
-          event.stopPropagation()
-          choose()
-          const surface = event.currentTarget.parentElement
-          if (surface) last.current = placeOf(event, surface, size)
-          event.currentTarget.setPointerCapture(event.pointerId)
-        }}
-        onPointerMove={onPointerMove}
-        onPointerUp={() => {
-          last.current = null
-          marking.done()
-        }}
-        onKeyDown={onKeyDown}
-        onKeyUp={(event) => {
-          if (event.key.startsWith('Arrow')) marking.done()
-        }}
+      <Grip
+        label={label}
+        box={boxInView(boundsOfMark(mark, pinSize), toResult)}
+        size={size}
+        isChosen={mark.id === marking.chosen}
+        isOutlined
+        onChoose={() => marking.choose(mark.id)}
+        onMove={move}
+        onDone={marking.done}
+        onDrop={() => marking.drop(mark.id)}
       />
       {mark.id === marking.chosen
         ? ends.map((end) => {
@@ -204,7 +153,7 @@ function MarkGrip({ mark, n, marking, geometry }: MarkGripProps) {
   )
 }
 
-function boxInView(box: { x: number; y: number; width: number; height: number }, map: Matrix) {
+function boxInView(box: Box, map: Matrix): Box {
   const corners = [
     { x: box.x, y: box.y },
     { x: box.x + box.width, y: box.y },
