@@ -8,7 +8,7 @@ import type { Clock } from '../system/index.ts'
 import { postgres, sqlite } from './dialect.ts'
 import type { Dialect } from './dialect.ts'
 import { createIdMaker } from './idMaker.ts'
-import { SqliteClient } from './SqliteClient.ts'
+import { SqliteClient, SqliteReadClient } from './SqliteClient.ts'
 
 /** What a read needs: SQL access, and the moment of the answer. */
 export interface Reader {
@@ -52,14 +52,14 @@ export interface SqliteOptions {
 
 export function openSqlite({ file, clock, synced = true }: SqliteOptions): Database {
   const pragmas = ['foreign_keys = ON', 'busy_timeout = 5000', `synchronous = ${synced ? 'FULL' : 'OFF'}`]
-  const connect = (readonly: boolean, max: number) =>
+  const connect = (readonly: boolean) =>
     knexModule({
-      client: SqliteClient,
+      client: readonly ? SqliteReadClient : SqliteClient,
       connection: { filename: file, options: { readonly } },
       useNullAsDefault: true,
       pool: {
         min: 0,
-        max,
+        max: 1,
         // Knex's typings leave the connection open; better-sqlite3's has `pragma`.
         afterCreate: (
           connection: { pragma(text: string): unknown },
@@ -71,7 +71,7 @@ export function openSqlite({ file, clock, synced = true }: SqliteOptions): Datab
         },
       },
     })
-  return makeDatabase(sqlite, clock, connect(false, 1), connect(true, 3))
+  return makeDatabase(sqlite, clock, connect(false), connect(true))
 }
 
 export async function openPostgres(

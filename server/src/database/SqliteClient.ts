@@ -4,6 +4,8 @@
 /// <reference path="./knexClient.d.ts" />
 import type BetterSqlite3 from 'better-sqlite3'
 import BaseClient from 'knex/lib/dialects/better-sqlite3/index.js'
+import { ReadRunner } from './ReadRunner.ts'
+import type { ReadingClient, Runnable } from './ReadRunner.ts'
 
 const MOST_PREPARED = 300
 
@@ -30,6 +32,31 @@ export class SqliteClient extends BaseClient {
     query.response = result
     query.context = { lastID: result.lastInsertRowid, changes: result.changes }
     return query
+  }
+}
+
+/** The client of those who only read, on one connection that stays open. */
+export class SqliteReadClient extends SqliteClient implements ReadingClient {
+  #reading: Promise<Connection> | null = null
+
+  override runner(builder: Runnable): unknown {
+    return builder._connection === undefined ? new ReadRunner(this, builder) : super.runner(builder)
+  }
+
+  reading(): Promise<Connection> {
+    if (this.#reading) return this.#reading
+    const reading = this.acquireConnection() as Promise<Connection>
+    this.#reading = reading
+    // The next read tries again.
+    reading.catch(() => (this.#reading = null))
+    return reading
+  }
+
+  override async destroy(): Promise<void> {
+    const reading = this.#reading
+    this.#reading = null
+    if (reading) await this.releaseConnection(await reading)
+    await super.destroy()
   }
 }
 

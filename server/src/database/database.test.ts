@@ -6,6 +6,7 @@ import {
   inPortions,
   inTransaction,
   isOneOf,
+  prepareRead,
   rebuildTable,
   reshapeTables,
 } from './index.ts'
@@ -34,6 +35,32 @@ describeEachDatabase('the database', (open) => {
     await expect(database.writer('boats').insert({ ...boat('b'), afloat: 2 })).rejects.toBeDefined()
     await expect(database.writer('boats').insert({ id: 'b', name: null, afloat: 1 })).rejects.toBeDefined()
     await expect(database.writer('boats').insert({ ...boat('b'), length: 'long' })).rejects.toBeDefined()
+  })
+
+  it('asks a query that was put together once with other values each time', async () => {
+    const database = await open({ migrated: false })
+    await boats(database)
+    for (const [id, length] of [
+      ['a', 4],
+      ['b', 5],
+      ['c', null],
+    ] as const)
+      await database.writer('boats').insert({ ...boat(id), length })
+    let made = 0
+    const read = prepareRead<{ name: string; least: number }, { id: string }>((sql, value) => {
+      made += 1
+      return sql('boats')
+        .where((one) => one.where('name', value('name')).orWhere('length', '>=', value('least')))
+        .where('afloat', 1)
+        .select('id')
+        .orderBy('id')
+    })
+    const idsOf = async (name: string, least: number) =>
+      (await read(database.reader(), { name, least })).map(({ id }) => id)
+    expect(await idsOf('a', 5)).toEqual(['a', 'b'])
+    expect(await idsOf("c' or 1=1", 6)).toEqual([])
+    expect(await idsOf('c', 4)).toEqual(['a', 'b', 'c'])
+    expect(made).toBe(1)
   })
 
   it('sorts text by bytes, so that both kinds give one order', async () => {

@@ -19,6 +19,8 @@ export interface Dialect {
   isFull(error: unknown): boolean
   /** The condition that a column holds one of the values of an array of JSON, by what they are. */
   readonly isOneOf: Readonly<Record<'texts' | 'numbers', string>>
+  /** The rows of what a query in raw SQL answers. */
+  rowsOf(answer: unknown): unknown[]
   /** Locks the rows that a query finds until the transaction ends; whoever else wants them locked waits. */
   lock(query: Knex.QueryBuilder): Promise<void>
   /** Locks the rows that a query finds, and leaves out those that others have locked. */
@@ -40,6 +42,8 @@ export const sqlite: Dialect = {
   },
   isFull: (error) => errorCodeOf(error) === 'SQLITE_FULL',
   isOneOf: { texts: amongJson, numbers: amongJson },
+  // Each driver gives them in its own way.
+  rowsOf: (answer) => answer as unknown[],
   // Whoever writes has the whole file to themselves.
   lock: () => Promise.resolve(),
   skipLocked: () => undefined,
@@ -63,6 +67,7 @@ export const postgres: Dialect = {
     texts: '?? = ANY (ARRAY(SELECT jsonb_array_elements_text(?::jsonb)))',
     numbers: '?? = ANY (ARRAY(SELECT jsonb_array_elements_text(?::jsonb)::bigint))',
   },
+  rowsOf: (answer) => (answer as { readonly rows: unknown[] }).rows,
   // Rows that refer to them can be inserted meanwhile.
   lock: async (query) => void (await query.forNoKeyUpdate().select('id')),
   skipLocked: (query) => void query.forUpdate().skipLocked(),

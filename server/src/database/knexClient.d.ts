@@ -1,6 +1,12 @@
 // Knex exports its clients without types of their own; this is the part that SqliteClient extends.
 declare module 'knex/lib/dialects/better-sqlite3/index.js' {
   import type { Knex } from 'knex'
-  const Client: typeof Knex.Client
+  interface Client extends Omit<Knex.Client, 'destroy' | 'runner'> {
+    runner(builder: object): unknown
+    /** What a query answers, from what the driver gave. */
+    processResponse(answered: object, runner: object): unknown
+    destroy(): Promise<void>
+  }
+  const Client: (new (config: Knex.Config) => Client) & Pick<typeof Knex.Client, keyof typeof Knex.Client>
   export default Client
 }

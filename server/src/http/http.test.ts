@@ -2,14 +2,17 @@ import { jest } from '@jest/globals'
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { gunzipSync } from 'node:zlib'
 import { Ajv2020 } from 'ajv/dist/2020.js'
-import { VERSION } from '../app.ts'
+import { createApp, VERSION } from '../app.ts'
 import { makeSmallSchool, makeTestSite, openTestSqlite, testConfig } from '../testing/index.ts'
 import { openLog } from '../log/index.ts'
-import { assertOwnSite, statusOf } from './index.ts'
+import { assertOwnSite, route, statusOf } from './index.ts'
 import { shiftedClock } from '../system/index.ts'
 import { addMinutes } from '@valise/core/time'
 import { errorCodes } from '@valise/core/problems'
+import { object } from '@valise/core/schemas'
+import { Type } from 'typebox'
 
 async function start(config = testConfig) {
   const site = makeTestSite(await openTestSqlite(), [], config)
@@ -30,6 +33,35 @@ describe('what every answer carries', () => {
       'x-robots-tag': 'noindex',
       'cache-control': 'no-store',
     })
+  })
+
+  it('packs a long answer where the client takes that, and sends a short one as it is', async () => {
+    const { site } = await start()
+    const words = 'low water at seven '.repeat(200)
+    const long = route(
+      {
+        method: 'get',
+        path: '/api/long',
+        summary: 'Much',
+        who: 'anyone',
+        answer: object({ words: Type.String() }),
+      },
+      async () => ({ words }),
+    )
+    const app = createApp(site.services, { extraRoutes: [long] })
+    const ask = async (path: string, headers: Record<string, string> = {}) => app.request(path, { headers })
+    const packed = await ask('/api/long', { 'accept-encoding': 'br, gzip' })
+    const bytes = Buffer.from(await packed.arrayBuffer())
+    expect(JSON.parse(gunzipSync(bytes).toString())).toEqual({ words })
+    expect(Object.fromEntries(packed.headers)).toMatchObject({
+      ...{ 'content-encoding': 'gzip', vary: 'Accept-Encoding', 'content-type': 'application/json' },
+      'content-length': String(bytes.length),
+    })
+    const plain = await ask('/api/long')
+    expect([plain.headers.get('content-encoding'), await plain.json()]).toEqual([null, { words }])
+    const short = await ask('/api/status', { 'accept-encoding': 'gzip' })
+    expect(short.headers.get('content-encoding')).toBeNull()
+    expect(short.headers.get('content-length')).toBe(String((await short.text()).length))
   })
 
   it('gives the page a fresh nonce each time and no inline script', async () => {

@@ -15,6 +15,7 @@ import { answerFile } from './fileAnswer.ts'
 import type { FileAnswer } from './fileAnswer.ts'
 import { answerIdempotently } from './idempotency.ts'
 import type { StoredAnswer } from './idempotency.ts'
+import { answerJson } from './jsonAnswer.ts'
 import { SESSION_COOKIE } from './problemDetails.ts'
 import type { Call, Client, Route, RouteSpec, Who } from './route.ts'
 import { assertAnswer, parseInput } from '../validation/index.ts'
@@ -88,9 +89,7 @@ async function answer<S extends HttpServices>(
   c.header('cache-control', 'no-store')
   if (!spec.answer) return c.body(null, 204)
   if (options.checkAnswers) assertAnswer(spec.answer, result.body)
-  return c.newResponse(JSON.stringify(result.body), spec.status ?? 200, {
-    'content-type': 'application/json',
-  })
+  return answerJson(c, result.body, spec.status ?? 200)
 }
 
 async function findCaller(c: Context, services: HttpServices, reader: Reader, authenticate: Authenticate) {

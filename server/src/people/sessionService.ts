@@ -26,15 +26,15 @@ const SEEN_EVERY_MINUTES = 1
 
 /** Finds the person of a session token. */
 export async function authenticate(services: PeopleServices, reader: Reader, token: string) {
-  const row = await store.findSession(reader, hashToken(token))
-  if (!row) return null
-  const memberships = await store.listPresentClasses(reader, row.personId)
+  const found = await store.findSession(reader, hashToken(token))
+  if (!found) return null
+  const { session: row, memberships } = found
   const actor: PersonActor = {
     kind: 'person',
     personId: row.personId,
     sessionId: row.id,
     administrator: row.administrator === 1,
-    memberships: memberships.map(({ classId, role }) => ({ classId, role })),
+    memberships,
   }
   const isFresh = minutesBetween(row.lastSeenAt, reader.now) < SEEN_EVERY_MINUTES
   return { actor, noteSeen: isFresh ? null : () => noteSeen(services, row) }

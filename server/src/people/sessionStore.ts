@@ -1,6 +1,7 @@
 // Sessions, passwords and sign-in links in the database. Only hashes of tokens are stored.
 import type { ClassRole, Language, SessionLimits } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
+import { prepareRead } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 import { isPresent, peopleNow } from './presenceStore.ts'
 
@@ -13,22 +14,57 @@ export interface SessionRow {
   readonly administrator: number
 }
 
-export async function findSession(reader: Reader, tokenHash: string): Promise<SessionRow | null> {
-  const row = await reader
-    .sql('sessions')
+interface SessionInClass extends SessionRow {
+  /** Null where the person is in no class, or in one that has ended. */
+  readonly classId: string | null
+  readonly role: ClassRole
+}
+
+/** A session that runs, once for each class of its person; asked with every request. */
+const readSession = prepareRead<{ tokenHash: string; now: Instant }, SessionInClass>((sql, value) =>
+  sql('sessions')
     .join('people', 'people.id', 'sessions.personId')
-    .where('sessions.tokenHash', tokenHash)
-    .where('sessions.endsAt', '>', reader.now)
+    .leftJoin('memberships', (join) => {
+      join
+        .on('memberships.personId', 'sessions.personId')
+        .andOn((from) => {
+          from.onNull('memberships.fromAt').orOnVal('memberships.fromAt', '<=', value('now'))
+        })
+        .andOn((until) => {
+          until.onNull('memberships.untilAt').orOnVal('memberships.untilAt', '>', value('now'))
+        })
+    })
+    .leftJoin('classes', (join) => {
+      join.on('classes.id', 'memberships.classId').andOnNull('classes.endedAt')
+    })
+    .where('sessions.tokenHash', value('tokenHash'))
+    .where('sessions.endsAt', '>', value('now'))
     .whereNull('people.endedAt')
-    .first(
+    .select(
       'sessions.id',
       'sessions.personId',
       'sessions.startedAt',
       'sessions.lastSeenAt',
       'sessions.endsAt',
       'people.administrator',
+      'classes.id as classId',
+      'memberships.role',
     )
-  return row ?? null
+    .orderBy(['classes.sortName', 'memberships.id']),
+)
+
+export interface FoundSession {
+  readonly session: SessionRow
+  /** The running classes of which its person is a member now. */
+  readonly memberships: readonly { readonly classId: string; readonly role: ClassRole }[]
+}
+
+export async function findSession(reader: Reader, tokenHash: string): Promise<FoundSession | null> {
+  const rows = await readSession(reader, { tokenHash, now: reader.now })
+  const [session] = rows
+  if (!session) return null
+  const memberships = rows.flatMap(({ classId, role }) => (classId === null ? [] : [{ classId, role }]))
+  return { session, memberships }
 }
 
 /** More devices than this belong to nobody; the ones used longest ago are forgotten. */
