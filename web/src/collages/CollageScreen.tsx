@@ -23,5 +23,7 @@ function OfItem({ item }: { readonly item: Evidence }) {
   const title = `${words.title(item)}, ${t('place')}`
   useEffect(() => setPlace({ name: t('place'), parent, title, within: 'evidence' }), [t, parent, title])
   const collage = useQuery(collageQueries.one(item.id))
-  return <Fetched query={collage}>{(saved) => <CollageEditor item={item} saved={saved} />}</Fetched>
+  return (
+    <Fetched query={collage}>{(saved) => <CollageEditor key={item.id} item={item} saved={saved} />}</Fetched>
+  )
 }

@@ -33,13 +33,6 @@ import styles from './EvidenceScreen.module.css'
 
 export function EvidenceScreen() {
   const { t } = useTranslation(['evidence', 'app'])
-  const [isAsking, setIsAsking] = useState(false)
-  const [isComparing, setIsComparing] = useState(false)
-  const dayOf = useDayWords()
-  const drawer = (pointerAt: number | null) =>
-    openId === null ? null : (
-      <EvidenceDrawer key={openId} id={openId} pointerAt={pointerAt} onClose={close} onBinned={onBinned} />
-    )
   const {
     openId,
     state,
@@ -57,6 +50,13 @@ export function EvidenceScreen() {
     onEnd,
   } = useFoundEvidence()
   const { query, view, search, change, show } = state
+  const [isAsking, setIsAsking] = useState(false)
+  const [isComparing, setIsComparing] = useState(false)
+  const dayOf = useDayWords()
+  const drawer = (pointerAt: number | null) =>
+    openId === null ? null : (
+      <EvidenceDrawer key={openId} id={openId} pointerAt={pointerAt} onClose={close} onBinned={onBinned} />
+    )
 
   if (opened.error instanceof ApiProblem && opened.error.code === 'not-found') return <MissingScreen />
   const isAway = openId !== null && !items.some(({ id }) => id === openId)

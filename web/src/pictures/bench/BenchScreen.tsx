@@ -22,5 +22,10 @@ function OfPicture({ item }: { readonly item: Evidence }) {
   const title = item.title === '' ? t('place') : `${item.title}, ${t('place')}`
   useEffect(() => setPlace({ name: t('place'), parent, title, within: 'evidence' }), [t, parent, title])
   const recipe = useQuery(recipeQueries.one({ id: item.id, n: item.version.n }))
-  return <Fetched query={recipe}>{(saved) => <Bench item={item} saved={saved} />}</Fetched>
+  // Another version is another document: what is on the bench belongs to the one that was opened.
+  return (
+    <Fetched query={recipe}>
+      {(saved) => <Bench key={`${item.id} ${item.version.n}`} item={item} saved={saved} />}
+    </Fetched>
+  )
 }
