@@ -4,7 +4,7 @@ import { object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { Hono } from 'hono'
 import { compress } from 'hono/compress'
-import { v7 as uuidv7 } from 'uuid'
+import { randomUUID } from 'node:crypto'
 import { accessRoutes, mountLinks } from './access/index.ts'
 import { assignmentRoutes } from './assignments/index.ts'
 import { binRoutes } from './bin/index.ts'
@@ -93,7 +93,7 @@ export function createApp(services: Services, options: AppOptions = {}): Hono {
 
   app.use(async (c, next) => {
     const started = performance.now()
-    requests.set(c.req.raw, uuidv7())
+    requests.set(c.req.raw, randomUUID())
     await next()
     const { method, path } = c.req
     const route = path.startsWith('/api/') ? c.req.routePath : '/*'

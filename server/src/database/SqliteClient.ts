@@ -1,11 +1,12 @@
-// Knex's SQLite client, with two things changed: statements stay prepared, and a Date is refused.
+// Knex's SQLite client, with three things changed: statements stay prepared, queries of a connection that is there run
+// at once, and a Date is refused.
 // Workspaces that take this one as source must see these types as well.
 // eslint-disable-next-line @typescript-eslint/triple-slash-reference
 /// <reference path="./knexClient.d.ts" />
 import type BetterSqlite3 from 'better-sqlite3'
 import BaseClient from 'knex/lib/dialects/better-sqlite3/index.js'
-import { ReadRunner } from './ReadRunner.ts'
-import type { ReadingClient, Runnable } from './ReadRunner.ts'
+import { DirectRunner } from './DirectRunner.ts'
+import type { Runnable } from './DirectRunner.ts'
 
 const MOST_PREPARED = 300
 
@@ -33,17 +34,28 @@ export class SqliteClient extends BaseClient {
     query.context = { lastID: result.lastInsertRowid, changes: result.changes }
     return query
   }
+
+  override runner(builder: Runnable): unknown {
+    const connection = this.ofQuery(builder)
+    return connection === null ? super.runner(builder) : new DirectRunner(this, builder, connection)
+  }
+
+  /** The connection that a query can run on at once, or null where Knex has to find one. */
+  protected ofQuery(builder: Runnable): Promise<unknown> | null {
+    const isAlone = builder._connection === undefined && builder._sequence === undefined
+    return isAlone && this.transacting === true ? this.acquireConnection() : null
+  }
 }
 
 /** The client of those who only read, on one connection that stays open. */
-export class SqliteReadClient extends SqliteClient implements ReadingClient {
+export class SqliteReadClient extends SqliteClient {
   #reading: Promise<Connection> | null = null
 
-  override runner(builder: Runnable): unknown {
-    return builder._connection === undefined ? new ReadRunner(this, builder) : super.runner(builder)
+  protected override ofQuery(builder: Runnable): Promise<unknown> | null {
+    return builder._connection === undefined ? this.reading() : super.ofQuery(builder)
   }
 
-  reading(): Promise<Connection> {
+  private reading(): Promise<Connection> {
     if (this.#reading) return this.#reading
     const reading = this.acquireConnection() as Promise<Connection>
     this.#reading = reading

@@ -49,6 +49,7 @@ export async function getEarlierDraft(
   present: PresentDraft,
   revision: number,
 ): Promise<EarlierDraft> {
+  if (revision === present.revision) return { document: present.document, since: [], unknown: new Set() }
   const since = await listEditsBetween(reader, present.id, revision, present.revision)
   const backwards = [...since].reverse().flatMap(({ inverse }) => inverse)
   const merged = (await isInLog(reader, present.id, revision)) ? [] : (since[0]?.operations ?? [])

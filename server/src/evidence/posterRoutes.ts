@@ -21,7 +21,7 @@ export function mountPosters(
     if (bytes > MOST_BYTES) throw new AppError('too-large', 'too-large')
     const id = c.req.param('id')
     const { version } = await getEvidence(services.database.reader(), actor, id)
-    await savePoster(services, actor, { id, n: version.n }, bytesOfBody(c.req.raw, bytes))
+    await savePoster(services, actor, { id, n: version.n }, bytesOfBody(c, bytes))
     return c.body(null, 204)
   })
 }

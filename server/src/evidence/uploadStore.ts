@@ -2,7 +2,6 @@
 import type { Upload } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import type { Instant } from '@valise/core/time'
-import { countRows } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
 
 export interface UploadRow {
@@ -65,8 +64,8 @@ export async function countOpenUploads(
   actor: PersonActor,
 ): Promise<{ count: number; bytes: number }> {
   const open = reader.sql('uploads').where({ ownerId: actor.personId }).whereNull('outcome')
-  const row = await open.clone().sum({ sum: 'bytes' }).first()
-  return { count: await countRows(open), bytes: Number(row?.sum ?? 0) }
+  const row = await open.count({ count: '*' }).sum({ bytes: 'bytes' }).first()
+  return { count: Number(row?.count ?? 0), bytes: Number(row?.bytes ?? 0) }
 }
 
 /** Returns whether nobody has finished the upload; call it in the finishing transaction, which then owns the row. */

@@ -92,6 +92,20 @@ describe('files on their way in', () => {
     expect(await buffer(await files.open(saved.sha256))).toEqual(content)
   })
 
+  it('have the same hash in one stretch, in several, and across a restart', async () => {
+    const content = Buffer.alloc(600_000, 'silt and sand ')
+    const first = '01890000-0000-7000-8000-00000000f0a1'
+    const second = '01890000-0000-7000-8000-00000000f0a2'
+    await files.incoming.append(first, 0, inPieces(content, 9_000))
+    expect(await files.incoming.save(first)).toEqual({ sha256: hashOf(content), bytes: content.length })
+    await files.incoming.append(second, 0, inPieces(content.subarray(0, 300_000), 9_000))
+    await openFolderStore(folder).incoming.append(second, 300_000, inPieces(content.subarray(300_000), 9_000))
+    expect(await files.incoming.save(second)).toEqual({ sha256: hashOf(content), bytes: content.length })
+    await files.incoming.append(second, 0, inPieces(Buffer.from('begun anew')))
+    expect(await files.incoming.save(second)).toMatchObject({ sha256: hashOf(Buffer.from('begun anew')) })
+    await Promise.all([files.incoming.drop(first), files.incoming.drop(second)])
+  })
+
   it('are refused on a full disk with a word for it', async () => {
     const full = '01890000-0000-7000-8000-00000000f011'
     symlinkSync('/dev/full', join(folder, 'files/incoming', full))

@@ -38,7 +38,7 @@ export function mountPhone(app: Hono, services: GatheringServices): void {
     if (bytes > MOST_PHONE_BYTES)
       throw new AppError('too-large', 'file-too-large', { params: { most: MOST_PHONE_BYTES / 1_048_576 } })
     const fileName = (c.req.query('name') ?? '').slice(0, 2000)
-    const content = bytesOfBody(c.req.raw, bytes)
+    const content = bytesOfBody(c, bytes)
     await saveFromPhone(services, keyOf(c), {
       ...{ fileName, bytes, content },
       isMine: c.req.query('mine') === 'yes',

@@ -11,6 +11,7 @@ import type { Database, Reader } from '../database/index.ts'
 import type { FileStore } from '../files/index.ts'
 import type { RequestLog } from '../log/index.ts'
 import { isDiskFull } from '../system/index.ts'
+import { readBodyText } from './bodyBytes.ts'
 import { answerFile } from './fileAnswer.ts'
 import type { FileAnswer } from './fileAnswer.ts'
 import { answerIdempotently } from './idempotency.ts'
@@ -20,7 +21,6 @@ import { SESSION_COOKIE } from './problemDetails.ts'
 import type { Call, Client, Route, RouteSpec, Who } from './route.ts'
 import { assertAnswer, parseInput } from '../validation/index.ts'
 
-const MOST_BODY_BYTES = 1_000_000
 const COOKIE = SESSION_COOKIE
 /** Says that somebody signed in on this device before; it opens nothing by itself. */
 const DEVICE_COOKIE = 'valise-device'
@@ -178,24 +178,12 @@ async function readJson(c: Context): Promise<unknown> {
   const type = c.req.header('content-type') ?? ''
   if (!/^application\/(json|merge-patch\+json)\b/.test(type))
     throw new AppError('unsupported', 'unsupported-type')
-  const text = await readText(c.req.raw)
+  const text = await readBodyText(c)
   try {
     return JSON.parse(text)
   } catch (cause) {
     throw new AppError('invalid', 'not-json', { cause })
   }
-}
-
-/** Reads the body up to the limit; a longer one is refused without reading it to its end. */
-async function readText(request: Request): Promise<string> {
-  const chunks: Uint8Array[] = []
-  let size = 0
-  for await (const chunk of request.body ?? []) {
-    size += chunk.length
-    if (size > MOST_BODY_BYTES) throw new AppError('too-large', 'too-large')
-    chunks.push(chunk)
-  }
-  return Buffer.concat(chunks).toString('utf8')
 }
 
 function readRevision(header: string | undefined): number {
