@@ -1,13 +1,32 @@
 import { chmodSync, mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { Agent, request } from 'node:http'
 import { createServer } from 'node:net'
 import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
 import { Hono } from 'hono'
+import { createApp } from './app.ts'
 import { readConfig } from './config.ts'
 import { openKeys } from './system/index.ts'
 import { listen, openServices } from './start.ts'
 
 const folder = () => mkdtempSync(join(tmpdir(), 'valise-start-'))
+
+/** Asks over one connection, which the answer must leave open. */
+function ask(agent: Agent, port: number, method: string, path: string, body?: string) {
+  return new Promise<{ status: number | undefined; text: string; from: number | undefined }>(
+    (resolve, reject) => {
+      const headers = body === undefined ? {} : { 'content-type': 'application/json' }
+      const asked = request({ agent, port, host: '127.0.0.1', method, path, headers }, (answer) => {
+        const from = answer.socket.localPort
+        let text = ''
+        answer.on('data', (chunk) => (text += String(chunk)))
+        answer.on('end', () => resolve({ status: answer.statusCode, text, from }))
+      })
+      asked.on('error', reject)
+      asked.end(body)
+    },
+  )
+}
 
 describe('starting', () => {
   it('says in one line that a port is taken', async () => {
@@ -26,6 +45,21 @@ describe('starting', () => {
     expect(await answer.text()).toBe('there')
     expect(answer.headers.get('keep-alive')).toBe('timeout=75')
     await server.close()
+  })
+
+  it('refuses a text that is too long, and goes on with the same connection', async () => {
+    const services = await openServices(readConfig({ VALISE_DATA: folder(), VALISE_LOG: 'silent' }), true)
+    const server = await listen(createApp(services), { host: '127.0.0.1', port: 0 })
+    const agent = new Agent({ keepAlive: true, maxSockets: 1 })
+    const long = JSON.stringify({ signInName: 'wren', password: 'x'.repeat(3_000_000) })
+    const refused = await ask(agent, server.port, 'POST', '/api/session', long)
+    expect([refused.status, JSON.parse(refused.text).code]).toEqual([413, 'too-large'])
+    const short = JSON.stringify({ signInName: 'wren', password: 'low water' })
+    const next = await ask(agent, server.port, 'POST', '/api/session', short)
+    expect([next.status, next.from]).toEqual([401, refused.from])
+    agent.destroy()
+    await server.close()
+    await services.database.close()
   })
 
   it('says in one line that a folder cannot be written', async () => {
