@@ -36,12 +36,12 @@ export class SqliteClient extends BaseClient {
   }
 
   override runner(builder: Runnable): unknown {
-    const connection = this.ofQuery(builder)
+    const connection = this.connectionFor(builder)
     return connection === null ? super.runner(builder) : new DirectRunner(this, builder, connection)
   }
 
   /** The connection that a query can run on at once, or null where Knex has to find one. */
-  protected ofQuery(builder: Runnable): Promise<unknown> | null {
+  protected connectionFor(builder: Runnable): Promise<unknown> | null {
     const isAlone = builder._connection === undefined && builder._sequence === undefined
     return isAlone && this.transacting === true ? this.acquireConnection() : null
   }
@@ -51,8 +51,8 @@ export class SqliteClient extends BaseClient {
 export class SqliteReadClient extends SqliteClient {
   #reading: Promise<Connection> | null = null
 
-  protected override ofQuery(builder: Runnable): Promise<unknown> | null {
-    return builder._connection === undefined ? this.reading() : super.ofQuery(builder)
+  protected override connectionFor(builder: Runnable): Promise<unknown> | null {
+    return builder._connection === undefined ? this.reading() : super.connectionFor(builder)
   }
 
   private reading(): Promise<Connection> {

@@ -1,5 +1,5 @@
 // What the file store does on a disk: writing, giving a file its place, and making sure that both reach the disk.
-import { link, mkdir, open, rename, stat, unlink, utimes } from 'node:fs/promises'
+import { link, mkdir, open, stat, unlink, utimes } from 'node:fs/promises'
 import type { FileHandle } from 'node:fs/promises'
 import { dirname } from 'node:path'
 import { AppError } from '@valise/core/problems'
@@ -48,23 +48,10 @@ export function toNoSpace(error: unknown): unknown {
     : error
 }
 
-/** Moves a written file to its place, and syncs the folder so that the name is on the disk as well. */
-export async function moveIntoPlace(written: string, place: string): Promise<void> {
-  const now = new Date()
-  if ((await sizeOf(place)) !== null) {
-    // Put again: whoever sweeps must see that it is wanted.
-    await utimes(place, now, now)
-    await unlink(written)
-    return
-  }
-  const shelf = dirname(place)
-  await makeShelf(shelf)
-  await utimes(written, now, now)
-  await rename(written, place)
-  await syncFolder(shelf)
-}
-
-/** Gives a file that stays where it is a second name in its place. Can be repeated after a crash. */
+/**
+ * Gives a written file a second name in its place, and syncs the folder so that the name is on the disk as well. Can be
+ * repeated after a crash.
+ */
 export async function linkIntoPlace(path: string, place: string): Promise<void> {
   const now = new Date()
   const shelf = dirname(place)

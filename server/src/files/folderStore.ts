@@ -1,4 +1,4 @@
-// The file store in a folder: each file under its SHA-256, written beside its place, synced, then moved there.
+// The file store in a folder: each file under its SHA-256, written beside its place, synced, then linked into it.
 import { createHash, randomUUID } from 'node:crypto'
 import type { Hash } from 'node:crypto'
 import { createReadStream, mkdirSync } from 'node:fs'
@@ -6,7 +6,7 @@ import { open, readdir, statfs } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { Readable } from 'node:stream'
 import { AppError } from '@valise/core/problems'
-import { inLargePieces, moveIntoPlace, removeIfThere, removeUntouched, sizeOf, writeAll } from './disk.ts'
+import { inLargePieces, linkIntoPlace, removeIfThere, removeUntouched, sizeOf, writeAll } from './disk.ts'
 import type { ByteRange, FileStore } from './FileStore.ts'
 import { makeIncoming } from './incomingFiles.ts'
 
@@ -30,7 +30,7 @@ export function openFolderStore(dataFolder: string): FileStore {
         const hash = createHash('sha256')
         const bytes = await writeNew(written, content, hash)
         const sha256 = hash.digest('hex')
-        await moveIntoPlace(written, pathOf(sha256))
+        await linkIntoPlace(written, pathOf(sha256))
         return { sha256, bytes }
       } finally {
         await removeIfThere(written)
