@@ -11,6 +11,8 @@ export function applyOperation(document: PageDocument, operation: Operation): Pa
       return { ...document, title: operation.title }
     case 'set-lang':
       return { ...document, lang: operation.lang }
+    case 'set-sheet':
+      return { ...document, sheet: operation.sheet }
     case 'insert-row':
       return isNewRow(document, operation.row)
         ? withRows(document, insertAfter(document.rows, operation.row, operation.after))
@@ -74,6 +76,8 @@ function invertOperation(document: PageDocument, operation: Operation): Operatio
       return { op: 'set-title', title: document.title }
     case 'set-lang':
       return { op: 'set-lang', lang: document.lang }
+    case 'set-sheet':
+      return { op: 'set-sheet', sheet: document.sheet ?? null }
     case 'insert-row':
       return { op: 'remove-row', rowId: operation.row.id }
     case 'remove-row': {

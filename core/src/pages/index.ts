@@ -34,12 +34,21 @@ export type { Piece, PieceKind, PieceOf } from './pieces/pieceSchemas.ts'
 export { rebaseEdit } from './rebaseEdit.ts'
 
 export { renderPage, renderPiece } from './renderPage.ts'
+export { isUnanswered, newAnswerPiece, progressOf } from './fields/answers.ts'
+export type { AnswerProgress, AnswerState } from './fields/answers.ts'
+export { fieldKinds, fieldOf } from './fields/fieldDefinitions.ts'
+export type { Option, WordLimits } from './fields/fieldParts.ts'
+export { questionSchema } from './fields/fieldSchemas.ts'
+export type { AnswerOf, FieldKind, Question, QuestionOf } from './fields/fieldSchemas.ts'
+export { isAnswerPiece } from './pieces/answer/answerPiece.ts'
+export type { AnswerPiece, AnswerPieceOf } from './pieces/answer/schema.ts'
+export { renderDay } from './renderDay.ts'
 export { richTextSchema } from './richTextSchema.ts'
 export { faultOfText, isRichText } from './checkText.ts'
 export type { TextFault } from './checkText.ts'
 export { isLinkAddress } from './linkAddress.ts'
 export { mergeTexts } from './mergeTexts.ts'
-export { countWords, emptyText, textOf, toPlainText } from './richText.ts'
+export { countWords, countWordsIn, emptyText, textOf, toPlainText } from './richText.ts'
 export { textNodes } from './textGrammar.ts'
 export { textSchema } from './textSchema.ts'
 export type { RichNode, RichText } from './richText.ts'
@@ -47,6 +56,7 @@ export {
   draftSchema,
   editAnswerSchema,
   editSchema,
+  sheetReferenceSchema,
   newPageSchema,
   pageListSchema,
   pageSchema,
@@ -64,6 +74,7 @@ export type {
   PageRow,
   Published,
   Row,
+  SheetReference,
   Shown,
   ShownEntry,
   ShownEvidence,
@@ -76,7 +87,18 @@ export {
   DEEPEST_TEXT,
   LONGEST_DOCUMENT,
   LONGEST_ALTERNATIVE,
+  LONGEST_ASKED,
+  LONGEST_HINT,
+  LONGEST_OPTION,
   LONGEST_PAGE_TITLE,
+  LONGEST_REASON,
+  LONGEST_SHEET_TITLE,
+  LONGEST_SHORT_ANSWER,
+  MOST_ANSWER_WORDS,
+  MOST_OPTIONS,
+  MOST_SCALE_STEPS,
+  MOST_SHEET_QUESTIONS,
+  MOST_STEPS,
   NARROWEST,
   textLanguages,
 } from './valueLists.ts'

@@ -2,6 +2,8 @@
 import { isSame } from '../json/index.ts'
 import { applyOperation, applyOperations } from './applyOperations.ts'
 import { findPiece, hasRow } from './parts.ts'
+import { definitionOf } from './pieces/pieceDefinitions.ts'
+import type { Piece } from './pieces/pieceSchemas.ts'
 import type { Operation, PageDocument, Row } from './schema.ts'
 import { MOST_PIECES_IN_ROW } from './valueLists.ts'
 
@@ -65,8 +67,10 @@ function doesOverwrite(state: Rebasing, operation: Operation): boolean {
     case 'set-title':
       return theirs.title !== base.title && theirs.title !== operation.title
     case 'set-piece': {
-      if (!findPiece(base, operation.piece.id)) return false
       const present = findPiece(theirs, operation.piece.id)
+      if (!findPiece(base, operation.piece.id))
+        // Both sides added it, as two windows do that take up the same questions.
+        return present !== null && !isBlank(present.piece) && !isSame(present.piece, operation.piece)
       return !present || (isWritten(state, operation.piece.id) && !isSame(present.piece, operation.piece))
     }
     case 'remove-piece':
@@ -78,6 +82,7 @@ function doesOverwrite(state: Rebasing, operation: Operation): boolean {
     }
     // Nobody's words depend on it: the later choice holds.
     case 'set-lang':
+    case 'set-sheet':
     case 'insert-row':
     case 'insert-piece':
     case 'move-row':
@@ -103,9 +108,11 @@ function carryOver({ mine, joined }: Rebasing, operation: Operation): Operation 
   switch (operation.op) {
     case 'set-title':
     case 'set-lang':
+    case 'set-sheet':
     case 'set-piece':
       return operation
     case 'insert-row':
+      if (isThereAlready(joined, operation.row)) return null
       return { ...operation, after: anchorIn(joined.rows, mine.rows, operation.after) }
     case 'move-row':
       return hasRow(joined, operation.rowId)
@@ -129,6 +136,23 @@ function carryOver({ mine, joined }: Rebasing, operation: Operation): Operation 
       return { op: 'insert-row', row, after: anchorIn(joined.rows, mine.rows, operation.rowId) }
     }
   }
+}
+
+/** Whether a row was added by others too, and holds what they added or more. */
+function isThereAlready(joined: PageDocument, row: Row): boolean {
+  return (
+    hasRow(joined, row.id) &&
+    row.pieces.every((piece) => {
+      const present = findPiece(joined, piece.id)
+      return present !== null && (isBlank(piece) || isSame(piece, present.piece))
+    })
+  )
+}
+
+/** Whether a piece says and shows nothing yet. */
+function isBlank(piece: Piece): boolean {
+  const definition = definitionOf(piece)
+  return definition.plainText(piece) === '' && definition.references(piece).length === 0
 }
 
 function rowsOf(joined: PageDocument, mine: PageDocument, rowId: string): [Row | undefined, Row | undefined] {

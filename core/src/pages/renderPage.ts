@@ -25,9 +25,10 @@ export function renderPage(document: PageDocument, view: PageView): string {
 }
 
 /** Renders one piece without its row, as the editor shows pieces that are not being edited. */
-export function renderPiece(piece: Piece, view: PageView): string {
+export function renderPiece(piece: Piece, view: PageView, beside = 0): string {
   return definitionOf(piece).render(piece, {
     view,
+    beside,
     renderWithin: (rows, headingShift) => renderRows(rows.map(onlyForEntries), { ...view, headingShift }),
   })
 }
@@ -39,13 +40,14 @@ function onlyForEntries(row: Row): Row {
 
 function renderRows(rows: readonly Row[], view: PageView): string {
   return rows
-    .filter(({ pieces }) => pieces.length > 0)
-    .map(({ pieces }) => `<div class="row">${pieces.map((piece) => placed(piece, view)).join('')}</div>`)
+    .map(({ pieces }) => pieces.map((piece) => placed(piece, view, pieces.length - 1)).join(''))
+    .map((inner) => (inner === '' ? '' : `<div class="row">${inner}</div>`))
     .join('')
 }
 
-function placed(piece: Piece, view: PageView): string {
-  const inner = renderPiece(piece, view)
+function placed(piece: Piece, view: PageView, beside: number): string {
+  const inner = renderPiece(piece, view, beside)
+  if (inner === '') return ''
   return `<div class="piece ${piece.kind}-piece span-${piece.span}" id="piece-${escapeHtml(piece.id)}">${inner}</div>`
 }
 

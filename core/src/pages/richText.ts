@@ -26,7 +26,12 @@ export function toPlainText(text: RichText): string {
 }
 
 export function countWords(text: RichText): number {
-  return toPlainText(text).match(/[\p{L}\p{N}][\p{L}\p{N}'’-]*/gu)?.length ?? 0
+  return countWordsIn(toPlainText(text))
+}
+
+/** Counts the words of a plain text. */
+export function countWordsIn(plain: string): number {
+  return plain.match(/[\p{L}\p{N}][\p{L}\p{N}'’-]*/gu)?.length ?? 0
 }
 
 /** Makes a text of plain paragraphs. */

@@ -3,12 +3,14 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema, nullable, object } from '../schemas/index.ts'
 import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
+import { localizedDraftSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import { documentPartIdSchema } from './pieces/pieceFields.ts'
 import { pieceSchema } from './pieces/pieceSchemas.ts'
 import {
   DOCUMENT_SCHEMA,
   LONGEST_PAGE_TITLE,
+  LONGEST_SHEET_TITLE,
   MOST_OPERATIONS,
   MOST_PIECES_IN_ROW,
   MOST_ROWS,
@@ -24,10 +26,21 @@ export type Row = Static<typeof rowSchema>
 const title = Type.String({ maxLength: LONGEST_PAGE_TITLE })
 const lang = Type.Enum([...textLanguages], { description: 'The language that its texts are read in' })
 
+/** The questions that a document goes along: which sheet, in which version, and what it is called. */
+export const sheetReferenceSchema = object({
+  id: idSchema,
+  n: Type.Integer({ minimum: 1 }),
+  title: localizedDraftSchema(LONGEST_SHEET_TITLE),
+})
+export type SheetReference = Static<typeof sheetReferenceSchema>
+
+const sheet = nullable(sheetReferenceSchema)
+
 const documentSchema = object({
   schema: Type.Literal(DOCUMENT_SCHEMA),
   title,
   lang,
+  sheet: Type.Optional(sheet),
   rows: Type.Array(rowSchema, { maxItems: MOST_ROWS }),
 })
 export type PageDocument = Static<typeof documentSchema>
@@ -40,6 +53,7 @@ const pieceId = documentPartIdSchema
 const operationSchema = Type.Union([
   object({ op: Type.Literal('set-title'), title }),
   object({ op: Type.Literal('set-lang'), lang }),
+  object({ op: Type.Literal('set-sheet'), sheet }),
   object({ op: Type.Literal('insert-row'), row: rowSchema, after }),
   object({ op: Type.Literal('remove-row'), rowId }),
   object({ op: Type.Literal('move-row'), rowId, after }),

@@ -19,7 +19,20 @@ export const LONGEST_TEXT = 200_000
 export const LONGEST_DOCUMENT = 2_000_000
 export const MOST_ROWS = 300
 export const MOST_PIECES_IN_ROW = 24
-export const MOST_OPERATIONS = 100
+/** Enough to take up the longest sheet of questions in one step. */
+export const MOST_OPERATIONS = 600
+/** The most questions of a sheet. */
+export const MOST_SHEET_QUESTIONS = 200
+export const LONGEST_SHEET_TITLE = 120
+export const LONGEST_ASKED = 500
+export const LONGEST_HINT = 1000
+export const LONGEST_OPTION = 200
+export const LONGEST_SHORT_ANSWER = 500
+export const LONGEST_REASON = 4000
+export const MOST_ANSWER_WORDS = 5000
+export const MOST_OPTIONS = 20
+export const MOST_SCALE_STEPS = 7
+export const MOST_STEPS = 40
 /** How deep lists and quotes can be nested. */
 export const DEEPEST_TEXT = 12
 

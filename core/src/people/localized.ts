@@ -13,4 +13,14 @@ export function localizedSchema(maxLength: number) {
   >
   return Type.Object(properties, { additionalProperties: false, minProperties: 1 })
 }
+
+/** The same while it is written: nothing yet, or nothing any more, in some of the languages. */
+export function localizedDraftSchema(maxLength: number) {
+  const text = Type.Optional(Type.String({ maxLength }))
+  const properties = Object.fromEntries(languages.map((language) => [language, text])) as Record<
+    Language,
+    typeof text
+  >
+  return Type.Object(properties, { additionalProperties: false })
+}
 export type Localized = Static<ReturnType<typeof localizedSchema>>

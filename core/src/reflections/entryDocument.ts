@@ -1,15 +1,28 @@
 // How an entry lies in its document: one text, and the evidence beside it.
 import {
-  countWords,
+  applyOperations,
+  countWordsIn,
   definitionOf,
   evidenceReferences,
+  isAnswerPiece,
   isTextPiece,
   newDocument,
   newTextPiece,
   placedPieces,
-  toPlainText,
+  progressOf,
 } from '../pages/index.ts'
-import type { PageDocument, PieceOf, RichText, Row } from '../pages/index.ts'
+import type {
+  AnswerPiece,
+  AnswerProgress,
+  Operation,
+  PageDocument,
+  Piece,
+  PieceOf,
+  RichText,
+  Row,
+} from '../pages/index.ts'
+import { takeSheet } from '../sheets/index.ts'
+import type { SheetVersion } from '../sheets/index.ts'
 
 /** The two rows of every entry: its text, and the evidence with it. */
 export const WORDS_ROW = 'words'
@@ -24,13 +37,55 @@ export interface NewEntryContent {
   readonly textId: string
   readonly text?: RichText
   readonly evidence?: Row['pieces']
+  /** The questions that it begins with. */
+  readonly sheet?: SheetVersion | null
 }
 
-export function newEntryDocument({ title, lang, textId, text, evidence }: NewEntryContent): PageDocument {
-  return newDocument(title, lang, [
+/** Makes the first document of an entry: the questions of its sheet, what is told freely, and the evidence beside it. */
+export function newEntryDocument({
+  title,
+  lang,
+  textId,
+  text,
+  evidence,
+  sheet = null,
+}: NewEntryContent): PageDocument {
+  const free = newDocument(title, lang, [
     { id: WORDS_ROW, pieces: [newTextPiece(textId, text)] },
     { id: EVIDENCE_ROW, pieces: evidence ?? [] },
   ])
+  return (sheet && applyOperations(free, takeSheet(free, sheet, seedOf(textId)))) ?? free
+}
+
+/** Returns the operations that bring an entry to another sheet of questions, or to none. */
+export function changeSheet(document: PageDocument, sheet: SheetVersion | null): Operation[] {
+  return takeSheet(document, sheet, seedOf(textPieceOf(document)?.id ?? ''))
+}
+
+/** The part of the ids of its answers by which they differ from those of other entries. */
+function seedOf(textId: string): string {
+  return textId.slice(-12)
+}
+
+export interface AnswerInEntry {
+  readonly piece: AnswerPiece
+  /** The evidence that stands beside it, as its answer. */
+  readonly beside: readonly Piece[]
+  readonly progress: AnswerProgress
+  /** Whether the sheet that the entry goes along asks it; else it was answered along another one. */
+  readonly isAsked: boolean
+}
+
+/** Returns the questions of an entry with their answers, in reading order. */
+export function answersOf(document: PageDocument): AnswerInEntry[] {
+  return document.rows.flatMap(({ pieces }) => {
+    const piece = pieces.find(isAnswerPiece)
+    if (!piece) return []
+    const beside = pieces.filter((one) => one !== piece)
+    const { sheet } = document
+    const isAsked = piece.askedBy?.sheetId === sheet?.id && piece.askedBy?.n === sheet?.n
+    return [{ piece, beside, progress: progressOf(piece, beside.length), isAsked: isAsked && Boolean(sheet) }]
+  })
 }
 
 /** Returns the text piece of an entry. */
@@ -50,13 +105,13 @@ export interface EntryOutline {
 
 /** Returns what lists show of an entry. */
 export function outlineOf(document: PageDocument): EntryOutline {
-  const texts = placedPieces(document).flatMap(({ piece }) => definitionOf(piece).texts(piece))
-  const plain = texts.map(toPlainText).join(' ').replace(/\s+/g, ' ').trim()
-  return {
-    beginning: beginningOf(plain),
-    words: texts.reduce((sum, text) => sum + countWords(text), 0),
-    evidence: evidenceReferences(document).length,
-  }
+  const plain = placedPieces(document)
+    .map(({ piece }) => definitionOf(piece).plainText(piece))
+    .join(' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+  const evidence = evidenceReferences(document).length
+  return { beginning: beginningOf(plain), words: countWordsIn(plain), evidence }
 }
 
 /** Whole words, as far as they go; a word longer than that is cut between two signs. */

@@ -1,6 +1,14 @@
 // Reflections: logbooks and their dated entries.
-export { EVIDENCE_ROW, newEntryDocument, outlineOf, textPieceOf, WORDS_ROW } from './entryDocument.ts'
-export type { EntryOutline } from './entryDocument.ts'
+export {
+  answersOf,
+  changeSheet,
+  EVIDENCE_ROW,
+  newEntryDocument,
+  outlineOf,
+  textPieceOf,
+  WORDS_ROW,
+} from './entryDocument.ts'
+export type { AnswerInEntry, EntryOutline } from './entryDocument.ts'
 export {
   entryChangeSchema,
   entryListSchema,

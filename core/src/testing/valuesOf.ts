@@ -42,6 +42,10 @@ export function valuesOf<T extends TSchema>(
   return arbitraryOf(schema as JsonSchema, known) as fc.Arbitrary<Static<T>>
 }
 
+const days = fc
+  .date({ min: new Date('2000-01-01'), max: new Date('2099-12-31'), noInvalidDate: true })
+  .map((day) => day.toISOString().slice(0, 10))
+
 type Known = Readonly<Record<string, fc.Arbitrary<unknown>>>
 
 function arbitraryOf(schema: JsonSchema, known: Known): fc.Arbitrary<unknown> {
@@ -60,6 +64,7 @@ const byType: Readonly<Record<string, (schema: JsonSchema, known: Known) => fc.A
   boolean: () => fc.boolean(),
   string: ({ pattern, format, minLength = 0, maxLength = LONGEST }) => {
     if (format === 'uuid') return fc.uuid()
+    if (format === 'date') return days
     if (pattern !== undefined) return fc.stringMatching(new RegExp(pattern))
     const plain = fc.string({ minLength, maxLength: Math.min(maxLength, minLength + LONGEST) })
     return minLength === 0 ? fc.oneof(awkward, plain) : plain

@@ -356,6 +356,7 @@ function isAbout(operation: Operation, pieceId: string): boolean {
     case 'set-title':
       return pieceId === 'title'
     case 'set-lang':
+    case 'set-sheet':
     case 'remove-row':
     case 'move-row':
     case 'move-piece':

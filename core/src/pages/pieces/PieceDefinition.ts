@@ -104,6 +104,8 @@ export interface Statement {
 
 export interface Rendering {
   readonly view: PageView
+  /** How many other pieces stand in its row. */
+  readonly beside: number
   /** Renders the rows of a document that stands within the page, its headings lower by so many levels. */
   renderWithin(rows: readonly Row[], headingShift: number): string
 }

@@ -1,4 +1,5 @@
 // The list of the kinds of pieces, with what each says about its pieces.
+import { answerPiece } from './answer/answerPiece.ts'
 import { entryPiece } from './entry/entryPiece.ts'
 import { filePiece } from './file/filePiece.ts'
 import { linePiece } from './line/linePiece.ts'
@@ -13,6 +14,7 @@ const pieceDefinitions = {
   file: filePiece,
   entry: entryPiece,
   line: linePiece,
+  answer: answerPiece,
 } satisfies { [K in PieceKind]: PieceDefinition<PieceOf<K>> }
 
 /** The kinds in the order in which they are offered. */

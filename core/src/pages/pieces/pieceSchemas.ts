@@ -1,6 +1,7 @@
 // The list of the kinds of pieces, with the schema of each. The order is the one in which they are offered.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { answerPieceSchema } from './answer/schema.ts'
 import { entryPieceSchema } from './entry/schema.ts'
 import { filePieceSchema } from './file/schema.ts'
 import { linePieceSchema } from './line/schema.ts'
@@ -13,6 +14,7 @@ export const pieceSchemas = {
   file: filePieceSchema,
   entry: entryPieceSchema,
   line: linePieceSchema,
+  answer: answerPieceSchema,
 }
 
 export type PieceKind = keyof typeof pieceSchemas

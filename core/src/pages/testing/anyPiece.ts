@@ -21,9 +21,14 @@ const richTexts: fc.Arbitrary<RichText> = fc
 
 const known = { [(richTextSchema as { description?: string }).description ?? '']: richTexts }
 
+/** Made once: a kind with many schemas takes longer to describe than to draw values of. */
+const piecesByKind = new Map<PieceKind, fc.Arbitrary<Piece>>()
+
 /** A piece of one kind, with the id that it is given. */
 export function everyPiece(kind: PieceKind, id: string): fc.Arbitrary<Piece> {
-  const pieces: fc.Arbitrary<Piece> = valuesOf<(typeof pieceSchemas)[PieceKind]>(pieceSchemas[kind], known)
+  const pieces: fc.Arbitrary<Piece> =
+    piecesByKind.get(kind) ?? valuesOf<(typeof pieceSchemas)[PieceKind]>(pieceSchemas[kind], known)
+  piecesByKind.set(kind, pieces)
   return pieces.map((piece) => ({ ...piece, id }))
 }
 

@@ -1,5 +1,6 @@
 // An entry of a logbook, shown in place with its day.
 import { escapeHtml } from '../../escapeHtml.ts'
+import { renderDay } from '../../renderDay.ts'
 import { renderGone } from '../renderGone.ts'
 import { COLUMNS } from '../../valueLists.ts'
 import type { PieceDefinition, Rendering } from '../PieceDefinition.ts'
@@ -25,11 +26,6 @@ function renderEntry({ entryId }: EntryPiece, { view, renderWithin }: Rendering)
   if (!entry) return renderGone(view)
   const shift = (view.headingShift ?? 0) + 1
   const title = entry.title === '' ? '' : `<h${shift + 1}>${escapeHtml(entry.title)}</h${shift + 1}>`
-  const [year = '', month = '', day = ''] = entry.day.split('-')
-  const date = new Intl.DateTimeFormat(view.lang === 'en' ? 'en-GB' : view.lang, {
-    dateStyle: 'long',
-    timeZone: 'UTC',
-  }).format(Date.UTC(Number(year), Number(month) - 1, Number(day)))
-  const when = `<p class="entry-day"><time datetime="${escapeHtml(entry.day)}">${escapeHtml(date)}</time></p>`
+  const when = `<p class="entry-day">${renderDay(entry.day, view.lang)}</p>`
   return `<section class="entry">${title}${when}${renderWithin(entry.document.rows, shift)}</section>`
 }

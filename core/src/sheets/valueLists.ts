@@ -1,0 +1,9 @@
+// Limits of question sheets, apart from the schemas so that the web can use them.
+
+/** Where a sheet comes from: it ships with Valise, one made it oneself, or somebody offers it to one's class. */
+export const sheetSources = ['shipped', 'mine', 'class'] as const
+export type SheetSource = (typeof sheetSources)[number]
+
+export const LONGEST_SHEET_ABOUT = 400
+/** The most classes that a sheet is offered to. */
+export const MOST_OFFERS = 100
