@@ -12,7 +12,7 @@ const serverLayers = [
   ['people'],
   ['classes', 'feedback'],
   ['access'],
-  ['evidence', 'assignments'],
+  ['evidence', 'assignments', 'sheets'],
   ['drafts', 'gathering'],
   ['collages', 'collections', 'reflections'],
   ['pages'],
@@ -111,7 +111,7 @@ const webArrows = [
 const otherArrows = [{ from: { pathNot: '^(server|web)/' }, to: {} }]
 
 const rooms =
-  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
+  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|sheets|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
 
 const houses = ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 

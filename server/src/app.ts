@@ -31,6 +31,7 @@ import { authenticate, peopleRoutes, sessionRoutes } from './people/index.ts'
 import { pageRoutes } from './pages/index.ts'
 import { frameOrigins } from './outside/index.ts'
 import { recordRoutes } from './records/index.ts'
+import { sheetRoutes } from './sheets/index.ts'
 import { reflectionRoutes } from './reflections/index.ts'
 import type { Services } from './services.ts'
 import { submissionRoutes } from './submissions/index.ts'
@@ -66,6 +67,7 @@ const domainRoutes: readonly Route<Services>[] = [
   ...evidenceRoutes,
   ...gatheringRoutes,
   ...collageRoutes,
+  ...sheetRoutes,
   ...reflectionRoutes,
   ...pageRoutes,
   ...collectionRoutes,

@@ -4,6 +4,7 @@ import { binJobs } from './bin/index.ts'
 import type { BinServices } from './bin/index.ts'
 import { collageJobs } from './collages/index.ts'
 import type { Config } from './config.ts'
+import { entryJobs } from './reflections/index.ts'
 import { evidenceJobs } from './evidence/index.ts'
 import type { EvidenceServices } from './evidence/index.ts'
 import { gatheringJobs } from './gathering/index.ts'
@@ -32,6 +33,7 @@ export interface Services extends ServicesOfRooms {
 export function withJobs(services: Services): Services {
   const handlers = {
     ...evidenceJobs(services),
+    ...entryJobs(services),
     ...collageJobs(services),
     ...gatheringJobs(services),
     ...binJobs(services),

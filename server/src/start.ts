@@ -8,6 +8,7 @@ import type { Hono } from 'hono'
 import type { Config } from './config.ts'
 import { databaseFile } from './config.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
+import { planEntryIndex } from './reflections/index.ts'
 import { planSweep } from './evidence/index.ts'
 import { planBinSweep } from './bin/index.ts'
 import { openFolderStore } from './files/index.ts'
@@ -124,6 +125,7 @@ export async function startJobs(services: Services, warn: (line: string) => void
   try {
     await planSweep(services)
     await planBinSweep(services)
+    await planEntryIndex(services)
   } catch (error) {
     if (!isDiskFull(error)) throw error
     isFull = true

@@ -57,6 +57,8 @@ export {
   editAnswerSchema,
   editSchema,
   sheetReferenceSchema,
+  shownEntrySchema,
+  shownSchema,
   newPageSchema,
   pageListSchema,
   pageSchema,

@@ -117,7 +117,7 @@ export const shownEvidenceSchema = object({
 })
 export type ShownEvidence = Static<typeof shownEvidenceSchema>
 
-const shownEntrySchema = object({
+export const shownEntrySchema = object({
   id: idSchema,
   title: Type.String(),
   day: localDaySchema,
@@ -129,7 +129,7 @@ export type ShownEntry = Static<typeof shownEntrySchema>
  * Everything that the pieces of a document refer to. Evidence is listed by the key of its reference, because two pieces
  * may show two versions of one item.
  */
-const shownSchema = object({
+export const shownSchema = object({
   evidence: Type.Record(Type.String(), shownEvidenceSchema, { description: 'By the piece that shows it' }),
   entries: Type.Record(Type.String(), shownEntrySchema, { description: 'By entry' }),
 })

@@ -51,6 +51,15 @@ export const reasonSentences = {
   'file-cut-off': 'The file stopped before its end. Choose it again to resume.',
   'other-kind':
     'The new file is a different kind from this item, so it did not replace it. Add it as a new item.',
+  'sheet-lacks-title': 'The question sheet has no title yet. Give it one, then publish it.',
+  'sheet-lacks-questions': 'There are no questions on this sheet yet. Add one, then publish it.',
+  'sheet-lacks-words':
+    'Question {{question}} asks nothing yet. Write it, or remove it, then publish the sheet.',
+  'sheet-lacks-options':
+    'Question {{question}} needs at least two answers to choose from, each with its words. Write them, then publish the sheet.',
+  'sheet-lacks-limits':
+    'Question {{question}} asks for more than it allows. Make the larger number larger, or empty it, then publish the sheet.',
+  'sheet-not-published': 'Only a published sheet can be offered to a class. Publish it first.',
   'no-such-version': 'This version does not exist. Load the item again and choose one of its versions.',
   'no-such-tag': 'You do not have this tag any more. Look at your tags, then try again.',
   'recipe-newer':

@@ -20,6 +20,7 @@ import type {
   PieceOf,
   RichText,
   Row,
+  SheetReference,
 } from '../pages/index.ts'
 import { takeSheet } from '../sheets/index.ts'
 import type { SheetVersion } from '../sheets/index.ts'
@@ -101,6 +102,11 @@ export interface EntryOutline {
   readonly beginning: string
   readonly words: number
   readonly evidence: number
+  /** The sheet that it goes along. */
+  readonly sheet: Pick<SheetReference, 'id' | 'title'> | null
+  /** How many questions that sheet asks, and how many of them are answered. */
+  readonly asked: number
+  readonly answered: number
 }
 
 /** Returns what lists show of an entry. */
@@ -111,7 +117,13 @@ export function outlineOf(document: PageDocument): EntryOutline {
     .replace(/\s+/g, ' ')
     .trim()
   const evidence = evidenceReferences(document).length
-  return { beginning: beginningOf(plain), words: countWordsIn(plain), evidence }
+  const questions = answersOf(document).filter(({ isAsked }) => isAsked)
+  return {
+    ...{ beginning: beginningOf(plain), words: countWordsIn(plain), evidence },
+    sheet: document.sheet ? { id: document.sheet.id, title: document.sheet.title } : null,
+    asked: questions.length,
+    answered: questions.filter(({ progress }) => progress.state !== 'blank').length,
+  }
 }
 
 /** Whole words, as far as they go; a word longer than that is cut between two signs. */

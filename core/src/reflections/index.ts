@@ -12,11 +12,38 @@ export type { AnswerInEntry, EntryOutline } from './entryDocument.ts'
 export {
   entryChangeSchema,
   entryListSchema,
+  entryMoveSchema,
+  entryQuerySchema,
+  entryReadingSchema,
   entrySchema,
+  facetsQuerySchema,
+  logbookChangeSchema,
+  logbookFacetsSchema,
   logbookListSchema,
   logbookSchema,
   newEntrySchema,
   newLogbookSchema,
 } from './schema.ts'
-export type { Entry, EntryList, EntryRow, Logbook, LogbookRow, NewEntry } from './schema.ts'
-export { LONGEST_ENTRY_TITLE, LONGEST_LOGBOOK_TITLE } from './valueLists.ts'
+export type {
+  Entry,
+  EntryChange,
+  EntryList,
+  EntryMove,
+  EntryQuery,
+  EntryReading,
+  EntryRow,
+  Logbook,
+  LogbookChange,
+  LogbookFacets,
+  LogbookRow,
+  NewEntry,
+} from './schema.ts'
+export {
+  entryMarks,
+  LONGEST_ENTRY_TITLE,
+  LONGEST_LOGBOOK_SUMMARY,
+  LONGEST_LOGBOOK_TITLE,
+  MOST_MOVED,
+  STRIP_DAYS,
+} from './valueLists.ts'
+export type { EntryMark } from './valueLists.ts'

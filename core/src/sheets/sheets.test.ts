@@ -50,8 +50,8 @@ function answered(document: PageDocument): fc.Arbitrary<PageDocument> {
   const pieces = answersOf(document).map(({ piece }) => piece)
   const answers = pieces.map((piece) =>
     everyPiece('answer', piece.id)
-      .filter((other) => isAnswerPiece(other) && other.question.kind === piece.question.kind)
-      .map((other) => ({ ...piece, answer: (other as AnswerPiece).answer }) as AnswerPiece),
+      .filter((other) => isAnswerPiece(other) && other.given.kind === piece.given.kind)
+      .map((other) => answering(piece, (other as AnswerPiece).given.answer)),
   )
   return fc.tuple(fc.subarray(pieces), ...answers).map(([chosen, ...given]) => {
     const operations = given
@@ -63,12 +63,17 @@ function answered(document: PageDocument): fc.Arbitrary<PageDocument> {
 
 const entryAlong = versions.chain((sheet) => answered(entry(sheet)))
 
+function answering(piece: AnswerPiece | undefined, answer: object): AnswerPiece {
+  if (!piece) throw new Error('no such question')
+  return { ...piece, given: { ...piece.given, answer } } as AnswerPiece
+}
+
 const saysOf = (document: PageDocument) =>
   placedPieces(document)
     .flatMap(({ piece }) =>
-      isAnswerPiece(piece) && fieldOf(piece.question).isBlank(piece.answer as never) ? [] : [piece],
+      isAnswerPiece(piece) && fieldOf(piece.given).isBlank(piece.given.answer as never) ? [] : [piece],
     )
-    .map((piece) => (isAnswerPiece(piece) ? JSON.stringify(piece.answer) : JSON.stringify(piece)))
+    .map((piece) => (isAnswerPiece(piece) ? JSON.stringify(piece.given.answer) : JSON.stringify(piece)))
     .sort()
 
 describe('an entry along a sheet', () => {
@@ -76,7 +81,7 @@ describe('an entry along a sheet', () => {
     fc.assert(
       fc.property(versions, (sheet) => {
         const document = entry(sheet)
-        expect(answersOf(document).map(({ piece }) => piece.question)).toEqual(sheet.content.questions)
+        expect(answersOf(document).map(({ piece }) => piece.given.question)).toEqual(sheet.content.questions)
         expect(document.sheet).toEqual({ id: sheet.id, n: sheet.n, title: sheet.content.title })
         expect(answersOf(document).every(({ isAsked }) => isAsked)).toBe(true)
         expect(document.rows.slice(-2).map(({ id }) => id)).toEqual(['words', 'evidence'])
@@ -91,7 +96,7 @@ describe('an entry along a sheet', () => {
         expect(changed && saysOf(changed)).toEqual(saysOf(document))
         if (!changed) return
         const asked = answersOf(changed).filter(({ isAsked }) => isAsked)
-        expect(asked.map(({ piece }) => piece.question)).toEqual(next?.content.questions ?? [])
+        expect(asked.map(({ piece }) => piece.given.question)).toEqual(next?.content.questions ?? [])
         // What is left of earlier sheets was answered.
         expect(
           answersOf(changed).every(({ isAsked, progress }) => isAsked || progress.state !== 'blank'),
@@ -120,20 +125,20 @@ describe('an entry along a sheet', () => {
         const operations = changeSheet(document, next)
         const theirs = applyOperations(document, operations)
         if (!theirs) throw new Error('the change does not apply')
-        const [first] = answersOf(theirs).filter(({ piece }) => piece.question.kind === 'short')
+        const [first] = answersOf(theirs).filter(({ piece }) => piece.given.question.kind === 'short')
         const write = first
           ? [
               {
                 op: 'set-piece' as const,
-                piece: { ...first.piece, answer: { text: 'theirs' } } as AnswerPiece,
+                piece: answering(first.piece, { text: 'theirs' }),
               },
             ]
           : []
         const rebased = rebaseEdit(document, [...operations, ...write], operations)
         const joined =
           rebased && applyOperations(applyOperations(theirs, write) ?? theirs, rebased.operations)
-        expect(joined && answersOf(joined).map(({ piece }) => piece.question.id)).toEqual(
-          answersOf(theirs).map(({ piece }) => piece.question.id),
+        expect(joined && answersOf(joined).map(({ piece }) => piece.given.question.id)).toEqual(
+          answersOf(theirs).map(({ piece }) => piece.given.question.id),
         )
         if (first) expect(JSON.stringify([joined, rebased?.refused])).toContain('theirs')
       }),
@@ -147,9 +152,9 @@ describe('an entry along a sheet', () => {
     const operations = changeSheet(free, sheet)
     const along = applyOperations(free, operations)
     const piece = along && answersOf(along)[0]?.piece
-    if (!piece || piece.question.kind !== 'long') throw new Error('no question')
+    if (!piece || piece.given.question.kind !== 'long') throw new Error('no question')
     const write = (words: string) => ({
-      ...{ op: 'set-piece' as const, piece: { ...piece, answer: { text: textOf(words) } } as AnswerPiece },
+      ...{ op: 'set-piece' as const, piece: answering(piece, { text: textOf(words) }) },
     })
     const rebased = rebaseEdit(free, [...operations, write('theirs')], [...operations, write('mine')])
     expect(rebased?.refused).toEqual([write('mine')])
@@ -165,7 +170,7 @@ describe('how far an answer has come', () => {
     })
     const piece = answersOf(document)[0]?.piece
     if (!piece) throw new Error('no question')
-    const operation = { op: 'set-piece' as const, piece: { ...piece, answer: { text } } as AnswerPiece }
+    const operation = { op: 'set-piece' as const, piece: answering(piece, { text }) }
     const [after] = answersOf(applyOperations(document, [operation]) ?? document)
     return [after?.progress.state, after?.progress.count]
   }
@@ -211,7 +216,7 @@ describe('how far an answer has come', () => {
     const operation = {
       ...{
         op: 'set-piece' as const,
-        piece: { ...piece, answer: { step: null, reason: 'wind' } } as AnswerPiece,
+        piece: answering(piece, { step: null, reason: 'wind' }),
       },
     }
     expect(answersOf(applyOperations(document, [operation]) ?? document)[0]?.progress.state).toBe('too-short')

@@ -19,8 +19,8 @@ export function takeSheet(document: PageDocument, next: SheetVersion | null, see
   const questions = next?.content.questions ?? []
   const asked = new Set(questions.map(({ id }) => id))
   const present = answersIn(document)
-  const there = new Map(present.map((answer) => [answer.piece.question.id, answer]))
-  const gone = present.filter(({ piece, isBlank }) => isBlank && !asked.has(piece.question.id))
+  const there = new Map(present.map((answer) => [answer.piece.given.question.id, answer]))
+  const gone = present.filter(({ piece, isBlank }) => isBlank && !asked.has(piece.given.question.id))
   let after: string | null = null
   const placed = questions.flatMap((question): Operation[] => {
     const before = there.get(question.id)
@@ -31,7 +31,8 @@ export function takeSheet(document: PageDocument, next: SheetVersion | null, see
       return [{ op: 'insert-row', row, after: place }]
     }
     // The kinds are the same, as a question of another kind is another question; the compiler does not follow that.
-    const piece = { ...before.piece, askedBy, question } as AnswerPiece
+    const given = { ...before.piece.given, question }
+    const piece = { ...before.piece, askedBy, given } as AnswerPiece
     return [
       { op: 'move-row', rowId: before.rowId, after: place },
       ...(isSame(before.piece, piece) ? [] : [{ op: 'set-piece' as const, piece }]),

@@ -5,6 +5,7 @@ import { entry } from './kinds/entry.ts'
 import { evidence } from './kinds/evidence.ts'
 import { logbook } from './kinds/logbook.ts'
 import { page } from './kinds/page.ts'
+import { sheet } from './kinds/sheet.ts'
 
 const thingDefinitions = {
   page,
@@ -12,6 +13,7 @@ const thingDefinitions = {
   logbook,
   entry,
   evidence,
+  sheet,
 } satisfies Record<string, ThingDefinition>
 
 export type ThingKind = keyof typeof thingDefinitions

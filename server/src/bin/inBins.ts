@@ -4,6 +4,7 @@ import { collectionInBin } from '../collections/index.ts'
 import { evidenceInBin } from '../evidence/index.ts'
 import { pageInBin } from '../pages/index.ts'
 import { entryInBin, logbookInBin } from '../reflections/index.ts'
+import { sheetInBin } from '../sheets/index.ts'
 import type { InBin, ThingRow } from '../things/index.ts'
 
 const inBins = {
@@ -12,6 +13,7 @@ const inBins = {
   logbook: logbookInBin,
   entry: entryInBin,
   evidence: evidenceInBin,
+  sheet: sheetInBin,
 } satisfies Record<ThingKind, InBin>
 
 export function inBinOf({ kind }: Pick<ThingRow, 'kind'>): InBin {

@@ -1,4 +1,8 @@
 import { newEntryPiece, newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
+import { shippedSheets } from '@valise/core/sheets'
+import { inTransaction } from '../database/index.ts'
+import { voiceBytes } from '../testing/everyPiece.ts'
+import { planEntryIndex } from './index.ts'
 import { EVIDENCE_ROW, textPieceOf } from '@valise/core/reflections'
 import {
   describeEachDatabase,
@@ -39,6 +43,106 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     await wren.delete(`/api/things/${entry.id}`)
     expect((await wren.delete(thing)).status).toBe(204)
     expect((await wren.get('/api/logbooks')).body).toEqual([])
+  })
+
+  it('have a summary, a cover, usual questions and a class, each of which is one’s own', async () => {
+    const { site, wren, logbook } = await start()
+    const path = `/api/logbooks/${logbook.id}`
+    const { body } = await upload(wren, { name: 'q.png', content: await makePicture({ width: 90 }) })
+    const coverId = body.outcome.evidenceId
+    const school = await site.services.database.reader().sql('classes').select('id', 'name')
+    const idOf = (name: string) => school.find((one) => one.name.includes(name))?.id
+    const details = {
+      summary: 'Five visits',
+      coverId,
+      usualSheetId: shippedSheets[0]?.id,
+      classId: idOf('Methods'),
+    }
+    expect((await wren.patch(path, details, 1)).body).toMatchObject({ ...details, title: 'Low water' })
+    expect((await wren.patch(path, { coverId: logbook.id }, 2)).status).toBe(404)
+    expect((await wren.patch(path, { classId: idOf('Crew') }, 2)).status).toBe(404)
+    expect((await wren.patch(path, {}, 2)).status).toBe(422)
+    expect((await wren.patch(path, { coverId: null }, 2)).body).toMatchObject({ ...details, coverId: null })
+  })
+
+  it('list their entries by words, tag, days, questions and what was spoken, either way round', async () => {
+    const { site, wren, logbook, begin } = await start()
+    const sheetId = shippedSheets[0]?.id
+    const first = await begin('2026-11-01', 'Gate frozen')
+    const second = await begin('2026-11-08', 'Silt')
+    const along = { day: '2026-11-15', title: 'Along questions', lang: 'en', sheetId }
+    const third = (await wren.post(`/api/logbooks/${logbook.id}/entries`, along)).body
+    await wren.patch(`/api/entries/${first.id}`, { tags: ['Winter', ' winter ', 'gate'] }, 1)
+    const words = {
+      op: 'set-piece' as const,
+      piece: newTextPiece(textPieceOf(second.draft.document)?.id ?? '', textOf('The curlew came back')),
+    }
+    await sendEdit(wren, `/api/entries/${second.id}`, { base: 1, operations: [words] })
+    const voice = (await upload(wren, { name: 'tide.webm', content: voiceBytes })).body.outcome.evidenceId
+    await site.services.jobs.drain()
+    const spoken = newEvidencePiece('v', { id: voice, kind: 'audio' })
+    const put = { op: 'insert-piece' as const, rowId: EVIDENCE_ROW, piece: spoken, after: null }
+    await sendEdit(wren, `/api/entries/${third.id}`, { base: 1, operations: [put] })
+    const find = async (query: string) =>
+      (await wren.get(`/api/entries?logbookId=${logbook.id}&${query}`)).body.items.map(
+        ({ title }: { title: string }) => title,
+      )
+    expect(await find('')).toEqual(['Along questions', 'Silt', 'Gate frozen'])
+    expect(await find('order=oldest')).toEqual(['Gate frozen', 'Silt', 'Along questions'])
+    expect(await find('words=curlew')).toEqual(['Silt'])
+    expect(await find('words=frozen%20gat')).toEqual(['Gate frozen'])
+    expect(await find('tag=WINTER')).toEqual(['Gate frozen'])
+    expect(await find('from=2026-11-02&until=2026-11-08')).toEqual(['Silt'])
+    expect(await find(`sheetId=${sheetId}`)).toEqual(['Along questions'])
+    expect(await find('mark=spoken')).toEqual(['Along questions'])
+    expect(await find('mark=feedback')).toEqual([])
+    const facets = (await wren.get(`/api/logbooks/${logbook.id}/facets?until=2026-11-15`)).body
+    expect(facets).toMatchObject({
+      tags: [
+        { tag: 'gate', count: 1 },
+        { tag: 'Winter', count: 1 },
+      ],
+      sheets: [{ id: sheetId, count: 1 }],
+      days: [{ day: '2026-11-01' }, { day: '2026-11-08' }, { day: '2026-11-15', count: 1 }],
+      ...{ firstDay: '2026-11-01', lastDay: '2026-11-15' },
+    })
+    const page = (await wren.get('/api/entries?order=oldest&limit=2')).body
+    expect(
+      (await wren.get(`/api/entries?order=oldest&limit=2&cursor=${page.next}`)).body.items,
+    ).toMatchObject([{ title: 'Along questions', isSpoken: true }])
+  })
+
+  it('are read through, entry after entry with what each shows', async () => {
+    const { wren, logbook, begin } = await start()
+    for (const day of ['2026-11-01', '2026-11-08']) await begin(day, `Visit ${day}`)
+    const { body } = await wren.get(`/api/entries/reading?logbookId=${logbook.id}&order=oldest`)
+    expect(body).toMatchObject({ items: [{ day: '2026-11-01' }, { day: '2026-11-08' }], next: null })
+    expect(body.items[0].document.rows).toHaveLength(2)
+  })
+
+  it('take in entries of another logbook, several at once or none of them', async () => {
+    const { wren, logbook, begin } = await start()
+    const [first, second] = [await begin('2026-11-01'), await begin('2026-11-08')]
+    const other = (await wren.post('/api/logbooks', { title: 'Winter' })).body
+    const move = (ids: string[]) => wren.post('/api/entries/moved', { ids, logbookId: other.id })
+    expect((await move([first.id, logbook.id])).status).toBe(404)
+    expect((await wren.get('/api/logbooks')).body).toMatchObject([{ entries: 2 }, { entries: 0 }])
+    expect((await move([first.id, second.id])).status).toBe(204)
+    expect((await wren.get('/api/logbooks')).body).toMatchObject([{ entries: 0 }, { entries: 2 }])
+  })
+
+  it('find entries by their words that were written before there was an index', async () => {
+    const { site, wren, begin } = await start()
+    await begin('2026-11-01', 'Gate frozen')
+    const { database } = site.services
+    await inTransaction(database, async ({ sql }) => {
+      await sql('logEntries').update({ searchRow: 0 })
+    })
+    const find = async () => (await wren.get('/api/entries?words=frozen')).body.count
+    expect(await find()).toBe(0)
+    await planEntryIndex(site.services)
+    await site.services.jobs.drain()
+    expect(await find()).toBe(1)
   })
 
   it('keep what is written in an entry, beside its evidence, and tell of it in the list', async () => {

@@ -2,21 +2,28 @@
 import {
   entryChangeSchema,
   entryListSchema,
+  entryMoveSchema,
+  entryQuerySchema,
+  entryReadingSchema,
   entrySchema,
+  facetsQuerySchema,
+  logbookChangeSchema,
+  logbookFacetsSchema,
   logbookListSchema,
   logbookSchema,
   newEntrySchema,
   newLogbookSchema,
 } from '@valise/core/reflections'
-import { byId, idSchema, object } from '@valise/core/schemas'
-import { Type } from 'typebox'
+import { byId } from '@valise/core/schemas'
 import { draftRoutes } from '../drafts/index.ts'
 import { countAnswer, route } from '../http/index.ts'
 import { countThings } from '../things/index.ts'
 import * as service from './service.ts'
-import { listEntries, listLogbooks } from './store.ts'
+import { listEntries } from './entryStore.ts'
+import { listLogbooks } from './logbookStore.ts'
 
 const PAGE = 40
+const READ_AT_ONCE = 10
 
 export const reflectionRoutes = [
   route(
@@ -67,15 +74,27 @@ export const reflectionRoutes = [
     {
       method: 'patch',
       path: '/api/logbooks/{id}',
-      summary: 'Give a logbook another title',
+      summary: 'Change the title, summary, cover, usual questions or class of a logbook',
       who: 'signed-in',
       params: byId,
-      body: newLogbookSchema,
+      body: logbookChangeSchema,
       answer: logbookSchema,
       needsRevision: true,
     },
     ({ writable, actor, params, revision, body }) =>
-      service.renameLogbook(writable, actor, params.id, { revision, title: body.title }),
+      service.changeLogbook(writable, actor, params.id, { revision, change: body }),
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/logbooks/{id}/facets',
+      summary: 'What the entries of a logbook can be narrowed to, and which days have some',
+      who: 'signed-in',
+      params: byId,
+      query: facetsQuerySchema,
+      answer: logbookFacetsSchema,
+    },
+    ({ reader, actor, params, query }) => service.getFacets(reader, actor, params.id, query.until),
   ),
   route(
     {
@@ -95,20 +114,38 @@ export const reflectionRoutes = [
     {
       method: 'get',
       path: '/api/entries',
-      summary: 'My entries, the newest day first; of one logbook, or of all',
+      summary:
+        'My entries by day; of one logbook, or of all, narrowed by words, tag, days, questions or mark',
       who: 'signed-in',
-      query: object({
-        cursor: Type.Optional(Type.String({ maxLength: 400 })),
-        limit: Type.Optional(Type.Integer({ minimum: 1, maximum: 200 })),
-        logbookId: Type.Optional(idSchema),
-      }),
+      query: entryQuerySchema,
       answer: entryListSchema,
     },
-    ({ reader, actor, query }) =>
-      listEntries(reader, actor, query.logbookId ?? null, {
-        cursor: query.cursor,
-        limit: query.limit ?? PAGE,
-      }),
+    async ({ reader, actor, query: { cursor, limit = PAGE, ...wish } }) => {
+      const { items, ...list } = await listEntries(reader, actor, wish, { cursor, limit })
+      return { items: [...items], ...list }
+    },
+  ),
+  route(
+    {
+      method: 'get',
+      path: '/api/entries/reading',
+      summary: 'My entries with all that they show, to be read one after the other',
+      who: 'signed-in',
+      query: entryQuerySchema,
+      answer: entryReadingSchema,
+    },
+    ({ reader, actor, query: { cursor, limit = READ_AT_ONCE, ...wish } }) =>
+      service.readEntries(reader, actor, wish, { cursor, limit: Math.min(limit, READ_AT_ONCE) }),
+  ),
+  route(
+    {
+      method: 'post',
+      path: '/api/entries/moved',
+      summary: 'Move entries into another logbook',
+      who: 'signed-in',
+      body: entryMoveSchema,
+    },
+    ({ writable, actor, body }) => service.moveEntries(writable, actor, body),
   ),
   route(
     {
@@ -125,7 +162,7 @@ export const reflectionRoutes = [
     {
       method: 'patch',
       path: '/api/entries/{id}',
-      summary: 'Change the day of an entry',
+      summary: 'Change the day or the tags of an entry',
       who: 'signed-in',
       params: byId,
       body: entryChangeSchema,
@@ -133,7 +170,7 @@ export const reflectionRoutes = [
       needsRevision: true,
     },
     ({ writable, actor, params, revision, body }) =>
-      service.dateEntry(writable, actor, params.id, { revision, day: body.day }),
+      service.changeEntry(writable, actor, params.id, { revision, change: body }),
   ),
   ...draftRoutes('/api/entries/{id}', service.entryRoom),
 ]

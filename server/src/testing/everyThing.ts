@@ -16,6 +16,7 @@ const specially: Partial<Record<ThingKind, Begin>> = {
     const logbook = await create(owner, '/api/logbooks', { title: `Logbook of ${title}` })
     return create(owner, `/api/logbooks/${logbook}/entries`, { day: '2026-11-20', title, lang: 'en' })
   },
+  sheet: (owner, title) => create(owner, '/api/sheets', { title: { en: title } }),
   evidence: async (owner, title) => {
     const id = await create(owner, '/api/notes', { text: textOf('Mud at the third stake'), landing: {} })
     const { revision } = (await owner.get(`/api/evidence/${id}`)).body

@@ -26,7 +26,8 @@ export type ThingIds = Readonly<Record<(typeof thingNames)[number], string>>
 export const thingNames = [
   ...(['assignment', 'class', 'collage', 'collection', 'driveDocument', 'entry', 'entryVersion'] as const),
   ...(['file', 'link', 'logbook', 'membership', 'note', 'otherVersion', 'page', 'pass', 'person'] as const),
-  ...(['phoneLink', 'picture', 'piece', 'savedQuery', 'session', 'submission', 'upload', 'voice'] as const),
+  ...(['phoneLink', 'picture', 'piece', 'savedQuery', 'session', 'sheet', 'submission', 'upload'] as const),
+  ...(['voice'] as const),
 ]
 
 /** A shared drive with one document, for the test site. */
@@ -113,6 +114,7 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
     driveDocument: await create('/api/drive/documents', { documentId: 'log', how: 'connected', landing: {} }),
     collage: await create('/api/collages', { size: 'wide', pictures: [picture] }),
     savedQuery: await create('/api/evidence/queries', { name: 'Birds', query: 'tag=birds' }),
+    sheet: await create('/api/sheets', { title: { en: 'My week' } }),
     phoneLink: await create('/api/phone-links', {}),
   }
   await drain()

@@ -11,6 +11,8 @@ import { uiOf } from './pieces/uiByKind.ts'
 import { usePageActs } from './usePageEditor.ts'
 import styles from './AddPiece.module.css'
 
+const offered = pieceKinds.filter((kind) => uiOf({ kind }).add !== null)
+
 /**
  * Independent of everything that typing changes, so typing does not render it.
  *
@@ -26,6 +28,7 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
   const want = (kind: PieceKind) => {
     setTyped('')
     const adds = uiOf({ kind }).add
+    if (!adds) return
     if ('Chooser' in adds) return setChoosing(kind)
     add([adds.start(crypto.randomUUID())])
     onAdded?.()
@@ -36,7 +39,7 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
       <h2 className={styles.title}>{t('add.title')}</h2>
       <StitchedBox className={styles.slot ?? ''}>
         <Autocomplete<PieceKind, false, true, false>
-          options={pieceKinds}
+          options={offered}
           // It is a wish, never a value: once it is granted the field is empty again.
           value={null as unknown as PieceKind}
           inputValue={typed}
@@ -50,7 +53,7 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
             )
           }}
           noOptionsText={t('add.none', {
-            kinds: list.any(pieceKinds.map((kind) => t(`kinds.${kind}`).toLowerCase())),
+            kinds: list.any(offered.map((kind) => t(`kinds.${kind}`).toLowerCase())),
           })}
           disableClearable
           blurOnSelect
@@ -63,7 +66,7 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
         />
       </StitchedBox>
       <ul className={styles.kinds}>
-        {pieceKinds.map((kind) => {
+        {offered.map((kind) => {
           const KindIcon = uiOf({ kind }).icon
           return (
             <li key={kind}>
@@ -82,5 +85,5 @@ export const AddPiece = memo(function AddPiece({ onAdded }: { readonly onAdded?:
 
 function chooserOf(kind: PieceKind) {
   const { add } = uiOf({ kind })
-  return 'Chooser' in add ? add.Chooser : null
+  return add && 'Chooser' in add ? add.Chooser : null
 }

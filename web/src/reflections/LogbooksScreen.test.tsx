@@ -7,6 +7,7 @@ const year = new Date().getUTCFullYear()
 const logbook: LogbookRow = {
   id: 'l',
   title: 'Transect 3',
+  ...{ summary: '', coverId: null, usualSheetId: null, classId: null },
   entries: 12,
   lastDay: `${year}-11-20`,
   revision: 1,

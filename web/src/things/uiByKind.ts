@@ -5,6 +5,7 @@ import { entryUi } from './kinds/entryUi.ts'
 import { evidenceUi } from './kinds/evidenceUi.ts'
 import { logbookUi } from './kinds/logbookUi.ts'
 import { pageUi } from './kinds/pageUi.ts'
+import { sheetUi } from './kinds/sheetUi.ts'
 import type { ThingUi } from './ThingUi.ts'
 
 export const uiByKind = {
@@ -13,4 +14,5 @@ export const uiByKind = {
   logbook: logbookUi,
   entry: entryUi,
   evidence: evidenceUi,
+  sheet: sheetUi,
 } satisfies Record<ThingKind, ThingUi>

@@ -24,8 +24,10 @@ export function newAnswerPiece<K extends FieldKind>(
   question: QuestionOf<K>,
   askedBy: AskedBy,
 ): AnswerPieceOf<K> {
-  const field = fieldOf<K>({ kind: question.kind as K })
-  return { id, kind: 'answer', span: COLUMNS, askedBy, question, answer: field.blank() }
+  // A question of a kind has this kind, which its type does not say.
+  const kind = question.kind as K
+  const given = { kind, question, answer: fieldOf<K>({ kind }).blank() }
+  return { id, kind: 'answer', span: COLUMNS, askedBy, given }
 }
 
 /**
@@ -34,10 +36,11 @@ export function newAnswerPiece<K extends FieldKind>(
  * @param beside how many other pieces stand in its row
  */
 export function progressOf<K extends FieldKind>(
-  { question, answer }: Pick<AnswerPieceOf<K>, 'question' | 'answer'>,
+  { given }: Pick<AnswerPieceOf<K>, 'given'>,
   beside: number,
 ): AnswerProgress {
-  const field = fieldOf<K>({ kind: question.kind as K })
+  const { question, answer } = given
+  const field = fieldOf<K>(given)
   const amount = field.amount(question)
   const words = field.wordLimits(question)
   const limits = amount ?? words ?? { least: 0, most: null }

@@ -24,6 +24,8 @@ import * as things from './20261130100000_create_things.ts'
 import * as findByIndex from './20261130150000_find_by_index.ts'
 import * as leasesOfJobs from './20261130160000_name_leases_of_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
+import * as promptSheets from './20261130170000_create_prompt_sheets.ts'
+import * as logbookDetails from './20261130180000_extend_logbooks.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -51,4 +53,6 @@ export const migrations = [
   things,
   findByIndex,
   leasesOfJobs,
+  promptSheets,
+  logbookDetails,
 ] as const

@@ -55,6 +55,10 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
   },
   '20261130150000_find_by_index': { sealedFiles: [{ evidenceId: null, evidenceN: null }] },
   '20261130160000_name_leases_of_jobs': { jobs: [{ lease: null }] },
+  '20261130180000_extend_logbooks': {
+    logbooks: [{ summary: '', coverId: null, usualSheetId: null, classId: null }],
+    logEntries: [{ sheetId: null, sheetTitle: null, asked: 0, answered: 0, searchRow: 0 }],
+  },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>

@@ -8,7 +8,8 @@ type Component<Props> = (props: Props) => ReactNode
 
 export interface PieceUi<P extends Piece> {
   readonly icon: Icon
-  readonly add: AddsPiece<P>
+  /** Null for a piece that comes onto pages in other ways only. */
+  readonly add: AddsPiece<P> | null
   /** What opens under the bar of a chosen piece, each by its own button. */
   readonly panels: readonly BarPanel<P>[]
   /** What else stands in the bar. */

@@ -1,5 +1,6 @@
 // The list of the kinds of pieces, with what each brings to the page editor.
 import type { Piece, PieceKind, PieceOf } from '@valise/core/pages'
+import { answerUi } from './answer/answerUi.ts'
 import { entryUi } from './entry/entryUi.ts'
 import { fileUi } from './file/fileUi.tsx'
 import { lineUi } from './line/lineUi.ts'
@@ -13,6 +14,7 @@ const uiByKind = {
   file: fileUi,
   entry: entryUi,
   line: lineUi,
+  answer: answerUi,
 } satisfies { [K in PieceKind]: PieceUi<PieceOf<K>> }
 
 export function uiOf<P extends Piece>({ kind }: Pick<P, 'kind'>): PieceUi<P> {

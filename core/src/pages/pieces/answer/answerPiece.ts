@@ -11,17 +11,17 @@ const DEEPEST_HEADING = 6
 
 export const answerPiece: PieceDefinition<AnswerPiece> = {
   ...withoutThings,
-  texts: (piece) => fieldOfPiece(piece).texts(piece.answer),
-  plainText: (piece) => fieldOfPiece(piece).plainText(piece.answer, 'en'),
-  sorts: (piece) => (fieldOfPiece(piece).plainText(piece.answer, 'en') === '' ? [] : ['text']),
+  texts: (piece) => fieldOfPiece(piece).texts(piece.given.answer),
+  plainText: (piece) => fieldOfPiece(piece).plainText(piece.given.answer, 'en'),
+  sorts: (piece) => (fieldOfPiece(piece).plainText(piece.given.answer, 'en') === '' ? [] : ['text']),
   render(piece, { view, beside }) {
     const field = fieldOfPiece(piece)
-    const isBlank = field.isBlank(piece.answer)
+    const isBlank = field.isBlank(piece.given.answer)
     if (isBlank && beside === 0) return ''
     const shift = view.headingShift ?? 0
     const level = Math.min(DEEPEST_HEADING, 2 + shift)
-    const question = escapeHtml(textIn(piece.question.asks, view.lang))
-    const answer = isBlank ? '' : field.render(piece.answer, { lang: view.lang, shift })
+    const question = escapeHtml(textIn(piece.given.question.asks, view.lang))
+    const answer = isBlank ? '' : field.render(piece.given.answer, { lang: view.lang, shift })
     return `<section class="answer"><h${level}>${question}</h${level}>${answer}</section>`
   },
 }
@@ -30,6 +30,6 @@ export function isAnswerPiece(piece: { readonly kind: string }): piece is Answer
   return piece.kind === 'answer'
 }
 
-function fieldOfPiece<K extends FieldKind>({ question }: AnswerPieceOf<K>) {
-  return fieldOf<K>({ kind: question.kind as K })
+function fieldOfPiece<K extends FieldKind>({ given }: AnswerPieceOf<K>) {
+  return fieldOf<K>(given)
 }

@@ -10,20 +10,28 @@ import { pieceFields } from '../pieceFields.ts'
 const askedBySchema = nullable(object({ sheetId: idSchema, n: Type.Integer({ minimum: 1 }) }))
 export type AskedBy = Static<typeof askedBySchema>
 
+/** A question with what was answered. Its kind stands apart, so that one tag tells what both may be. */
+export interface Given<K extends FieldKind> {
+  kind: K
+  question: QuestionOf<K>
+  answer: AnswerOf<K>
+}
+
 export interface AnswerPieceOf<K extends FieldKind> {
   kind: 'answer'
   id: string
   span: number
   askedBy: AskedBy
-  question: QuestionOf<K>
-  answer: AnswerOf<K>
+  given: Given<K>
 }
 export type AnswerPiece = { [K in FieldKind]: AnswerPieceOf<K> }[FieldKind]
 
-export const answerPieceSchema = Type.Unsafe<AnswerPiece>(
-  Type.Union(
-    Object.values(fieldSchemas).map((parts) =>
-      object({ kind: Type.Literal('answer'), ...pieceFields, askedBy: askedBySchema, ...parts }),
-    ),
+const givenSchema = Type.Union(
+  Object.entries(fieldSchemas).map(([kind, { question, answer }]) =>
+    object({ kind: Type.Literal(kind), question, answer }),
   ),
+)
+
+export const answerPieceSchema = Type.Unsafe<AnswerPiece>(
+  object({ kind: Type.Literal('answer'), ...pieceFields, askedBy: askedBySchema, given: givenSchema }),
 )

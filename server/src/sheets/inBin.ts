@@ -1,0 +1,5 @@
+// Question sheets in the bin.
+import { usualInBin } from '../things/index.ts'
+import type { InBin } from '../things/index.ts'
+
+export const sheetInBin: InBin = usualInBin
