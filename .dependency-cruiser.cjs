@@ -62,6 +62,7 @@ const webLayers = [
   ['evidence/preview'],
   ['evidence/item'],
   ['evidence/list'],
+  ['sheets'],
   ['collections', 'reflections', 'pictures/bench'],
   ['collages', 'pages'],
   ['submissions'],

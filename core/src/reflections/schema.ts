@@ -17,6 +17,7 @@ import {
   LONGEST_ENTRY_TITLE,
   LONGEST_LOGBOOK_SUMMARY,
   LONGEST_LOGBOOK_TITLE,
+  MOST_ABOUT,
   MOST_MOVED,
 } from './valueLists.ts'
 
@@ -119,6 +120,9 @@ export const newEntrySchema = object({
   title: Type.String({ maxLength: LONGEST_ENTRY_TITLE }),
   lang: Type.Enum([...textLanguages]),
   sheetId: Type.Optional(nullable(idSchema)),
+  about: Type.Optional(
+    Type.Array(idSchema, { maxItems: MOST_ABOUT, description: 'The evidence that it begins with' }),
+  ),
 })
 export type NewEntry = Static<typeof newEntrySchema>
 

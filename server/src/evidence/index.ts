@@ -21,7 +21,7 @@ export type { LandingPlace } from './landingStore.ts'
 export { findOwnLink, listOwnLinks, saveLink } from './linkStore.ts'
 export { mountPosters } from './posterRoutes.ts'
 export { queryRoutes } from './queryRoutes.ts'
-export { findItems } from './queryStore.ts'
+export { findItems, listItems } from './queryStore.ts'
 
 export { evidenceRoutes } from './routes.ts'
 export { getEvidence, putIntoTray, takeOutOfTray, updateEvidence } from './service.ts'

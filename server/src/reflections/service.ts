@@ -1,7 +1,7 @@
 // Logbooks and entries: beginning, writing, dating, tagging, moving.
 import { cleanTags } from '@valise/core/evidence'
-import { definitionOf, placedPieces } from '@valise/core/pages'
-import type { PageDocument, RichText, Row } from '@valise/core/pages'
+import { definitionOf, newEvidencePiece, placedPieces } from '@valise/core/pages'
+import type { PageDocument, Piece, RichText, Row } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -21,6 +21,7 @@ import { inTransaction } from '../database/index.ts'
 import type { PageWish, Reader, Trx, Writable } from '../database/index.ts'
 import { createDraft, getDraft, listDrafts } from '../drafts/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
+import { listItems } from '../evidence/index.ts'
 import { findTakable } from '../sheets/index.ts'
 import { changeThing, inOwnersTransaction, insertThing, listOwnThings } from '../things/index.ts'
 import * as entries from './entryStore.ts'
@@ -82,7 +83,7 @@ export function createEntry(
   on: Writable,
   actor: PersonActor,
   logbookId: string,
-  { title, day, lang, sheetId = null }: NewEntry,
+  { title, day, lang, sheetId = null, about = [] }: NewEntry,
   content: FirstContent = {},
 ): Promise<Entry> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
@@ -90,7 +91,8 @@ export function createEntry(
     // A sheet that may no longer be used is no reason to write nothing.
     const sheet = sheetId === null ? null : await findTakable(trx, actor, sheetId)
     const id = trx.newId()
-    const first = { title: toPlainLine(title), lang, textId: trx.newId(), sheet, ...content }
+    const evidence = await listAbout(trx, actor, about)
+    const first = { title: toPlainLine(title), lang, textId: trx.newId(), sheet, evidence, ...content }
     const document = newEntryDocument(first)
     await insertThing(trx, { id, kind: 'entry', ownerId: actor.personId, title: document.title })
     await createDraft(trx, actor, id, document)
@@ -99,6 +101,17 @@ export function createEntry(
     return getEntry(trx, actor, id)
   })
 }
+
+/** The pieces of the evidence that an entry begins with, in the order in which it was named. */
+async function listAbout(trx: Trx, actor: PersonActor, about: readonly string[]): Promise<Piece[]> {
+  const items = await listItems(trx, actor, about)
+  return [...new Set(about)].flatMap((id) => {
+    const item = items.find((one) => one.id === id && one.binnedAt === null)
+    return item ? [newEvidencePiece(trx.newId(), item, HALF)] : []
+  })
+}
+
+const HALF = 6
 
 export async function getEntry(reader: Reader, actor: PersonActor, id: string): Promise<Entry> {
   const head = await getHead(reader, actor, id)

@@ -15,6 +15,7 @@ export type Topic =
   | 'passes'
   | 'people'
   | 'reflections'
+  | 'sheets'
   | 'submissions'
   | 'tray'
 

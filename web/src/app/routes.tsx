@@ -4,11 +4,17 @@ import type { RouteObject } from 'react-router'
 import { loadRecordsScreen } from '../records/index.ts'
 import { loadClassScreen, loadClassesScreen } from '../classes/index.ts'
 import { loadBinScreen } from '../bin/index.ts'
-import { loadEntryScreen, loadLogbookScreen, loadLogbooksScreen } from '../reflections/index.ts'
+import {
+  loadEntryScreen,
+  loadLogbookScreen,
+  loadLogbooksScreen,
+  loadNewEntryScreen,
+} from '../reflections/index.ts'
 import { loadAssignmentScreen, loadAssignmentsScreen, loadNewAssignmentScreen } from '../assignments/index.ts'
 import { loadReviewDeskScreen, loadSubmissionScreen, loadSubmissionsScreen } from '../submissions/index.ts'
 import { loadCollectionScreen, loadCollectionsScreen } from '../collections/index.ts'
 import { loadPagesScreen } from '../pages/index.ts'
+import { loadSheetScreen, loadSheetsScreen } from '../sheets/index.ts'
 import { loadCollageScreen } from '../collages/index.ts'
 import { loadBenchScreen } from '../pictures/bench/index.ts'
 import { loadEvidenceScreen } from '../evidence/list/index.ts'
@@ -146,17 +152,41 @@ export const routes: RouteObject[] = [
       },
       {
         path: 'logbooks',
-        lazy: inWords('reflections', loadLogbooksScreen),
+        lazy: inWords('reflections', async () => {
+          await needWords('sheets')
+          return loadLogbooksScreen()
+        }),
       },
       {
         path: 'logbooks/:id',
-        lazy: inWords('reflections', loadLogbookScreen),
+        lazy: inWords('reflections', async () => {
+          await Promise.all([needWords('sheets'), needWords('pages'), needWords('evidence')])
+          return loadLogbookScreen()
+        }),
+      },
+      {
+        path: 'entries/new',
+        lazy: inWords('reflections', async () => {
+          await needWords('sheets')
+          return loadNewEntryScreen()
+        }),
       },
       {
         path: 'entries/:id',
         lazy: inWords('reflections', async () => {
-          await needWords('pages')
+          await Promise.all([needWords('sheets'), needWords('pages'), needWords('evidence')])
           return loadEntryScreen()
+        }),
+      },
+      {
+        path: 'sheets',
+        lazy: inWords('sheets', loadSheetsScreen),
+      },
+      {
+        path: 'sheets/:id',
+        lazy: inWords('sheets', async () => {
+          await needWords('pages')
+          return loadSheetScreen()
         }),
       },
       {

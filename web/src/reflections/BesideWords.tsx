@@ -1,12 +1,11 @@
-// The evidence beside an entry's words: each with its caption, its description, and the ways to order it.
+// Evidence in one row of an entry: each with its caption, its description, and the ways to order it.
 import Button from '@mui/material/Button'
 import { IconArrowUp, IconPlus, IconX } from '@tabler/icons-react'
 import { evidenceKinds } from '@valise/core/evidence'
-import type { EvidenceRow } from '@valise/core/evidence'
+import type { EvidenceKind, EvidenceRow } from '@valise/core/evidence'
 import { LONGEST_CAPTION } from '@valise/core/evidence'
 import { definitionOf, isCaptioned, LONGEST_ALTERNATIVE, renderPiece } from '@valise/core/pages'
 import type { CaptionedPiece, PageDocument, Piece, Shown } from '@valise/core/pages'
-import { EVIDENCE_ROW } from '@valise/core/reflections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { EvidenceChooser } from '../evidence/list/index.ts'
@@ -15,26 +14,42 @@ import { StitchedBox } from '../ui/StitchedBox.tsx'
 import styles from './EntryEditor.module.css'
 
 interface BesideWordsProps {
-  readonly document: PageDocument
+  readonly pieces: readonly Piece[]
+  readonly lang: PageDocument['lang']
   readonly evidence: Shown['evidence']
+  /** What stands there while nothing is there. */
+  readonly empty: string
+  /** What may be put there; none for anything. */
+  readonly accepts?: readonly EvidenceKind[]
+  /** Whether there is room for more. */
+  readonly hasRoom?: boolean
   readonly onPut: (item: EvidenceRow) => void
   readonly onChange: (piece: Piece) => void
   readonly onRemove: (pieceId: string) => void
   readonly onUp: (pieceId: string) => void
 }
 
-export function BesideWords({ document, evidence, onPut, onChange, onRemove, onUp }: BesideWordsProps) {
+export function BesideWords({
+  pieces: all,
+  lang,
+  evidence,
+  empty,
+  accepts = [],
+  hasRoom = true,
+  onPut,
+  onChange,
+  onRemove,
+  onUp,
+}: BesideWordsProps) {
   const { t } = useTranslation('reflections')
   const [isChoosing, setIsChoosing] = useState(false)
-  const beside = document.rows.find(({ id }) => id === EVIDENCE_ROW)
-  const pieces = (beside?.pieces ?? []).filter(isCaptioned)
-  const view = draftView(document.lang, { evidence, entries: {} })
+  const pieces = all.filter(isCaptioned)
+  const view = draftView(lang, { evidence, entries: {} })
   const titleOf = ({ id }: Piece) => evidence[id]?.title || t('entry.thing')
   return (
-    <section>
-      <h2>{t('entry.beside')}</h2>
+    <div className={styles.put}>
       {pieces.length === 0 ? (
-        <StitchedBox>{t('entry.besideEmpty')}</StitchedBox>
+        <StitchedBox>{empty}</StitchedBox>
       ) : (
         <ul className={styles.things}>
           {pieces.map((piece, n) => (
@@ -69,13 +84,19 @@ export function BesideWords({ document, evidence, onPut, onChange, onRemove, onU
           ))}
         </ul>
       )}
-      <Button startIcon={<IconPlus size={18} stroke={1.7} />} onClick={() => setIsChoosing(true)}>
-        {t('entry.add')}
-      </Button>
-      {isChoosing ? (
-        <EvidenceChooser kinds={evidenceKinds} onChoose={onPut} onClose={() => setIsChoosing(false)} />
+      {hasRoom ? (
+        <Button startIcon={<IconPlus size={18} stroke={1.7} />} onClick={() => setIsChoosing(true)}>
+          {t('entry.add')}
+        </Button>
       ) : null}
-    </section>
+      {isChoosing ? (
+        <EvidenceChooser
+          kinds={accepts.length > 0 ? accepts : evidenceKinds}
+          onChoose={onPut}
+          onClose={() => setIsChoosing(false)}
+        />
+      ) : null}
+    </div>
   )
 }
 

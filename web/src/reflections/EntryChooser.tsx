@@ -20,7 +20,7 @@ interface EntryChooserProps {
 export function EntryChooser({ onChoose, onClose }: EntryChooserProps) {
   const { t } = useTranslation(['pages', 'app'])
   const when = useWhen()
-  const list = useInfiniteQuery(reflectionQueries.entries(null))
+  const list = useInfiniteQuery(reflectionQueries.entries())
   const items = list.data?.pages.flatMap((page) => page.items) ?? []
   return (
     <Dialog open onClose={onClose} aria-labelledby="choose-entry" maxWidth="sm" fullWidth>

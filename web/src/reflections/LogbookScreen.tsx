@@ -1,84 +1,90 @@
-// One logbook: its entries by their days, the newest first.
+// One logbook: its entries by their days, found again by words, tags, days and questions, or read one after the other.
 import Button from '@mui/material/Button'
-import Link from '@mui/material/Link'
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { IconPlus } from '@tabler/icons-react'
+import { useQuery } from '@tanstack/react-query'
+import { IconAdjustments, IconPlus } from '@tabler/icons-react'
 import { LONGEST_LOGBOOK_TITLE } from '@valise/core/reflections'
-import type { EntryRow, Logbook } from '@valise/core/reflections'
+import type { Logbook } from '@valise/core/reflections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link as RouterLink, useNavigate, useParams } from 'react-router'
+import { useNavigate, useParams } from 'react-router'
 import { ApiProblem } from '../api/index.ts'
-import { MissingScreen } from '../ui/MissingScreen.tsx'
-import { Empty } from '../ui/Empty.tsx'
-import { Fetched } from '../ui/Fetched.tsx'
+import { EvidenceUses } from '../evidence/item/index.ts'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
-import { MoreButton } from '../ui/MoreButton.tsx'
+import { MissingScreen } from '../ui/MissingScreen.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useSavedText } from '../ui/useSavedText.ts'
-import { useWhen } from '../ui/useWhen.ts'
 import { useToday } from '../session/index.ts'
-import { reflectionQueries, useCreateEntry, useRenameLogbook } from './queries.ts'
+import { EntryFilters } from './EntryFilters.tsx'
+import { EntryLines } from './EntryLines.tsx'
+import { LogbookDetails } from './LogbookDetails.tsx'
+import { useLogbookFacts } from './LogbooksScreen.tsx'
+import { ReadThrough } from './ReadThrough.tsx'
+import { StripOfDays } from './StripOfDays.tsx'
+import { reflectionQueries, useChangeLogbook, useCreateEntry } from './queries.ts'
+import { useEntryWish } from './useEntryWish.ts'
 import styles from './Reflections.module.css'
 
 export function LogbookScreen() {
   const { t } = useTranslation(['reflections', 'app'])
   const { id = '' } = useParams()
   const logbook = useQuery(reflectionQueries.logbook(id))
-  const entries = useInfiniteQuery(reflectionQueries.entries(id))
   if (logbook.error instanceof ApiProblem && logbook.error.code === 'not-found') return <MissingScreen />
-  const items = entries.data?.pages.flatMap((page) => page.items) ?? []
+  const { data } = logbook
   return (
     <Screen
-      place={logbook.data?.title ?? t('app:places.logbooks')}
+      place={data?.title ?? t('app:places.logbooks')}
       parent={t('app:places.logbooks')}
-      sentence={logbook.data ? <Title key={id} logbook={logbook.data} /> : t('app:places.logbooks')}
-      act={<NewEntry logbookId={id} />}
+      sentence={data ? <Title key={id} logbook={data} /> : t('app:places.logbooks')}
+      lead={data ? <Lead logbook={data} /> : null}
+      act={data ? <Acts logbook={data} /> : null}
     >
-      <Fetched query={entries}>
-        {() =>
-          items.length === 0 ? (
-            <Empty>{t('entries.empty')}</Empty>
-          ) : (
-            <ol className={styles.entries}>
-              {items.map((entry) => (
-                <EntryLine key={entry.id} entry={entry} />
-              ))}
-            </ol>
-          )
-        }
-      </Fetched>
-      <MoreButton query={entries} />
+      {data ? <Entries key={id} logbook={data} /> : null}
     </Screen>
   )
 }
 
-function EntryLine({ entry }: { readonly entry: EntryRow }) {
+function Lead({ logbook }: { readonly logbook: Logbook }) {
+  const facts = useLogbookFacts(logbook)
+  return [logbook.summary, ...facts].filter((words) => words !== '').join(' · ')
+}
+
+function Entries({ logbook }: { readonly logbook: Logbook }) {
   const { t } = useTranslation('reflections')
-  const when = useWhen()
-  const counts = [
-    t('entries.words', { count: entry.words }),
-    ...(entry.evidence > 0 ? [t('entries.evidence', { count: entry.evidence })] : []),
-  ]
+  const today = useToday()
+  const { wish, isNarrowed, isReading, change } = useEntryWish(logbook.id)
+  const [until, setUntil] = useState(today)
+  const facets = useQuery(reflectionQueries.facets(logbook.id, until))
+  if (logbook.entries === 0) return <EntryLines wish={wish} isNarrowed={false} />
   return (
-    <li>
-      <time dateTime={entry.day}>{when.localDay(entry.day)}</time>
-      <div>
-        <Link component={RouterLink} to={`/entries/${entry.id}`}>
-          {entry.title || t('entries.untitled')}
-        </Link>
-        <p>{entry.beginning}</p>
-        <small>{counts.join(', ')}</small>
-      </div>
-    </li>
+    <>
+      <StripOfDays
+        facets={facets.data ?? null}
+        until={until}
+        chosen={wish.from !== undefined && wish.from === wish.until ? wish.from : null}
+        onUntil={setUntil}
+        onDay={(day) => change({ from: day, until: day })}
+      />
+      <EntryFilters
+        wish={wish}
+        facets={facets.data ?? null}
+        isNarrowed={isNarrowed}
+        isReading={isReading}
+        onChange={change}
+      />
+      {isReading ? <ReadThrough wish={wish} /> : <EntryLines wish={wish} isNarrowed={isNarrowed} />}
+      <section className={styles.uses}>
+        <h2>{t('logbook.shownOn')}</h2>
+        <EvidenceUses id={logbook.id} />
+      </section>
+    </>
   )
 }
 
 function Title({ logbook }: { readonly logbook: Logbook }) {
   const { t } = useTranslation('reflections')
-  const rename = useRenameLogbook(logbook)
-  const saved = useSavedText(logbook.title, (title) => title.trim() !== '' && rename.mutate(title))
+  const change = useChangeLogbook(logbook)
+  const saved = useSavedText(logbook.title, (title) => title.trim() !== '' && change.mutate({ title }))
   return (
     <>
       <InlineTitle
@@ -88,24 +94,32 @@ function Title({ logbook }: { readonly logbook: Logbook }) {
         onChange={saved.change}
         onBlur={saved.leave}
       />
-      <Refusal error={rename.error} />
+      <Refusal error={change.error} />
     </>
   )
 }
 
-function NewEntry({ logbookId }: { readonly logbookId: string }) {
+function Acts({ logbook }: { readonly logbook: Logbook }) {
   const { t, i18n } = useTranslation('reflections')
   const navigate = useNavigate()
   const today = useToday()
   const [key] = useState(() => crypto.randomUUID())
-  const create = useCreateEntry(logbookId)
+  const [isSetting, setIsSetting] = useState(false)
+  const create = useCreateEntry()
+  const { id: logbookId, usualSheetId } = logbook
   const onNew = () =>
     create.mutate(
-      { day: today, title: '', lang: i18n.language === 'es' ? 'es' : 'en', key },
+      {
+        ...{ logbookId, day: today, title: '', sheetId: usualSheetId, key },
+        lang: i18n.language === 'es' ? 'es' : 'en',
+      },
       { onSuccess: ({ id }) => void navigate(`/entries/${id}`) },
     )
   return (
-    <div>
+    <div className={styles.acts}>
+      <Button startIcon={<IconAdjustments size={18} stroke={1.7} />} onClick={() => setIsSetting(true)}>
+        {t('logbook.edit')}
+      </Button>
       <Button
         variant="contained"
         color="primary"
@@ -116,6 +130,7 @@ function NewEntry({ logbookId }: { readonly logbookId: string }) {
         {t('entries.new')}
       </Button>
       <Refusal error={create.error} />
+      {isSetting ? <LogbookDetails logbook={logbook} onClose={() => setIsSetting(false)} /> : null}
     </div>
   )
 }

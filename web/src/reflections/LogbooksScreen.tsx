@@ -3,22 +3,26 @@ import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
+import { textIn } from '@valise/core/people'
 import { LONGEST_LOGBOOK_TITLE } from '@valise/core/reflections'
+import type { LogbookRow } from '@valise/core/reflections'
 import { useState } from 'react'
 import type { FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, useNavigate } from 'react-router'
+import { useSession } from '../session/index.ts'
+import { sheetQueries } from '../sheets/index.ts'
 import { Empty } from '../ui/Empty.tsx'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useWhen } from '../ui/useWhen.ts'
+import { LogbookCover } from './LogbookCover.tsx'
 import { reflectionQueries, useCreateLogbook } from './queries.ts'
 import styles from './Reflections.module.css'
 
 export function LogbooksScreen() {
   const { t } = useTranslation(['reflections', 'app'])
-  const when = useWhen()
   const logbooks = useQuery(reflectionQueries.logbooks())
   return (
     <Screen
@@ -26,6 +30,11 @@ export function LogbooksScreen() {
       parent={t('app:stops.gather')}
       sentence={
         logbooks.data ? t('logbooks.sentence', { count: logbooks.data.length }) : t('app:places.logbooks')
+      }
+      act={
+        <Link component={RouterLink} to="/sheets">
+          {t('logbooks.sheets')}
+        </Link>
       }
     >
       <Fetched query={logbooks}>
@@ -35,14 +44,8 @@ export function LogbooksScreen() {
               <Empty>{t('logbooks.empty')}</Empty>
             ) : (
               <ul className={styles.list}>
-                {list.map(({ id, title, entries, lastDay }) => (
-                  <li key={id}>
-                    <Link component={RouterLink} to={`/logbooks/${id}`}>
-                      {title}
-                    </Link>
-                    <span>{t('logbooks.entries', { count: entries })}</span>
-                    <span>{lastDay === null ? '' : t('logbooks.last', { day: when.localDay(lastDay) })}</span>
-                  </li>
+                {list.map((logbook) => (
+                  <LogbookLine key={logbook.id} logbook={logbook} />
                 ))}
               </ul>
             )}
@@ -52,6 +55,42 @@ export function LogbooksScreen() {
       </Fetched>
     </Screen>
   )
+}
+
+function LogbookLine({ logbook }: { readonly logbook: LogbookRow }) {
+  const { t } = useTranslation('reflections')
+  const when = useWhen()
+  const facts = useLogbookFacts(logbook)
+  const { id, title, summary, entries, lastDay } = logbook
+  return (
+    <li>
+      <LogbookCover logbook={logbook} />
+      <div>
+        <Link component={RouterLink} to={`/logbooks/${id}`}>
+          {title}
+        </Link>
+        {summary === '' ? null : <p>{summary}</p>}
+        {facts.length > 0 ? <small>{facts.join(', ')}</small> : null}
+      </div>
+      <div>
+        <span>{t('logbooks.entries', { count: entries })}</span>
+        <span>{lastDay === null ? '' : t('logbooks.last', { day: when.localDay(lastDay) })}</span>
+      </div>
+    </li>
+  )
+}
+
+/** The class and the usual questions of a logbook, in words. */
+export function useLogbookFacts({ classId, usualSheetId }: LogbookRow): string[] {
+  const { t, i18n } = useTranslation('reflections')
+  const { memberships } = useSession()
+  const { data: sheets = [] } = useQuery({ ...sheetQueries.list(), enabled: usualSheetId !== null })
+  const className = memberships.find((one) => one.classId === classId)?.className
+  const sheet = sheets.find(({ id }) => id === usualSheetId)
+  return [
+    ...(className === undefined ? [] : [className]),
+    ...(sheet ? [t('logbooks.along', { title: textIn(sheet.title, i18n.language) })] : []),
+  ]
 }
 
 function NewLogbook() {

@@ -1,3 +1,9 @@
 // Logbooks and their entries.
 export { EntryChooser } from './EntryChooser.tsx'
-export { loadEntryChooser, loadEntryScreen, loadLogbookScreen, loadLogbooksScreen } from './loaders.ts'
+export {
+  loadEntryChooser,
+  loadEntryScreen,
+  loadLogbookScreen,
+  loadLogbooksScreen,
+  loadNewEntryScreen,
+} from './loaders.ts'

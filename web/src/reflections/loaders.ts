@@ -2,6 +2,8 @@
 
 export const loadEntryScreen = async () => (await import('./EntryScreen.tsx')).EntryScreen
 
+export const loadNewEntryScreen = async () => (await import('./NewEntryScreen.tsx')).NewEntryScreen
+
 export const loadLogbookScreen = async () => (await import('./LogbookScreen.tsx')).LogbookScreen
 
 export const loadLogbooksScreen = async () => (await import('./LogbooksScreen.tsx')).LogbooksScreen

@@ -1,7 +1,25 @@
 // What the screens know of logbooks and entries, and what they can have done with them.
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
-import type { Entry, EntryList, Logbook, NewEntry } from '@valise/core/reflections'
+import type {
+  Entry,
+  EntryChange,
+  EntryList,
+  EntryMove,
+  EntryQuery,
+  EntryReading,
+  Logbook,
+  LogbookChange,
+  LogbookFacets,
+  NewEntry,
+} from '@valise/core/reflections'
 import { ask, get, withQuery } from '../api/index.ts'
+
+export type EntryWish = Omit<EntryQuery, 'cursor' | 'limit'>
+
+interface EntryToCreate extends NewEntry {
+  readonly logbookId: string
+  readonly key: string
+}
 
 export const reflectionQueries = {
   all: () => ['reflections'] as const,
@@ -17,13 +35,33 @@ export const reflectionQueries = {
       meta: { follows: ['reflections', 'bin'] },
       queryFn: ({ signal }) => get<Logbook>(`/api/logbooks/${id}`, signal),
     }),
-  /** Of one logbook, or with null of all. */
-  entries: (logbookId: string | null) =>
+  facets: (id: string, until: string) =>
+    queryOptions({
+      queryKey: [...reflectionQueries.all(), 'facets', id, until],
+      meta: { follows: ['reflections', 'bin'] },
+      queryFn: ({ signal }) => get<LogbookFacets>(withQuery(`/api/logbooks/${id}/facets`, { until }), signal),
+      staleTime: 0,
+    }),
+  /** Entries with all that they show, to be read one after the other. */
+  reading: (wish: EntryWish) =>
     infiniteQueryOptions({
-      queryKey: [...reflectionQueries.all(), 'entries', logbookId],
+      queryKey: [...reflectionQueries.all(), 'reading', wish],
       meta: { follows: ['reflections', 'bin'] },
       queryFn: ({ pageParam, signal }) =>
-        ask<EntryList>('GET', withQuery('/api/entries', { cursor: pageParam, logbookId }), { signal }),
+        ask<EntryReading>('GET', withQuery('/api/entries/reading', { ...wish, cursor: pageParam }), {
+          signal,
+        }),
+      initialPageParam: null as string | null,
+      getNextPageParam: (page) => page.next,
+      staleTime: 0,
+    }),
+  /** Of one logbook, or of all. */
+  entries: (wish: EntryWish = {}) =>
+    infiniteQueryOptions({
+      queryKey: [...reflectionQueries.all(), 'entries', wish],
+      meta: { follows: ['reflections', 'bin'] },
+      queryFn: ({ pageParam, signal }) =>
+        ask<EntryList>('GET', withQuery('/api/entries', { ...wish, cursor: pageParam }), { signal }),
       initialPageParam: null as string | null,
       getNextPageParam: (page) => page.next,
       // What lists tell of entries changes with every edit, and no edit fetches lists.
@@ -49,27 +87,34 @@ export function useCreateLogbook() {
   })
 }
 
-export function useRenameLogbook({ id, revision }: Logbook) {
+export function useChangeLogbook({ id, revision }: Logbook) {
   return useMutation({
     meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
-    mutationFn: (title: string) =>
-      ask<Logbook>('PATCH', `/api/logbooks/${id}`, { body: { title }, revision }),
+    mutationFn: (change: LogbookChange) =>
+      ask<Logbook>('PATCH', `/api/logbooks/${id}`, { body: change, revision }),
   })
 }
 
-export function useCreateEntry(logbookId: string) {
+export function useCreateEntry() {
   const client = useQueryClient()
   return useMutation({
     meta: { showsSaving: true, changes: ['reflections'] },
-    mutationFn: ({ key, ...body }: NewEntry & { readonly key: string }) =>
+    mutationFn: ({ key, logbookId, ...body }: EntryToCreate) =>
       ask<Entry>('POST', `/api/logbooks/${logbookId}/entries`, { body, key }),
     onSuccess: (entry) => client.setQueryData(reflectionQueries.entry(entry.id).queryKey, entry),
   })
 }
 
-export function useDateEntry({ id, revision }: Entry) {
+export function useMoveEntries() {
   return useMutation({
     meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
-    mutationFn: (day: string) => ask<Entry>('PATCH', entryPath(id), { body: { day }, revision }),
+    mutationFn: (move: EntryMove) => ask('POST', '/api/entries/moved', { body: move }),
+  })
+}
+
+export function useChangeEntry({ id, revision }: Entry) {
+  return useMutation({
+    meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
+    mutationFn: (change: EntryChange) => ask<Entry>('PATCH', entryPath(id), { body: change, revision }),
   })
 }

@@ -1,12 +1,14 @@
-// An entry while it is written: its draft, and the evidence that is put beside its words.
+// An entry while it is written: its draft, its questions, and the evidence that is put beside its words.
 import { useTranslation } from 'react-i18next'
 import { useQueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
-import { newEvidencePiece } from '@valise/core/pages'
-import { EVIDENCE_ROW, textPieceOf } from '@valise/core/reflections'
+import { idBefore, newEvidencePiece } from '@valise/core/pages'
+import type { Piece } from '@valise/core/pages'
+import { answersOf, changeSheet, EVIDENCE_ROW, textPieceOf } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
 import { useEffect, useMemo, useState } from 'react'
 import { useDraft } from '../saving/index.ts'
+import { fetchNewest } from '../sheets/index.ts'
 import { useTrayPlace } from '../evidence/tray/index.ts'
 import { toShownEvidence } from '../evidence/base/index.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
@@ -20,29 +22,54 @@ export function useEntryEditor(entry: Entry) {
   const textPiece = textPieceOf(document)
   const title = document.title || t('entries.untitled')
   const [here, setHere] = useState(entry.draft.shown.evidence)
+  const answers = useAnswers(document)
+  const [sheetError, setSheetError] = useState<unknown>(null)
   useEffect(
     () => setPlace({ name: title, parent: entry.logbookTitle, within: 'logbooks' }),
     [title, entry.logbookTitle],
   )
   useFreshShown(entry, draft)
 
-  const put = (items: readonly EvidenceRow[]) => {
-    const beside = document.rows.find(({ id }) => id === EVIDENCE_ROW)
+  const putInto = (rowId: string, items: readonly EvidenceRow[]) => {
+    const row = document.rows.find(({ id }) => id === rowId)
     const pieces = items.map((item) => ({ item, piece: newEvidencePiece(crypto.randomUUID(), item, 6) }))
     setHere((known) => ({
       ...known,
       ...Object.fromEntries(pieces.map(({ item, piece }) => [piece.id, toShownEvidence(item)])),
     }))
-    let after = beside?.pieces.at(-1)?.id ?? null
+    let after = row?.pieces.at(-1)?.id ?? null
     sync.act(
       pieces.map(({ piece }) => {
-        const operation = { op: 'insert-piece' as const, rowId: EVIDENCE_ROW, piece, after }
+        const operation = { op: 'insert-piece' as const, rowId, piece, after }
         after = piece.id
         return operation
       }),
     )
   }
-  const acts = useStableActs({ put })
+  /** Goes along another sheet, or with '' along none. What was written stays. */
+  const takeSheet = async (sheetId: string) => {
+    setSheetError(null)
+    try {
+      const sheet = sheetId === '' ? null : await fetchNewest(sheetId)
+      sync.flush()
+      if (!sync.act(changeSheet(sync.state().document, sheet))) setSheetError(new Error(t('entry.sheetFull')))
+    } catch (error) {
+      setSheetError(error)
+    }
+  }
+  const acts = useStableActs({
+    put: (items: readonly EvidenceRow[]) => putInto(EVIDENCE_ROW, items),
+    setPiece: (piece: Piece) => void sync.act([{ op: 'set-piece', piece }]),
+    remove: (pieceId: string) => void sync.act([{ op: 'remove-piece', pieceId }]),
+    putInto,
+    takeSheet,
+    moveUp: (rowId: string, pieceId: string) => {
+      const pieces = document.rows.find(({ id }) => id === rowId)?.pieces ?? []
+      const before = idBefore(pieces, pieceId)
+      const after = before === null ? null : idBefore(pieces, before)
+      sync.act([{ op: 'move-piece', pieceId, rowId, after }])
+    },
+  })
   useTrayPlace(
     useMemo(
       () => ({
@@ -54,7 +81,28 @@ export function useEntryEditor(entry: Entry) {
       [t, acts],
     ),
   )
-  return { draft, textPiece, here, put }
+  const evidence = { ...here, ...entry.draft.shown.evidence }
+  return { draft, textPiece, evidence, answers, acts, sheetError }
+}
+
+/** The questions of a document; an answer that nobody changed stays the same object, so that it is not rendered anew. */
+function useAnswers(document: Parameters<typeof answersOf>[0]) {
+  const [known] = useState(() => new Map<string, ReturnType<typeof answersOf>[number]>())
+  return useMemo(
+    () =>
+      answersOf(document).map((answer) => {
+        const before = known.get(answer.piece.id)
+        const isSame =
+          before?.piece === answer.piece &&
+          before.isAsked === answer.isAsked &&
+          before.beside.length === answer.beside.length &&
+          before.beside.every((piece, n) => piece === answer.beside[n])
+        const kept = before && isSame ? before : answer
+        known.set(answer.piece.id, kept)
+        return kept
+      }),
+    [document, known],
+  )
 }
 
 /** Only the server knows of our losing texts, so they are refetched whenever others wrote. */

@@ -27,6 +27,7 @@ const screenLoaders = inBothLanguages(
     reading: async () => (await import('./en/reading.json')).default,
     records: async () => (await import('./en/records.json')).default,
     reflections: async () => (await import('./en/reflections.json')).default,
+    sheets: async () => (await import('./en/sheets.json')).default,
     submissions: async () => (await import('./en/submissions.json')).default,
   },
   {
@@ -45,6 +46,7 @@ const screenLoaders = inBothLanguages(
     reading: async () => (await import('./es/reading.json')).default,
     records: async () => (await import('./es/records.json')).default,
     reflections: async () => (await import('./es/reflections.json')).default,
+    sheets: async () => (await import('./es/sheets.json')).default,
     submissions: async () => (await import('./es/submissions.json')).default,
   },
 )

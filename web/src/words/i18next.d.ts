@@ -16,6 +16,7 @@ import type { problems } from './en/problems.ts'
 import type reading from './en/reading.json'
 import type records from './en/records.json'
 import type reflections from './en/reflections.json'
+import type sheets from './en/sheets.json'
 import type submissions from './en/submissions.json'
 
 declare module 'i18next' {
@@ -37,6 +38,7 @@ declare module 'i18next' {
       reading: typeof reading
       records: typeof records
       reflections: typeof reflections
+      sheets: typeof sheets
       submissions: typeof submissions
     }
   }

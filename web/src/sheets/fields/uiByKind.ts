@@ -1,0 +1,25 @@
+// The list of the kinds of questions, with what each brings to the screens.
+import type { FieldKind } from '@valise/core/pages'
+import { choiceUi } from './choice/choiceUi.ts'
+import { dateUi } from './date/dateUi.ts'
+import { evidenceUi } from './evidence/evidenceUi.ts'
+import type { FieldUi } from './FieldUi.ts'
+import { longUi } from './long/longUi.ts'
+import { scaleUi } from './scale/scaleUi.ts'
+import { shortUi } from './short/shortUi.ts'
+import { stepsUi } from './steps/stepsUi.ts'
+
+const uiByKind = {
+  long: longUi,
+  short: shortUi,
+  steps: stepsUi,
+  choice: choiceUi,
+  scale: scaleUi,
+  date: dateUi,
+  evidence: evidenceUi,
+} satisfies { [K in FieldKind]: FieldUi<K> }
+
+export function fieldUiOf<K extends FieldKind>({ kind }: { readonly kind: K }): FieldUi<K> {
+  // What stands under a kind is that of questions of this kind, which the compiler does not follow.
+  return uiByKind[kind] as unknown as FieldUi<K>
+}
