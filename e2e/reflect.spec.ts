@@ -19,7 +19,7 @@ test('a logbook is begun, an entry written beside its evidence, dated, and put o
   await page.keyboard.type('I set out at seven. The gate was frozen shut.')
   await expect(page.getByText('10 words')).toBeVisible()
   await page.getByRole('button', { name: 'Put everything here' }).click()
-  const beside = page.getByRole('complementary', { name: 'Evidence with this entry' })
+  const beside = page.getByRole('region', { name: 'Evidence with this entry' })
   await expect(beside.getByRole('listitem')).toHaveCount(6)
   await beside.getByRole('button', { name: 'Remove: Sketch sheet 12' }).click()
   await beside.getByLabel('Caption of Transect map').fill('Where I went')
@@ -55,14 +55,14 @@ test('a new entry begins in its words, but not for one who began in its title', 
   const page = await site.pageAs(browser, 'Wren')
   const words = page.getByRole('textbox', { name: 'What you think' })
   await page.goto('/logbooks')
-  await page.getByRole('link', { name: 'One stake' }).click()
+  await page.getByRole('link', { name: 'Odds and ends' }).click()
   await page.getByRole('button', { name: 'New entry' }).click()
   await expect(words).toBeFocused()
   await page.keyboard.type('Frost.')
   await expect(words).toHaveText('Frost.')
 
   // Watched from the logbook on: a change of the entry before would be taken for one of the next.
-  await page.getByRole('link', { name: 'One stake' }).click()
+  await page.getByRole('link', { name: 'Odds and ends' }).click()
   await expect(words).toHaveCount(0)
   // Quicker than anybody: the title is taken in the moment in which it is there.
   await page.evaluate(() => {

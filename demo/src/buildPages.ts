@@ -1,52 +1,27 @@
 // Puts Wren's logbooks and pages into the world, by the same use cases as the screens.
 import { everything } from '@valise/core/evidence'
-import {
-  definitionOf,
-  isTextPiece,
-  newEntryPiece,
-  newEvidencePiece,
-  newLinePiece,
-  newTextPiece,
-} from '@valise/core/pages'
+import { isTextPiece, newEntryPiece, newLinePiece, newTextPiece } from '@valise/core/pages'
 import type { Operation, Page, Piece, Row } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
-import { addDays } from '@valise/core/time'
 import type { LocalDay } from '@valise/core/time'
-import {
-  createEntry,
-  createLogbook,
-  createPage,
-  saveEdit,
-  findItems,
-  listPresentPeople,
-  pageRoom,
-  publishPage,
-  shiftedClock,
-} from '@valise/server'
-import type { Database, Services } from '@valise/server'
+import { createPage, saveEdit, findItems, listPresentPeople, pageRoom, publishPage } from '@valise/server'
+import type { Services } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
+import { buildLogbooks } from './buildLogbooks.ts'
 import { cast } from './cast.ts'
-import { logbooksOfWren } from './logbooksOfWren.ts'
-import { ownerActor } from './ownerActor.ts'
+import { memberActor } from './ownerActor.ts'
+import { at, toThing } from './pageBuilding.ts'
+import type { PageBuilding } from './pageBuilding.ts'
 import { pagesOfWren } from './pagesOfWren.ts'
 import type { SamplePage } from './pagesOfWren.ts'
 import { richTextOf } from './sampleBlocks.ts'
 import type { SampleBlock } from './sampleBlocks.ts'
 
-export interface PageBuilding {
-  readonly services: Services
-  readonly today: LocalDay
-  readonly actor: PersonActor
-  readonly things: ReadonlyMap<string, Parameters<typeof newEvidencePiece>[1]>
-  /** Entries by their titles, once they are written. */
-  readonly entries: Map<string, string>
-}
-
 export async function buildPages(services: Services, today: LocalDay): Promise<void> {
   const reader = services.database.reader()
   const wren = (await listPresentPeople(reader)).find(({ signInName }) => signInName === cast.wren.signInName)
   if (!wren) throw new Error('Wren is not in the world')
-  const actor = ownerActor(wren.id)
+  const actor = await memberActor(services, wren.id)
   const things = await thingsOf(services, actor)
   const building: PageBuilding = { services, today, actor, things, entries: new Map() }
   await buildLogbooks(building)
@@ -59,21 +34,6 @@ export async function thingsOf(services: Services, actor: PersonActor): Promise<
   const reader = services.database.reader()
   const { items } = await findItems(reader, actor, everything, { cursor: undefined, limit: 200 })
   return new Map(items.map((item) => [item.title, item]))
-}
-
-async function buildLogbooks(building: PageBuilding): Promise<void> {
-  const { actor, today } = building
-  for (const { title, entries } of logbooksOfWren) {
-    const first = Math.max(...entries.map(({ daysAgo }) => daysAgo))
-    const logbook = await createLogbook(at(building, first, 9), actor, title)
-    for (const one of entries) {
-      const evidence = (one.beside ?? []).map((thing) => toThing(building, thing, ''))
-      const content = { text: richTextOf(one.words), evidence }
-      const entry = { title: one.title, day: addDays(today, -one.daysAgo), lang: 'en' as const }
-      const { id } = await createEntry(at(building, one.daysAgo, 17), actor, logbook.id, entry, content)
-      building.entries.set(one.title, id)
-    }
-  }
 }
 
 /** Makes a page and, where wanted, publishes it and continues its draft. */
@@ -130,21 +90,4 @@ function toPiece(building: PageBuilding, block: SampleBlock): Piece {
     case 'line':
       return newLinePiece(uuidv7())
   }
-}
-
-function toThing(
-  { things }: PageBuilding,
-  title: string,
-  caption: string,
-  { span, alternativeText }: { readonly span?: number; readonly alternativeText?: string } = {},
-): Piece {
-  const thing = things.get(title)
-  if (!thing) throw new Error(`there is no evidence ${title}`)
-  const piece = { ...newEvidencePiece(uuidv7(), thing, span), caption }
-  return definitionOf(piece).withDescription(piece, piece.id, alternativeText ?? '')
-}
-
-function at({ services, today }: PageBuilding, daysAgo: number, hour: number): Database {
-  const moment = `${addDays(today, -daysAgo)}T${String(hour).padStart(2, '0')}:20:00.000Z`
-  return { ...services.database, clock: shiftedClock(moment) }
 }

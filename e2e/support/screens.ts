@@ -118,6 +118,29 @@ export const screens: readonly Screen[] = [
     go: follow('/logbooks', 'Transect 3'),
     holdsWords: true,
   },
+  {
+    name: 'logbook, read through',
+    at: '/logbooks/:id',
+    who: 'Wren',
+    go: readThrough,
+    holdsWords: true,
+  },
+  {
+    name: 'entry along questions',
+    at: '/entries/:id',
+    who: 'Wren',
+    go: openAlongQuestions,
+    holdsWords: true,
+  },
+  { name: 'an entry to begin', at: '/entries/new', who: 'Wren', go: open('/entries/new'), holdsWords: true },
+  { name: 'question sheets', at: '/sheets', who: 'Wren', go: open('/sheets'), holdsWords: true },
+  {
+    name: 'a question sheet',
+    at: '/sheets/:id',
+    who: 'Odalys',
+    go: openSheet,
+    holdsWords: true,
+  },
   { name: 'entry', at: '/entries/:id', who: 'Wren', go: openEntry, holdsWords: true },
   { name: 'pages', at: '/pages', who: 'Wren', go: open('/pages'), holdsWords: true },
   { name: 'pages, none', at: '/pages', who: 'Sefa', go: open('/pages') },
@@ -244,6 +267,24 @@ function follow(path: string, name: string | RegExp) {
     await page.getByRole('link', { name, exact: true }).first().click()
     await expect(page).not.toHaveURL(path)
   }
+}
+
+async function readThrough(page: Page) {
+  await follow('/logbooks', 'One stake')(page)
+  await page.getByRole('button').nth(0).waitFor()
+  await page.goto(`${page.url()}?reading=1`)
+  await expect(page.locator('article.paper')).toHaveCount(3)
+}
+
+async function openAlongQuestions(page: Page) {
+  await follow('/logbooks', 'One stake')(page)
+  await page.getByRole('link', { name: 'Visit 2', exact: true }).click()
+  await expect(page.locator('.ProseMirror')).toBeVisible()
+}
+
+async function openSheet(page: Page) {
+  await follow('/sheets', 'At the stake')(page)
+  await page.locator('ol > li [aria-expanded]').nth(1).click()
 }
 
 async function openEntry(page: Page) {

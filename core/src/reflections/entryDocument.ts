@@ -111,11 +111,14 @@ export interface EntryOutline {
 
 /** Returns what lists show of an entry. */
 export function outlineOf(document: PageDocument): EntryOutline {
-  const plain = placedPieces(document)
-    .map(({ piece }) => definitionOf(piece).plainText(piece))
-    .join(' ')
-    .replace(/\s+/g, ' ')
-    .trim()
+  // What is told, without the captions of what stands beside it.
+  const told = placedPieces(document).filter(
+    ({ piece }) => definitionOf(piece).references(piece).length === 0,
+  )
+  const plain = told
+    .map(({ piece }) => definitionOf(piece).plainText(piece).replace(/\s+/g, ' ').trim())
+    .filter((words) => words !== '')
+    .join(' · ')
   const evidence = evidenceReferences(document).length
   const questions = answersOf(document).filter(({ isAsked }) => isAsked)
   return {

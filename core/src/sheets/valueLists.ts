@@ -1,7 +1,7 @@
 // Limits of question sheets, apart from the schemas so that the web can use them.
 
-/** Where a sheet comes from: it ships with Valise, one made it oneself, or somebody offers it to one's class. */
-export const sheetSources = ['shipped', 'mine', 'class'] as const
+/** Where a sheet comes from: one made it oneself, somebody offers it to one's class, or it ships with Valise. */
+export const sheetSources = ['mine', 'class', 'shipped'] as const
 export type SheetSource = (typeof sheetSources)[number]
 
 export const LONGEST_SHEET_ABOUT = 400

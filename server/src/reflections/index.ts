@@ -1,5 +1,5 @@
 // Reflections: logbooks and their dated entries.
 export { entryJobs, planEntryIndex } from './entryJobs.ts'
 export { reflectionRoutes } from './routes.ts'
-export { createEntry, createLogbook } from './service.ts'
+export { changeEntry, changeLogbook, createEntry, createLogbook, entryRoom } from './service.ts'
 export { entryInBin, logbookInBin } from './inBin.ts'

@@ -31,6 +31,7 @@ describe('the rail', () => {
       'classes',
       'opened',
       'assignments',
+      'sheets',
     ])
   })
 
@@ -57,6 +58,7 @@ describe('the rail', () => {
       'opened',
       'desk',
       'assignments',
+      'sheets',
       'people',
       'classes',
       'records',

@@ -6,6 +6,7 @@ import {
   IconDoorEnter,
   IconFileText,
   IconHistory,
+  IconListDetails,
   IconListTree,
   IconPackage,
   IconPhoto,
@@ -44,6 +45,7 @@ const sharing: PlaceLink = { name: 'sharing', to: '/sharing', icon: IconTicket }
 const submissions: PlaceLink = { name: 'submissions', to: '/submissions', icon: IconPackage }
 const desk: PlaceLink = { name: 'desk', to: '/review-desk', icon: IconEyeglass }
 const assignments: PlaceLink = { name: 'assignments', to: '/assignments', icon: IconClipboardText }
+const sheets: PlaceLink = { name: 'sheets', to: '/sheets', icon: IconListDetails }
 const opened: PlaceLink = { name: 'opened', to: '/shared-with-me', icon: IconDoorEnter }
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
@@ -79,7 +81,7 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
             // An administrator finds the classes among the places of the school.
             places: [desk, ...(administrator ? [] : [classes]), ...(firstClass ? [] : [opened])],
           },
-          { name: 'set' as const, places: [assignments] },
+          { name: 'set' as const, places: [assignments, sheets] },
         ]
       : []),
     ...(administrator

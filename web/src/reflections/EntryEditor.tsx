@@ -70,7 +70,7 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
       </div>
       <aside className={styles.beside} aria-label={t('entry.beside')}>
         <OtherVersions path={entryPath(entry.id)} queryKey={queryKey} draft={entry.draft} sync={sync} />
-        <section>
+        <section aria-label={t('entry.beside')}>
           <h2>{t('entry.beside')}</h2>
           <BesideWords
             pieces={beside}

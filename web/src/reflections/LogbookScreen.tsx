@@ -8,7 +8,6 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
 import { ApiProblem } from '../api/index.ts'
-import { EvidenceUses } from '../evidence/item/index.ts'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { MissingScreen } from '../ui/MissingScreen.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -50,7 +49,6 @@ function Lead({ logbook }: { readonly logbook: Logbook }) {
 }
 
 function Entries({ logbook }: { readonly logbook: Logbook }) {
-  const { t } = useTranslation('reflections')
   const today = useToday()
   const { wish, isNarrowed, isReading, change } = useEntryWish(logbook.id)
   const [until, setUntil] = useState(today)
@@ -73,10 +71,6 @@ function Entries({ logbook }: { readonly logbook: Logbook }) {
         onChange={change}
       />
       {isReading ? <ReadThrough wish={wish} /> : <EntryLines wish={wish} isNarrowed={isNarrowed} />}
-      <section className={styles.uses}>
-        <h2>{t('logbook.shownOn')}</h2>
-        <EvidenceUses id={logbook.id} />
-      </section>
     </>
   )
 }

@@ -40,7 +40,7 @@ export function OfThoseDays({ day, document, onPut }: OfThoseDaysProps) {
               onClick={() => onPut(item)}
             >
               <Thumbnail item={item} />
-              <IconPlus size={16} stroke={2} aria-hidden="true" />
+              <IconPlus className={styles.plus ?? ''} size={16} stroke={2} aria-hidden="true" />
             </button>
           </li>
         ))}

@@ -61,10 +61,12 @@ function Offers({ sheet }: { readonly sheet: OwnSheet }) {
   const { memberships } = useSession()
   const offer = useOfferSheet(sheet.id)
   const classes = new Map(memberships.map(({ classId, className }) => [classId, className]))
+  // As it was just ticked, until the server has said so.
+  const offers = offer.isPending ? offer.variables.classIds : sheet.offers
   if (classes.size === 0) return null
   const toggle = (classId: string) => {
-    const isOffered = sheet.offers.includes(classId)
-    const classIds = isOffered ? sheet.offers.filter((id) => id !== classId) : [...sheet.offers, classId]
+    const isOffered = offers.includes(classId)
+    const classIds = isOffered ? offers.filter((id) => id !== classId) : [...offers, classId]
     offer.mutate({ classIds, revision: sheet.revision })
   }
   return (
@@ -75,7 +77,7 @@ function Offers({ sheet }: { readonly sheet: OwnSheet }) {
           key={classId}
           control={
             <Checkbox
-              checked={sheet.offers.includes(classId)}
+              checked={offers.includes(classId)}
               disabled={offer.isPending}
               onChange={() => toggle(classId)}
             />

@@ -20,6 +20,7 @@ import { PublishSheet } from './PublishSheet.tsx'
 import { QuestionCard } from './QuestionCard.tsx'
 import { TryOut } from './TryOut.tsx'
 import { useQuestionDrag } from './useQuestionDrag.ts'
+import { useWithin } from './useWithin.ts'
 import { useSheet } from './useSheet.ts'
 import styles from './Sheets.module.css'
 
@@ -35,6 +36,7 @@ export function SheetBuilder({ sheet }: { readonly sheet: OwnSheet }) {
     <Screen
       place={title}
       parent={t('list.place')}
+      {...useWithin()}
       sentence={title}
       panel={<TryOut content={content} />}
       panelLabel={t('build.tryOut')}

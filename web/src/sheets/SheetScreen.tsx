@@ -6,15 +6,17 @@ import { InBin } from '../bin/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { sheetQueries } from './queries.ts'
+import { useWithin } from './useWithin.ts'
 import { SheetBuilder } from './SheetBuilder.tsx'
 
 export function SheetScreen() {
   const { t } = useTranslation('sheets')
   const { id = '' } = useParams()
+  const within = useWithin()
   const sheet = useQuery(sheetQueries.own(id))
   if (sheet.data?.binnedAt === null) return <SheetBuilder key={id} sheet={sheet.data} />
   return (
-    <Screen place={t('list.place')} sentence={t('list.place')}>
+    <Screen place={t('list.place')} {...within} sentence={t('list.place')}>
       <Fetched query={sheet}>{(binned) => <InBin kind="sheet" id={binned.id} />}</Fetched>
     </Screen>
   )

@@ -14,6 +14,7 @@ import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { sheetQueries, useCreateSheet } from './queries.ts'
+import { useWithin } from './useWithin.ts'
 import { SheetLook } from './SheetLook.tsx'
 import styles from './Sheets.module.css'
 
@@ -25,6 +26,7 @@ export function SheetsScreen() {
   return (
     <Screen
       place={t('list.place')}
+      {...useWithin()}
       sentence={t('list.sentence')}
       lead={t('list.lead')}
       act={

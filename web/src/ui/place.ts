@@ -15,6 +15,7 @@ export type PlaceName =
   | 'submissions'
   | 'desk'
   | 'assignments'
+  | 'sheets'
   | 'bin'
   | 'people'
   | 'records'

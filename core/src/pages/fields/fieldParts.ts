@@ -26,5 +26,3 @@ export type WordLimits = Static<typeof wordLimitsSchema>
 /** One of several answers that somebody may choose. */
 export const optionSchema = object({ id: questionIdSchema, label: localizedDraftSchema(LONGEST_OPTION) })
 export type Option = Static<typeof optionSchema>
-
-export const anyLength: WordLimits = { least: 0, most: null }

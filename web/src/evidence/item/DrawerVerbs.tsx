@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import {
   IconChevronUp,
   IconLayoutCollage,
+  IconPencil,
   IconPerspective,
   IconReplace,
   IconTrash,
@@ -56,6 +57,14 @@ export function DrawerVerbs({ item, onClose, onBinned }: DrawerVerbsProps) {
           onClick={() => tray.toggle(item)}
         >
           {isIn ? t('tray.out') : t('tray.in')}
+        </Button>
+        <Button
+          size="small"
+          component={RouterLink}
+          to={`/entries/new?about=${item.id}`}
+          startIcon={<IconPencil size={18} stroke={1.7} />}
+        >
+          {t('write')}
         </Button>
         {item.kind === 'picture' && item.version.preview !== 'none' ? (
           <Button

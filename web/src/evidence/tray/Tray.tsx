@@ -1,7 +1,8 @@
 // The Tray: the base of the case, under every screen; it holds what was picked up until it is taken out.
 import { useQuery } from '@tanstack/react-query'
-import { IconArrowBarUp, IconChevronDown, IconChevronUp, IconX } from '@tabler/icons-react'
+import { IconArrowBarUp, IconChevronDown, IconChevronUp, IconPencil, IconX } from '@tabler/icons-react'
 import type { EvidenceRow } from '@valise/core/evidence'
+import { MOST_ABOUT } from '@valise/core/reflections'
 import { useState } from 'react'
 import type { DragEvent } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -73,7 +74,21 @@ function dragOf(item: EvidenceRow, isTaken: boolean) {
 /** What the open screen would do with all that is carried. */
 function PutAll({ items }: { readonly items: readonly EvidenceRow[] }) {
   const place = trayPlace.use()
-  if (!place || items.length === 0) return null
+  const { t } = useTranslation()
+  if (items.length === 0) return null
+  if (!place)
+    return (
+      <Link
+        className={`${styles.verb} ${styles.put}`}
+        to={`/entries/new?about=${items
+          .slice(0, MOST_ABOUT)
+          .map(({ id }) => id)
+          .join(',')}`}
+      >
+        <IconPencil size={18} stroke={1.7} aria-hidden="true" />
+        {t('tray.write')}
+      </Link>
+    )
   return (
     <button type="button" className={`${styles.verb} ${styles.put}`} onClick={() => place.onAll(items)}>
       <IconArrowBarUp size={18} stroke={1.7} aria-hidden="true" />

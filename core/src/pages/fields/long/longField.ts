@@ -1,7 +1,7 @@
 // An answer of paragraphs, lists and tables.
 import { renderText } from '../../renderText.ts'
 import { emptyText, toPlainText } from '../../richText.ts'
-import { anyLength } from '../fieldParts.ts'
+import { anyLength } from '../anyLength.ts'
 import type { FieldDefinition } from '../FieldDefinition.ts'
 
 export const longField: FieldDefinition<'long'> = {

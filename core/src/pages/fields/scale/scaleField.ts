@@ -1,7 +1,7 @@
 // An answer by a step of a scale, with the reason for it.
 import { escapeHtml } from '../../escapeHtml.ts'
 import { textIn } from '../../../people/index.ts'
-import { anyLength } from '../fieldParts.ts'
+import { anyLength } from '../anyLength.ts'
 import type { FieldDefinition } from '../FieldDefinition.ts'
 
 const USUAL_STEPS = 4

@@ -1,6 +1,6 @@
 // An answer of a line.
 import { escapeHtml } from '../../escapeHtml.ts'
-import { anyLength } from '../fieldParts.ts'
+import { anyLength } from '../anyLength.ts'
 import type { FieldDefinition } from '../FieldDefinition.ts'
 
 export const shortField: FieldDefinition<'short'> = {

@@ -1,6 +1,6 @@
 // An answer of steps in their order.
 import { escapeHtml } from '../../escapeHtml.ts'
-import { anyLength } from '../fieldParts.ts'
+import { anyLength } from '../anyLength.ts'
 import type { FieldDefinition } from '../FieldDefinition.ts'
 
 export const stepsField: FieldDefinition<'steps'> = {

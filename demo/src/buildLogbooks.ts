@@ -1,0 +1,120 @@
+// Puts question sheets and Wren's logbooks into the world, by the same use cases as the screens.
+import { fieldOf } from '@valise/core/pages'
+import type { AnswerPiece, Operation, PageDocument } from '@valise/core/pages'
+import type { PersonActor } from '@valise/core/people'
+import { answersOf } from '@valise/core/reflections'
+import { addDays } from '@valise/core/time'
+import {
+  changeEntry,
+  changeLogbook,
+  createEntry,
+  createLogbook,
+  createSheet,
+  entryRoom,
+  listPresentPeople,
+  offerSheet,
+  publishSheet,
+  saveEdit,
+  saveSheet,
+} from '@valise/server'
+import { v7 as uuidv7 } from 'uuid'
+import { at, toThing } from './pageBuilding.ts'
+import type { PageBuilding } from './pageBuilding.ts'
+import { cast } from './cast.ts'
+import { logbooksOfWren, shippedSheetIds } from './logbooksOfWren.ts'
+import type { SampleEntry, SampleSheet } from './logbooksOfWren.ts'
+import { memberActor } from './ownerActor.ts'
+import { richTextOf } from './sampleBlocks.ts'
+import { stakeSheet } from './sheetOfOdalys.ts'
+
+type SheetIds = Readonly<Record<SampleSheet, string>>
+
+export async function buildLogbooks(building: PageBuilding): Promise<void> {
+  const { actor } = building
+  const sheetIds = { ...shippedSheetIds, stake: await buildSheet(building) }
+  const [member] = actor.memberships
+  for (const { title, summary, cover, usualSheet, isForClass, entries } of logbooksOfWren) {
+    const on = at(building, Math.max(...entries.map(({ daysAgo }) => daysAgo)), 9)
+    const { id, revision } = await createLogbook(on, actor, title)
+    const change = {
+      summary,
+      coverId: cover === null ? null : (building.things.get(cover)?.id ?? null),
+      usualSheetId: usualSheet && sheetIds[usualSheet],
+      classId: isForClass ? (member?.classId ?? null) : null,
+    }
+    await changeLogbook(on, actor, id, { revision, change })
+    for (const entry of entries) await buildEntry(building, id, entry, sheetIds)
+  }
+}
+
+/** The sheet that Odalys offers to Shore Methods. */
+async function buildSheet(building: PageBuilding): Promise<string> {
+  const people = await listPresentPeople(building.services.database.reader())
+  const odalys = people.find(({ signInName }) => signInName === cast.odalys.signInName)
+  if (!odalys) throw new Error('Odalys is not in the world')
+  const actor: PersonActor = await memberActor(building.services, odalys.id)
+  const on = at(building, 64, 8)
+  const begun = await createSheet(on, actor, { title: stakeSheet.title })
+  const saved = await saveSheet(on, actor, begun.id, { revision: begun.revision, content: stakeSheet })
+  const published = await publishSheet(on, actor, begun.id, saved.revision)
+  const classIds = actor.memberships.map(({ classId }) => classId)
+  await offerSheet(on, actor, begun.id, { revision: published.revision, classIds })
+  return begun.id
+}
+
+async function buildEntry(
+  building: PageBuilding,
+  logbookId: string,
+  sample: SampleEntry,
+  sheetIds: SheetIds,
+): Promise<void> {
+  const { actor, today } = building
+  const on = at(building, sample.daysAgo, 17)
+  const evidence = (sample.beside ?? []).map((thing) => toThing(building, thing, ''))
+  const content = { text: richTextOf(sample.words), evidence }
+  const sheetId = sample.along ? sheetIds[sample.along] : null
+  const wish = { title: sample.title, day: addDays(today, -sample.daysAgo), lang: 'en' as const, sheetId }
+  const { id, revision, draft } = await createEntry(on, actor, logbookId, wish, content)
+  building.entries.set(sample.title, id)
+  const operations = answersTo(building, draft.document, sample.answers ?? {})
+  const ids = { editId: uuidv7(), windowId: uuidv7() }
+  if (operations.length > 0)
+    await saveEdit(on, entryRoom, { actor, id, edit: { base: draft.revision, ...ids, operations } })
+  if (sample.tags) await changeEntry(on, actor, id, { revision, change: { tags: [...sample.tags] } })
+}
+
+/** The operations that answer the questions of an entry, by their ids. */
+function answersTo(
+  building: PageBuilding,
+  document: PageDocument,
+  answers: Readonly<Record<string, string>>,
+): Operation[] {
+  return answersOf(document).flatMap(({ piece }): Operation[] => {
+    const given = answers[piece.given.question.id]
+    if (given === undefined) return []
+    if (building.things.has(given))
+      return [{ op: 'insert-piece', rowId: piece.id, piece: toThing(building, given, ''), after: piece.id }]
+    return [{ op: 'set-piece', piece: answering(piece, given) }]
+  })
+}
+
+/** With a text, or with the option of this id. */
+function answering(piece: AnswerPiece, given: string): AnswerPiece {
+  const { question, answer: blank } = piece.given
+  const option = fieldOf(piece.given)
+    .options(question as never)
+    ?.find(({ id }) => id === given)
+  const answers = {
+    chosen: option ? [option] : [],
+    step: option ?? null,
+    reason: '',
+    steps: given.split('\n'),
+    day: given,
+    text: typeof Object(blank).text === 'string' ? given : richTextOf(given),
+  }
+  // What the answer of this kind is made of, which the compiler does not follow.
+  const answer = Object.fromEntries(
+    Object.keys(blank).map((name) => [name, answers[name as keyof typeof answers]]),
+  )
+  return { ...piece, given: { ...piece.given, answer } } as AnswerPiece
+}
