@@ -35,14 +35,13 @@ export { rebaseEdit } from './rebaseEdit.ts'
 
 export { renderPage, renderPiece } from './renderPage.ts'
 export { isUnanswered, newAnswerPiece, progressOf } from './fields/answers.ts'
-export type { AnswerProgress, AnswerState } from './fields/answers.ts'
+export type { AnswerProgress } from './fields/answers.ts'
 export { fieldKinds, fieldOf } from './fields/fieldDefinitions.ts'
 export type { Option, WordLimits } from './fields/fieldParts.ts'
 export { questionSchema } from './fields/fieldSchemas.ts'
 export type { AnswerOf, FieldKind, Question, QuestionOf } from './fields/fieldSchemas.ts'
 export { isAnswerPiece } from './pieces/answer/answerPiece.ts'
-export type { AnswerPiece, AnswerPieceOf, Given } from './pieces/answer/schema.ts'
-export { renderDay } from './renderDay.ts'
+export type { AnswerPiece, Given } from './pieces/answer/schema.ts'
 export { richTextSchema } from './richTextSchema.ts'
 export { faultOfText, isRichText } from './checkText.ts'
 export type { TextFault } from './checkText.ts'
@@ -56,7 +55,6 @@ export {
   draftSchema,
   editAnswerSchema,
   editSchema,
-  sheetReferenceSchema,
   shownEntrySchema,
   shownSchema,
   newPageSchema,

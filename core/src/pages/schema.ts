@@ -27,7 +27,7 @@ const title = Type.String({ maxLength: LONGEST_PAGE_TITLE })
 const lang = Type.Enum([...textLanguages], { description: 'The language that its texts are read in' })
 
 /** The questions that a document goes along: which sheet, in which version, and what it is called. */
-export const sheetReferenceSchema = object({
+const sheetReferenceSchema = object({
   id: idSchema,
   n: Type.Integer({ minimum: 1 }),
   title: localizedDraftSchema(LONGEST_SHEET_TITLE),

@@ -44,7 +44,6 @@ export {
   LONGEST_LOGBOOK_SUMMARY,
   LONGEST_LOGBOOK_TITLE,
   MOST_ABOUT,
-  MOST_MOVED,
   STRIP_DAYS,
 } from './valueLists.ts'
 export type { EntryMark } from './valueLists.ts'

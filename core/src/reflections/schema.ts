@@ -113,7 +113,7 @@ export const logbookFacetsSchema = object({
   lastDay: nullable(localDaySchema),
 })
 export type LogbookFacets = Static<typeof logbookFacetsSchema>
-export const facetsQuerySchema = object({ until: localDaySchema })
+export const facetsQuerySchema = object({ until: Type.Optional(localDaySchema) })
 
 export const newEntrySchema = object({
   day: localDaySchema,

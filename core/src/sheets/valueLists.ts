@@ -2,7 +2,6 @@
 
 /** Where a sheet comes from: one made it oneself, somebody offers it to one's class, or it ships with Valise. */
 export const sheetSources = ['mine', 'class', 'shipped'] as const
-export type SheetSource = (typeof sheetSources)[number]
 
 export const LONGEST_SHEET_ABOUT = 400
 /** The most classes that a sheet is offered to. */

@@ -37,6 +37,8 @@ const lists = [
   '/api/logbooks',
   '/api/logbooks/count',
   '/api/entries?limit=200',
+  '/api/entries?mark=spoken&words=e&limit=200',
+  '/api/sheets',
   '/api/collections?limit=200',
   '/api/collections/count',
   '/api/counts?of=evidence,pages,review-desk',

@@ -94,7 +94,7 @@ export const reflectionRoutes = [
       query: facetsQuerySchema,
       answer: logbookFacetsSchema,
     },
-    ({ reader, actor, params, query }) => service.getFacets(reader, actor, params.id, query.until),
+    ({ reader, actor, params, query }) => service.getFacets(reader, actor, params.id, query.until ?? null),
   ),
   route(
     {

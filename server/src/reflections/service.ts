@@ -38,10 +38,10 @@ export async function getFacets(
   reader: Reader,
   actor: PersonActor,
   id: string,
-  until: LocalDay,
+  until: LocalDay | null,
 ): Promise<LogbookFacets> {
-  await getLogbook(reader, actor, id)
-  return logbooks.getFacets(reader, id, until)
+  const { lastDay } = await getLogbook(reader, actor, id)
+  return logbooks.getFacets(reader, id, until ?? lastDay ?? reader.now.slice(0, 10))
 }
 
 export function createLogbook(on: Writable, actor: PersonActor, title: string): Promise<Logbook> {

@@ -1,6 +1,7 @@
 // One of everything that a person can own, each with a real id, and a link to another page of theirs that somebody holds.
 import { personNamed, systemActor } from '@valise/core/people'
 import { newEvidencePiece, textOf } from '@valise/core/pages'
+import { shippedSheets } from '@valise/core/sheets'
 import { createClass } from '../classes/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Drive } from '../outside/index.ts'
@@ -114,12 +115,20 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
     driveDocument: await create('/api/drive/documents', { documentId: 'log', how: 'connected', landing: {} }),
     collage: await create('/api/collages', { size: 'wide', pictures: [picture] }),
     savedQuery: await create('/api/evidence/queries', { name: 'Birds', query: 'tag=birds' }),
-    sheet: await create('/api/sheets', { title: { en: 'My week' } }),
+    sheet: await publishSheet(owner),
     phoneLink: await create('/api/phone-links', {}),
   }
   await drain()
   const everyPiece = await publishEveryPiece(owner, drain)
   return { ids, everyPiece, things: await makeEveryThing(owner), owner, visitor }
+}
+
+async function publishSheet(owner: TestBrowser): Promise<string> {
+  const [first] = shippedSheets
+  const { id } = (await owner.post('/api/sheets', { title: { en: 'My week' }, from: first?.id })).body
+  const published = await owner.ask('POST', `/api/sheets/${id}/versions`, {}, { 'if-match': '"r1"' })
+  expect(published.status).toBe(200)
+  return id
 }
 
 async function bring(browser: TestBrowser, name: string, content: Buffer): Promise<string> {

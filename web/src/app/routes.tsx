@@ -180,7 +180,10 @@ export const routes: RouteObject[] = [
       },
       {
         path: 'sheets',
-        lazy: inWords('sheets', loadSheetsScreen),
+        lazy: inWords('sheets', async () => {
+          await needWords('pages')
+          return loadSheetsScreen()
+        }),
       },
       {
         path: 'sheets/:id',

@@ -16,6 +16,7 @@ const namespaces = [
   'collage',
   'desk',
   'submissions',
+  'sheets',
   'collections',
   'reading',
   'app',

@@ -27,7 +27,7 @@ export interface FieldDefinition<K extends FieldKind> {
   render(answer: AnswerOf<K>, view: AnswerView): string
 }
 
-export interface AnswerView {
+interface AnswerView {
   readonly lang: PageDocument['lang']
   /** By how many levels headings are lowered. */
   readonly shift: number

@@ -8,7 +8,7 @@ import type { WordLimits } from './fieldParts.ts'
 import type { FieldKind, QuestionOf } from './fieldSchemas.ts'
 
 /** How far an answer has come. */
-export type AnswerState = 'blank' | 'too-short' | 'too-long' | 'there'
+type AnswerState = 'blank' | 'too-short' | 'too-long' | 'there'
 
 export interface AnswerProgress {
   readonly state: AnswerState
