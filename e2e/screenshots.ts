@@ -79,7 +79,7 @@ const views: readonly View[] = [
     path: '/logbooks',
     then: async (page) => {
       await page.getByRole('link', { name: 'Transect 3' }).click()
-      await page.getByRole('link', { name: 'The third line was not straight' }).click()
+      await page.getByRole('link', { name: 'Numbers before opinions' }).click()
       await expect(page.locator('.ProseMirror')).toBeVisible()
     },
   },

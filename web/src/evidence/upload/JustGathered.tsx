@@ -6,6 +6,7 @@ import { cleanTags } from '@valise/core/evidence'
 import type { Evidence, Rights } from '@valise/core/evidence'
 import { textIn } from '@valise/core/people'
 import { useState } from 'react'
+import { MOST_ABOUT } from '@valise/core/reflections'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import {
@@ -123,7 +124,12 @@ function Shared({ items }: { readonly items: readonly Evidence[] }) {
         </p>
       )}
       <Refusal error={tagMany.error ?? declare.error} />
-      <p className={styles.quiet}>{t('gathered.inTray', { count: items.length })}</p>
+      <p className={styles.quiet}>
+        {t('gathered.inTray', { count: items.length })}{' '}
+        <Link component={RouterLink} to={`/entries/new?about=${ids.slice(0, MOST_ABOUT).join(',')}`}>
+          {t(items.length === 1 ? 'write' : 'writeAboutThese')}
+        </Link>
+      </p>
     </div>
   )
 }
