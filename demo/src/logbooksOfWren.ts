@@ -167,6 +167,13 @@ export const logbooksOfWren: readonly SampleLogbook[] = [
         beside: ['Heron at the weir'],
       },
       {
+        title: 'Curlews, on the way back',
+        daysAgo: 53,
+        words: '',
+        tags: ['Birds'],
+        beside: ['Curlew at the creek'],
+      },
+      {
         title: 'Words I looked up',
         daysAgo: 21,
         words: 'Turbidity, sediment, terrace. None of them is hard once you have had it in your boots.',

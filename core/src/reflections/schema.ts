@@ -66,7 +66,7 @@ const entryRowSchema = object({
   sheet: nullable(sheetOfEntrySchema),
   asked: Type.Integer({ description: 'How many questions its sheet asks' }),
   answered: Type.Integer({ description: 'How many of them are answered' }),
-  isSpoken: Type.Boolean({ description: 'Whether a recording is part of it' }),
+  isSpoken: Type.Boolean({ description: 'Whether it is a recording and nothing is written' }),
   tags: Type.Array(Type.String()),
   changedAt: instantSchema,
   binnedAt: nullable(instantSchema),

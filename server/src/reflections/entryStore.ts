@@ -98,20 +98,27 @@ function toWanted(
         .where({ ownerId: actor.personId, tagKey: toTagKey(tag) })
         .select('entryId'),
     )
-  if (mark !== undefined) wanted.whereExists(marks[mark](reader))
+  if (mark !== undefined) wanted.modify(marks[mark], reader)
   if (rows !== null) wanted.modify(isOneOfNumbers, 'logEntries.searchRow', rows)
   return wanted
 }
 
-/** What the rows of an entry are, where it has a mark. */
-const marks: Readonly<Record<EntryMark, (reader: Reader) => Knex.QueryBuilder>> = {
-  spoken: recordingsIn,
-  feedback: ({ sql }) =>
-    sql('submissionParts')
-      .join('feedback', 'feedback.submissionId', 'submissionParts.submissionId')
-      .where('submissionParts.thingId', sql.ref('logEntries.id'))
-      .where((on) => on.whereNull('feedback.part').orWhere('feedback.part', sql.ref('submissionParts.n')))
-      .select('feedback.id'),
+/** Narrows entries to those that have a mark. */
+const marks: Readonly<Record<EntryMark, (entries: Knex.QueryBuilder, reader: Reader) => void>> = {
+  spoken: (entries, reader) => {
+    entries.where('logEntries.words', 0).whereExists(recordingsIn(reader))
+  },
+  feedback: (entries, reader) => {
+    entries.whereExists(feedbackOn(reader))
+  },
+}
+
+function feedbackOn({ sql }: Reader): Knex.QueryBuilder {
+  return sql('submissionParts')
+    .join('feedback', 'feedback.submissionId', 'submissionParts.submissionId')
+    .where('submissionParts.thingId', sql.ref('logEntries.id'))
+    .where((on) => on.whereNull('feedback.part').orWhere('feedback.part', sql.ref('submissionParts.n')))
+    .select('feedback.id')
 }
 
 function recordingsIn({ sql }: Reader): Knex.QueryBuilder {
@@ -124,7 +131,7 @@ function recordingsIn({ sql }: Reader): Knex.QueryBuilder {
 }
 
 function isSpokenColumn(reader: Reader): Knex.Raw {
-  return reader.sql.raw('EXISTS ? as "isSpoken"', [recordingsIn(reader)])
+  return reader.sql.raw('("logEntries"."words" = 0 AND EXISTS ?) as "isSpoken"', [recordingsIn(reader)])
 }
 
 /** The tags of entries in their order. */

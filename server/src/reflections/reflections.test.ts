@@ -95,6 +95,13 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     expect(await find('from=2026-11-02&until=2026-11-08')).toEqual(['Silt'])
     expect(await find(`sheetId=${sheetId}`)).toEqual(['Along questions'])
     expect(await find('mark=spoken')).toEqual(['Along questions'])
+    // With a word beside it, a recording is evidence of what is written.
+    const more = textPieceOf(third.draft.document)?.id ?? ''
+    const said = { op: 'set-piece' as const, piece: newTextPiece(more, textOf('Listen')) }
+    await sendEdit(wren, `/api/entries/${third.id}`, { base: 2, operations: [said] })
+    expect(await find('mark=spoken')).toEqual([])
+    const silent = { op: 'set-piece' as const, piece: newTextPiece(more) }
+    await sendEdit(wren, `/api/entries/${third.id}`, { base: 3, operations: [silent] })
     expect(await find('mark=feedback')).toEqual([])
     const facets = (await wren.get(`/api/logbooks/${logbook.id}/facets?until=2026-11-15`)).body
     expect(facets).toMatchObject({
