@@ -30,11 +30,11 @@ export function EntryWords({ entry, editor }: EntryWordsProps) {
   }
   return (
     <>
-      <AnswerColumn answers={asked} {...column} />
+      <AnswerColumn answers={asked} heading="h2" {...column} />
       {earlier.length > 0 ? (
         <section className={styles.earlier}>
           <h2>{t('entry.earlier')}</h2>
-          <AnswerColumn answers={earlier} {...column} />
+          <AnswerColumn answers={earlier} heading="h3" {...column} />
         </section>
       ) : null}
       {textPiece ? <Free entry={entry} editor={editor} piece={textPiece} isAlong={asked.length > 0} /> : null}

@@ -9,6 +9,8 @@ import styles from './Answers.module.css'
 
 interface AnswerColumnProps {
   readonly answers: readonly AnswerInEntry[]
+  /** Of the questions, one below what stands over the column. */
+  readonly heading: 'h2' | 'h3'
   readonly lang: PageDocument['lang']
   /** The address of the document, under which texts wait that cannot be saved. */
   readonly place: string
@@ -19,7 +21,7 @@ interface AnswerColumnProps {
   readonly onPiece: (piece: AnswerPiece) => void
 }
 
-export function AnswerColumn({ answers, lang, place, writing, beside, onPiece }: AnswerColumnProps) {
+export function AnswerColumn({ answers, heading, lang, place, writing, beside, onPiece }: AnswerColumnProps) {
   return (
     <div className={styles.column}>
       <Answered answers={answers} />
@@ -27,6 +29,7 @@ export function AnswerColumn({ answers, lang, place, writing, beside, onPiece }:
         <AnswerField
           key={answer.piece.id}
           answer={answer}
+          heading={heading}
           lang={lang}
           place={place}
           writing={writing}

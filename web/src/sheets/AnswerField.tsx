@@ -12,6 +12,7 @@ import styles from './Answers.module.css'
 
 interface AnswerFieldProps {
   readonly answer: AnswerInEntry
+  readonly heading: 'h2' | 'h3'
   readonly lang: PageDocument['lang']
   readonly place: string
   readonly writing: Writing
@@ -21,7 +22,7 @@ interface AnswerFieldProps {
 
 /** Independent of the other answers, so that typing in one renders none of them. */
 export const AnswerField = memo(function AnswerField(props: AnswerFieldProps) {
-  const { answer, lang, place, writing, beside, onPiece } = props
+  const { answer, heading: Heading, lang, place, writing, beside, onPiece } = props
   const { t, i18n } = useTranslation('sheets')
   const toWords = useProgressWords()
   const id = useId()
@@ -35,7 +36,7 @@ export const AnswerField = memo(function AnswerField(props: AnswerFieldProps) {
     onPiece({ ...piece, given: { ...piece.given, answer: next } } as AnswerPiece)
   return (
     <section className={styles.question} data-weight={weight} data-state={progress.state}>
-      <h3 id={`${id}-asks`}>{label}</h3>
+      <Heading id={`${id}-asks`}>{label}</Heading>
       <p className={styles.weight}>{t(`weight.${weight}`)}</p>
       {explained ? <p className={styles.hint}>{explained}</p> : null}
       <Answer

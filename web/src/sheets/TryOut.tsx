@@ -37,6 +37,7 @@ export function TryOut({ content }: { readonly content: SheetContent }) {
       ) : (
         <AnswerColumn
           answers={answers}
+          heading="h3"
           lang={lang}
           place="/try-out"
           writing={writing}

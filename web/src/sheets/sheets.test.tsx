@@ -32,6 +32,7 @@ function columnOf(questions: Question[], answer?: object) {
   return (
     <AnswerColumn
       answers={[answered, ...others]}
+      heading="h2"
       lang="en"
       place="/test"
       writing={{ fromElsewhere: 0, registerFlush: () => () => undefined }}
