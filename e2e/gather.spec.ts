@@ -129,7 +129,7 @@ test('things are picked up and put back, and the tray goes along', async ({ brow
   await page.reload()
   await expect(tray.getByText('2 things')).toBeVisible()
   await page.keyboard.press('t')
-  await expect(tray.getByRole('link')).toHaveText([/^Quadrat 1/, /^Stake 2, visit 1/])
+  await expect(tray.getByRole('listitem').getByRole('link')).toHaveText([/^Quadrat 1/, /^Stake 2, visit 1/])
   await tray.getByRole('button', { name: 'Take Quadrat 1 out of the Tray' }).click()
   await expect(tray.getByText('1 thing', { exact: true })).toBeVisible()
   await tray.getByRole('link', { name: /^Stake 2/ }).click()
