@@ -71,13 +71,13 @@ test('everything is reached by keyboard, and letters act only where they may', a
 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Settings')
   await page.getByLabel('Current password').press('t')
-  await expect(tray.getByRole('link')).toHaveCount(0) // typing never opens it
+  await expect(tray.getByRole('listitem')).toHaveCount(0) // typing never opens it
   await page.getByRole('radio', { name: 'Off' }).focus()
   await page.keyboard.press('Space')
   await expect(page.getByText('Saved 10:42').first()).toBeVisible()
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('t')
-  await expect(tray.getByRole('link')).toHaveCount(0)
+  await expect(tray.getByRole('listitem')).toHaveCount(0)
 })
 
 test('news are counted until they were looked at', async ({ browser }) => {
