@@ -34,7 +34,8 @@ async function indexEntries(database: Database): Promise<void> {
       const some = await listUnindexedEntries(trx, AT_ONCE)
       for (const { id, ownerId } of some) {
         const [draft] = await listPresentDrafts(trx, ownerOf(ownerId), [id])
-        if (draft) await indexEntry(trx, id, wordsIn(draft.document))
+        // Indexed in any case, since whatever is left would be asked for again without end.
+        await indexEntry(trx, id, draft ? wordsIn(draft.document) : '')
       }
       return some.length < AT_ONCE
     })

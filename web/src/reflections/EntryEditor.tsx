@@ -65,6 +65,11 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
           </div>
         </div>
         <Refusal error={editor.sheetError} />
+        {editor.isSheetTooLong ? (
+          <p role="alert" className={styles.newer}>
+            {t('entry.sheetFull')}
+          </p>
+        ) : null}
         <NewerSheet sheet={document.sheet ?? null} onTake={(sheetId) => void acts.takeSheet(sheetId)} />
         <EntryWords entry={entry} editor={editor} />
       </div>

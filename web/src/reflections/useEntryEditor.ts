@@ -24,6 +24,7 @@ export function useEntryEditor(entry: Entry) {
   const [here, setHere] = useState(entry.draft.shown.evidence)
   const answers = useAnswers(document)
   const [sheetError, setSheetError] = useState<unknown>(null)
+  const [isSheetTooLong, setIsSheetTooLong] = useState(false)
   useEffect(
     () => setPlace({ name: title, parent: entry.logbookTitle, within: 'logbooks' }),
     [title, entry.logbookTitle],
@@ -52,7 +53,7 @@ export function useEntryEditor(entry: Entry) {
     try {
       const sheet = sheetId === '' ? null : await fetchNewest(sheetId)
       sync.flush()
-      if (!sync.act(changeSheet(sync.state().document, sheet))) setSheetError(new Error(t('entry.sheetFull')))
+      setIsSheetTooLong(!sync.act(changeSheet(sync.state().document, sheet)))
     } catch (error) {
       setSheetError(error)
     }
@@ -82,7 +83,7 @@ export function useEntryEditor(entry: Entry) {
     ),
   )
   const evidence = { ...here, ...entry.draft.shown.evidence }
-  return { draft, textPiece, evidence, answers, acts, sheetError }
+  return { draft, textPiece, evidence, answers, acts, sheetError, isSheetTooLong }
 }
 
 /** The questions of a document; an answer that nobody changed stays the same object, so that it is not rendered anew. */
