@@ -58,7 +58,7 @@ async function describe(
   const viewer: Viewer = { kind: 'person', personId: actor.personId, links: [] }
   const world = await loadWorldAbout(reader, ids, actor.personId)
   const answerFor = prepareAccess(viewer, 'look', reader.now, world)
-  const faces = await listReadable(reader, reader.sql('things').modify(isOneOf, 'id', ids).select('id'))
+  const faces = await listReadable(reader, (rows, column) => isOneOf(rows, column, ids))
   const pages = await countReadable(reader, ids)
   const names = await listShownNames(reader, [...new Set(rows.map(({ ownerId }) => ownerId))])
   const passes: { id: string; audience: ThingSharedWithMe['audience']; className: string | null }[] =

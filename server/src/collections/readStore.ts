@@ -32,6 +32,6 @@ async function listReadableBelow(
   containerId: string,
 ): Promise<ReadonlyMap<string, ReadableThing>> {
   const below = reader.sql('reach').where({ containerId }).select('thingId')
-  const rows = await listReadable(reader, below)
+  const rows = await listReadable(reader, (things, column) => void things.whereIn(column, below))
   return new Map(rows.map(({ id, kind, title }) => [id, { kind, title }]))
 }

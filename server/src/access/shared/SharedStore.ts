@@ -18,11 +18,14 @@ export interface Publication {
   readonly isNewer: boolean
 }
 
+/** Narrows a query to rows about some things, whose id a column holds; for `modify`. */
+export type ByThing = (rows: Knex.QueryBuilder, column: string) => void
+
 export interface SharedStore {
   /** Whether a row of `things` is published, in SQL; for a kind without drafts it always is. */
   readonly isPublished: string
-  /** Lists those that can be read of the things that a query selects, as others see them. */
-  listReadable(reader: Reader, ids: Knex.QueryBuilder): Promise<ReadableRow[]>
+  /** Lists those that can be read among some things, as others see them. */
+  listReadable(reader: Reader, narrow: ByThing): Promise<ReadableRow[]>
   /** Lists how far these things are published; none for a kind without drafts. */
   listPublications(reader: Reader, ids: Knex.QueryBuilder): Promise<Publication[]>
 }

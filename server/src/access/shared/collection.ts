@@ -4,9 +4,9 @@ import type { SharedStore } from './SharedStore.ts'
 export const collection: SharedStore = {
   isPublished: '1 = 1',
 
-  listReadable: ({ sql }, ids) =>
+  listReadable: ({ sql }, narrow) =>
     sql('things')
-      .whereIn('id', ids)
+      .modify(narrow, 'id')
       .where({ kind: 'collection', isBinned: 0 })
       .select('id', 'title', 'changedAt'),
 

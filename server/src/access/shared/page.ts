@@ -6,12 +6,12 @@ export const page: SharedStore = {
   isPublished:
     'EXISTS (SELECT 1 FROM "pages" WHERE "pages"."id" = "things"."id" AND "pages"."published" IS NOT NULL)',
 
-  listReadable: ({ sql }, ids) =>
+  listReadable: ({ sql }, narrow) =>
     sql('pages')
       .join('publishedPages', (join) =>
         join.on('publishedPages.pageId', 'pages.id').andOn('publishedPages.n', 'pages.published'),
       )
-      .whereIn('pages.id', ids)
+      .modify(narrow, 'pages.id')
       .where('pages.isBinned', 0)
       .select('pages.id', 'publishedPages.title', 'publishedPages.at as changedAt'),
 

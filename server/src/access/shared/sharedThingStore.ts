@@ -5,7 +5,7 @@ import type { Knex } from 'knex'
 import type { Reader } from '../../database/index.ts'
 import { collection } from './collection.ts'
 import { page } from './page.ts'
-import type { Publication, ReadableRow, SharedStore } from './SharedStore.ts'
+import type { ByThing, Publication, ReadableRow, SharedStore } from './SharedStore.ts'
 
 const sharedStores = { page, collection } satisfies Record<SharedKind, SharedStore>
 
@@ -25,14 +25,14 @@ export async function isShownToOthers(reader: Reader, id: string): Promise<boole
   return (await things.first('things.id')) !== undefined
 }
 
-/** Lists those that can be read of the things that a query selects, as others see them, with their kinds. */
+/** Lists those that can be read among some things, as others see them, with their kinds. */
 export async function listReadable(
   reader: Reader,
-  ids: Knex.QueryBuilder,
+  narrow: ByThing,
 ): Promise<(ReadableRow & { readonly kind: SharedKind })[]> {
   const found = []
   for (const kind of sharedKinds)
-    for (const row of await sharedStores[kind].listReadable(reader, ids.clone())) found.push({ ...row, kind })
+    for (const row of await sharedStores[kind].listReadable(reader, narrow)) found.push({ ...row, kind })
   return found
 }
 
