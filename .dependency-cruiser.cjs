@@ -14,7 +14,7 @@ const serverLayers = [
   ['access'],
   ['evidence', 'assignments', 'sheets'],
   ['drafts', 'gathering'],
-  ['collages', 'collections', 'reflections'],
+  ['collages', 'collections', 'reflections', 'statements'],
   ['pages'],
   ['submissions', 'bin'],
 ]
@@ -59,10 +59,10 @@ const webLayers = [
   ['text', 'media', 'classes', 'evidence/base', 'pictures/desk'],
   ['notes', 'evidence/tray', 'evidence/upload', 'people', 'bin'],
   ['access', 'gather', 'evidence/voices'],
-  ['evidence/preview'],
+  ['evidence/preview', 'sheets'],
+  ['statements'],
   ['evidence/item'],
   ['evidence/list'],
-  ['sheets'],
   ['collections', 'reflections', 'pictures/bench'],
   ['collages', 'pages'],
   ['submissions'],
@@ -112,7 +112,7 @@ const webArrows = [
 const otherArrows = [{ from: { pathNot: '^(server|web)/' }, to: {} }]
 
 const rooms =
-  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|sheets|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
+  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|sheets|statements|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
 
 const houses = ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 

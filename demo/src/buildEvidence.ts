@@ -104,12 +104,11 @@ async function save(
     { ...stored, fileName: item.fileName },
     { lane: 'jobs', personId: owner.personId },
   )
-  const { title, tags, rights, fileName, statement } = item
+  const { title, tags, rights, fileName } = item
   const id = uuidv7({ msecs: Date.parse(database.clock.now()) })
   const file = { id, stored, examined, fileName, replaces: null, classId, rights }
   await inTransaction(database, (trx) => saveFile(trx, services.jobs, owner, file))
-  const said = { title, tags: [...tags], ...(statement !== undefined && { statement }) }
-  await updateEvidence(database, owner, id, 2, { ...said, alternativeText: showsOf(item) })
+  await updateEvidence(database, owner, id, 2, { title, tags: [...tags], alternativeText: showsOf(item) })
   if (moment) {
     await savePoster(services, owner, { id, n: 1 }, streamOf(moment))
   }

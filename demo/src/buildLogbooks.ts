@@ -1,6 +1,5 @@
 // Puts question sheets and Wren's logbooks into the world, by the same use cases as the screens.
-import { fieldOf } from '@valise/core/pages'
-import type { AnswerPiece, Operation, PageDocument } from '@valise/core/pages'
+import type { Operation, PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { answersOf } from '@valise/core/reflections'
 import { addDays } from '@valise/core/time'
@@ -18,6 +17,7 @@ import {
   saveSheet,
 } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
+import { answering } from './answering.ts'
 import { at, toThing } from './pageBuilding.ts'
 import type { PageBuilding } from './pageBuilding.ts'
 import { cast } from './cast.ts'
@@ -96,25 +96,4 @@ function answersTo(
       return [{ op: 'insert-piece', rowId: piece.id, piece: toThing(building, given, ''), after: piece.id }]
     return [{ op: 'set-piece', piece: answering(piece, given) }]
   })
-}
-
-/** With a text, or with the option of this id. */
-function answering(piece: AnswerPiece, given: string): AnswerPiece {
-  const { question, answer: blank } = piece.given
-  const option = fieldOf(piece.given)
-    .options(question as never)
-    ?.find(({ id }) => id === given)
-  const answers = {
-    chosen: option ? [option] : [],
-    step: option ?? null,
-    reason: '',
-    steps: given.split('\n'),
-    day: given,
-    text: typeof Object(blank).text === 'string' ? given : richTextOf(given),
-  }
-  // What the answer of this kind is made of, which the compiler does not follow.
-  const answer = Object.fromEntries(
-    Object.keys(blank).map((name) => [name, answers[name as keyof typeof answers]]),
-  )
-  return { ...piece, given: { ...piece.given, answer } } as AnswerPiece
 }

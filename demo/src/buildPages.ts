@@ -8,6 +8,7 @@ import { createPage, saveEdit, findItems, listPresentPeople, pageRoom, publishPa
 import type { Services } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
 import { buildLogbooks } from './buildLogbooks.ts'
+import { buildStatements } from './buildStatements.ts'
 import { cast } from './cast.ts'
 import { memberActor } from './ownerActor.ts'
 import { at, toThing } from './pageBuilding.ts'
@@ -25,6 +26,7 @@ export async function buildPages(services: Services, today: LocalDay): Promise<v
   const things = await thingsOf(services, actor)
   const building: PageBuilding = { services, today, actor, things, entries: new Map() }
   await buildLogbooks(building)
+  await buildStatements(building)
   const oldestFirst = [...pagesOfWren].sort((a, b) => b.daysAgo - a.daysAgo)
   for (const page of oldestFirst) await buildPage(building, page)
 }

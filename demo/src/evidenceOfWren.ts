@@ -15,7 +15,6 @@ export interface SampleItem {
     | { readonly file: 'turbidity' | 'tides' | 'report' | 'notes' | 'sound' | 'film'; readonly seed: number }
   /** What it shows, in words; where it is left out, the scene says it. Empty where nobody said it yet. */
   readonly shows?: string
-  readonly statement?: string
   readonly inTray?: true
   readonly binned?: true
 }
@@ -60,7 +59,7 @@ const newest: readonly SampleItem[] = [
     9,
     ['Transect', 'Glasswort', 'Low marsh'],
     { scene: 'quadrat', seed: 7, place: true },
-    { inTray: true, statement: 'I counted 41 stems. Last month it was 26, and the mud was softer then.' },
+    { inTray: true },
   ),
   made('Turbidity, 400 rows', 'turbidity_creek_mouth.csv', 14, ['Transect', 'Water'], {
     file: 'turbidity',

@@ -33,6 +33,7 @@ import { frameOrigins } from './outside/index.ts'
 import { recordRoutes } from './records/index.ts'
 import { sheetRoutes } from './sheets/index.ts'
 import { reflectionRoutes } from './reflections/index.ts'
+import { statementRoutes } from './statements/index.ts'
 import type { Services } from './services.ts'
 import { submissionRoutes } from './submissions/index.ts'
 import { usesRoutes } from './uses/index.ts'
@@ -69,6 +70,7 @@ const domainRoutes: readonly Route<Services>[] = [
   ...collageRoutes,
   ...sheetRoutes,
   ...reflectionRoutes,
+  ...statementRoutes,
   ...pageRoutes,
   ...collectionRoutes,
   ...accessRoutes,

@@ -51,6 +51,7 @@ export { saveEdit } from './drafts/index.ts'
 export { endPass, givePass, listOwnShared, listPasses } from './access/index.ts'
 export { changeCollection, createCollection } from './collections/index.ts'
 export { createPage, pageRoom, publishPage } from './pages/index.ts'
+export { beginStatement, statementRoom } from './statements/index.ts'
 export { changeEntry, changeLogbook, createEntry, createLogbook, entryRoom } from './reflections/index.ts'
 export { createSheet, offerSheet, publishSheet, saveSheet } from './sheets/index.ts'
 

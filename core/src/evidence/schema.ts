@@ -10,7 +10,6 @@ import {
   LONGEST_ALTERNATIVE_TEXT,
   LONGEST_CAPTION,
   LONGEST_QUERY_NAME,
-  LONGEST_STATEMENT,
   LONGEST_TAG,
   LONGEST_TITLE,
   LONGEST_TRANSCRIPT,
@@ -152,7 +151,6 @@ export type Evidence = Static<typeof evidenceSchema>
 export const evidenceChangeSchema = object({
   title: Type.Optional(Type.String({ maxLength: LONGEST_TITLE })),
   caption: Type.Optional(Type.String({ maxLength: LONGEST_CAPTION })),
-  statement: Type.Optional(Type.String({ maxLength: LONGEST_STATEMENT })),
   tags: Type.Optional(Type.Array(Type.String({ maxLength: LONGEST_TAG }), { maxItems: MOST_TAGS })),
   rights: Type.Optional(rightsSchema),
   alternativeText: Type.Optional(Type.String({ maxLength: LONGEST_ALTERNATIVE_TEXT })),

@@ -81,7 +81,6 @@ export const LONGEST_QUERY_NAME = 80
 export const MOST_SAVED_QUERIES = 50
 /** The most items that can be selected at once; bulk changes are sent in batches. */
 export const MOST_CHOSEN = 10_000
-export const LONGEST_STATEMENT = 20_000
 export const LONGEST_TAG = 60
 export const MOST_TAGS = 30
 export const LONGEST_FILE_NAME = 200

@@ -2,6 +2,7 @@
 import type { CreditLine } from '../evidence/index.ts'
 import { escapeHtml } from './escapeHtml.ts'
 import { pageWords } from './pageWords.ts'
+import { nothingShown } from './parts.ts'
 import { creditsOf } from './pieces.ts'
 import { definitionOf } from './pieces/pieceDefinitions.ts'
 import type { PageView, Statement } from './pieces/PieceDefinition.ts'
@@ -18,7 +19,7 @@ export function renderPage(document: PageDocument, view: PageView): string {
     `<article class="paper" lang="${escapeHtml(document.lang)}">`,
     `<h1>${escapeHtml(title)}</h1>`,
     renderRows(document.rows, view),
-    renderStatements(document, view.statements ?? []),
+    renderStatements(document, view),
     renderCredits(document, view),
     '</article>',
   ].join('')
@@ -51,12 +52,19 @@ function placed(piece: Piece, view: PageView, beside: number): string {
   return `<div class="piece ${piece.kind}-piece span-${piece.span}" id="piece-${escapeHtml(piece.id)}">${inner}</div>`
 }
 
-function renderStatements({ lang }: PageDocument, statements: readonly Statement[]): string {
+function renderStatements({ lang }: PageDocument, view: PageView): string {
+  const { statements = [] } = view
   if (statements.length === 0) return ''
-  const sections = statements.map(
-    ({ title, text }) => `<h3>${escapeHtml(title)}</h3>${renderText(textOf(...text.split('\n')), 2)}`,
-  )
+  const sections = statements.map((one) => `<h3>${escapeHtml(one.title)}</h3>${renderStatement(one, view)}`)
   return `<section class="statements"><h2>${pageWords(lang).statements}</h2>${sections.join('')}</section>`
+}
+
+/** What was written as a document has its own language, and its headings below the title of the item. */
+function renderStatement({ text, document }: Statement, view: PageView): string {
+  if (!document) return renderText(textOf(...text.split('\n')), 2)
+  const { lang, rows } = document
+  const told = renderRows(rows, { ...view, lang, shown: nothingShown, headingShift: 2 })
+  return `<div lang="${escapeHtml(lang)}">${told}</div>`
 }
 
 function renderCredits(document: PageDocument, { shown }: PageView): string {

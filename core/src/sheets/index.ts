@@ -13,4 +13,5 @@ export type { NewSheet, OwnSheet, SheetContent, SheetRow, SheetVersion } from '.
 export { sheetFaults } from './sheetFaults.ts'
 export { shippedSheets } from './shipped/shippedSheets.ts'
 export { takeSheet } from './takeSheet.ts'
+export type { Asking } from './takeSheet.ts'
 export { LONGEST_SHEET_ABOUT, sheetSources } from './valueLists.ts'

@@ -4,6 +4,9 @@ import { isSame } from '../json/index.ts'
 import type { AnswerPiece, Operation, PageDocument, Question } from '../pages/index.ts'
 import type { SheetVersion } from './schema.ts'
 
+/** What is asked: a version of a sheet, or questions that stand elsewhere. */
+export type Asking = Pick<SheetVersion, 'id' | 'n' | 'content'>
+
 /**
  * Returns the operations after which a document goes along a sheet, or with null along none.
  *
@@ -13,7 +16,7 @@ import type { SheetVersion } from './schema.ts'
  *
  * @param seed part of the ids of its answers, which are never the same in two documents
  */
-export function takeSheet(document: PageDocument, next: SheetVersion | null, seed: string): Operation[] {
+export function takeSheet(document: PageDocument, next: Asking | null, seed: string): Operation[] {
   const sheet = next && { id: next.id, n: next.n, title: next.content.title }
   const askedBy = next && { sheetId: next.id, n: next.n }
   const questions = next?.content.questions ?? []

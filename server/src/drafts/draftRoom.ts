@@ -15,6 +15,8 @@ export interface DraftRoom {
   assertWritable(trx: Trx, actor: PersonActor, id: string): Promise<unknown>
   /** Writes down what the room's lists tell of a document that was changed. */
   noteChange(trx: Trx, id: string, document: PageDocument): Promise<void>
+  /** Whether the thing uses what the document shows; else it has uses of its own, and the document shows nothing. */
+  readonly usesShown: boolean
 }
 
 /**
@@ -27,7 +29,7 @@ export async function saveEdit(
 ): Promise<EditAnswer> {
   const outcome = await inOwnersTransaction(on, actor.personId, async (trx) => {
     await room.assertWritable(trx, actor, id)
-    const edited = await editDraft(trx, actor, id, edit)
+    const edited = await editDraft(trx, actor, id, edit, room)
     if (edited.kind === 'saved') await room.noteChange(trx, id, edited.document)
     return edited
   })
@@ -45,7 +47,7 @@ interface OtherWish {
 function takeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: OtherWish): Promise<Draft> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
     await room.assertWritable(trx, actor, id)
-    await room.noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId))
+    await room.noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId, room))
     return getDraft(trx, actor, id)
   })
 }

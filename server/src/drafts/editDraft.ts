@@ -30,6 +30,11 @@ import { tidyLog } from './tidyLog.ts'
 
 const EDITS_BETWEEN_CHECKPOINTS = 24
 
+interface UsesWish {
+  /** Whether the thing uses what its document shows. */
+  readonly usesShown: boolean
+}
+
 export type EditOutcome =
   | { readonly kind: 'saved'; readonly answer: EditAnswer; readonly document: PageDocument }
   | { readonly kind: 'refused'; readonly error: AppError }
@@ -45,6 +50,7 @@ export async function editDraft(
   actor: PersonActor,
   draftId: string,
   edit: Edit,
+  { usesShown }: UsesWish,
 ): Promise<EditOutcome> {
   const present = await getPresentDraft(trx, actor, draftId)
   assertTexts(edit.operations)
@@ -57,7 +63,7 @@ export async function editDraft(
   const rebased = rebaseEdit(base, others, edit.operations, unknown)
   if (!rebased) return refuse(trx, draftId, edit, edit.operations)
   if (rebased.refused.length > 0) return refuse(trx, draftId, edit, rebased.refused)
-  const document = await logEdit(trx, actor, present, edit, rebased.operations)
+  const document = await logEdit(trx, actor, present, { ...edit, operations: rebased.operations }, usesShown)
   const answer = { revision: present.revision + 1, others, operations: rebased.operations }
   return { kind: 'saved', answer, document }
 }
@@ -68,6 +74,7 @@ export async function takeOtherVersion(
   actor: PersonActor,
   draftId: string,
   otherId: string,
+  { usesShown }: UsesWish,
 ): Promise<PageDocument> {
   const present = await getPresentDraft(trx, actor, draftId)
   const other = (await store.listOtherVersions(trx, draftId)).find(({ id }) => id === otherId)
@@ -83,7 +90,7 @@ export async function takeOtherVersion(
   await store.deleteOtherVersion(trx, draftId, otherId)
   if (standing && !isSame(standing.piece, other.piece))
     await store.saveOtherVersion(trx, draftId, ids.windowId, standing.piece)
-  return logEdit(trx, actor, present, edit, edit.operations)
+  return logEdit(trx, actor, present, edit, usesShown)
 }
 
 export async function removeOtherVersion(
@@ -105,15 +112,15 @@ export async function createDraft(
 ): Promise<void> {
   await assertOwnThings(trx, actor, newDocument('', document.lang), document)
   await store.insertDraft(trx, id, document)
-  await noteUses(trx, actor, id, document)
+  if (usedIn(document).length > 0) await noteUses(trx, actor, id, document)
 }
 
 async function logEdit(
   trx: Trx,
   actor: PersonActor,
   present: PresentDraft,
-  { editId, windowId }: Edit,
-  operations: Operation[],
+  { editId, windowId, operations }: Edit,
+  usesShown: boolean,
 ): Promise<PageDocument> {
   const document = applyOperations(present.document, operations)
   const inverse = invertOperations(present.document, operations)
@@ -133,7 +140,8 @@ async function logEdit(
     await store.saveCheckpoint(trx, present.id, document, revision)
     await tidyLog(trx, present.id, present.checkpointRevision, revision)
   }
-  if (!isSame(usedIn(present.document), usedIn(document))) await noteUses(trx, actor, present.id, document)
+  if (usesShown && !isSame(usedIn(present.document), usedIn(document)))
+    await noteUses(trx, actor, present.id, document)
   return document
 }
 

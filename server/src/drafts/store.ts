@@ -57,6 +57,15 @@ export async function listOwnDrafts(
   }))
 }
 
+/** Returns whether a thing of one's own has a draft. */
+export async function hasDraft(reader: Reader, actor: PersonActor, id: string): Promise<boolean> {
+  const row = await ownThings(reader, actor)
+    .where('things.id', id)
+    .join('drafts', 'drafts.id', 'things.id')
+    .first('drafts.id')
+  return row !== undefined
+}
+
 /** Lists the edits after a revision of each draft, in order. */
 export async function listEditsAfter(
   reader: Reader,

@@ -16,6 +16,7 @@ import {
   makePicture,
   makeSmallSchool,
   makeTestSite,
+  sayOf,
   upload,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
@@ -177,12 +178,12 @@ describeEachDatabase('finding evidence again', (open) => {
     const { body } = await wren.get(`/api/evidence/${id}`)
     const change = {
       title: 'Kestrel',
-      statement: 'Counted twice',
       tags: ['Estuary'],
       transcript: 'Listen to the curlew',
       alternativeText: 'A brackish pool',
     }
     await wren.patch(`/api/evidence/${id}`, change, body.revision)
+    await sayOf(wren, id, 'Counted twice')
     for (const words of [
       'kestrel',
       'COUNTED twice',

@@ -29,7 +29,7 @@ export { RENDER_COLLAGE } from './jobNames.ts'
 export type { BoardPicture } from './paintBoard.ts'
 export { deleteEarlierRenders, getRecipe } from './recipeStore.ts'
 export { savePoster, showPicture } from './showPicture.ts'
-export { updateEvidence as writeItem } from './store.ts'
+export { findStatement, updateEvidence as writeItem, updateStatement } from './store.ts'
 export type { EvidenceServices, UploadSettings } from './services.ts'
 
 export { mountUploads } from './uploadRoutes.ts'

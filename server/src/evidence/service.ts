@@ -51,12 +51,11 @@ export function updateEvidence(
 }
 
 async function toColumns(trx: Trx, actor: PersonActor, change: EvidenceChange): Promise<EvidenceColumns> {
-  const { caption, title, statement, rights, alternativeText, transcript, classId, assignmentId, madeOn } =
+  const { caption, title, rights, alternativeText, transcript, classId, assignmentId, madeOn } =
     change
   return {
     ...(title !== undefined && { title: toPlainLine(title) }),
     ...(caption !== undefined && { caption: toPlainLine(caption) }),
-    ...(statement !== undefined && { statement: statement.trim() }),
     ...(rights && { rights: tidyRights(rights) }),
     ...(alternativeText !== undefined && { alternativeText: alternativeText.trim() }),
     ...(transcript !== undefined && { transcript: transcript.trim() }),

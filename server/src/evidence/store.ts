@@ -8,7 +8,7 @@ import type { Instant, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { countRows, isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
-import { changeThing, insertThing } from '../things/index.ts'
+import { changeThing, insertThing, noteDraft } from '../things/index.ts'
 import { findDriveState } from './driveStore.ts'
 import { findLink } from './linkStore.ts'
 import { listCollagePictures } from './collagePictureStore.ts'
@@ -119,10 +119,25 @@ export async function insertEvidence(
   })
 }
 
+/** Returns the words that the owner says of an item, and whether it lies in the bin; null for what is not theirs. */
+export async function findStatement(
+  reader: Reader,
+  actor: PersonActor,
+  id: string,
+): Promise<{ readonly told: string; readonly isBinned: boolean } | null> {
+  const row = await ownEvidence(reader, actor).where({ id }).first('statement', 'isBinned')
+  return row ? { told: row.statement, isBinned: row.isBinned === 1 } : null
+}
+
+/** Saves the words that are said of an item; what says them is a draft, with revisions of its own. */
+export async function updateStatement(trx: Trx, id: string, statement: string): Promise<void> {
+  await noteDraft(trx, id)
+  await trx.sql('evidence').where({ id }).update({ statement })
+}
+
 /** The columns of an item that can change. */
 export interface EvidenceColumns {
   readonly title?: string
-  readonly statement?: string
   readonly caption?: string
   readonly rights?: Rights
   readonly transcript?: string

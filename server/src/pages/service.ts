@@ -59,6 +59,7 @@ export async function getPage(reader: Reader, actor: PersonActor, id: string): P
 /** Pages as a room of drafts: their lists show the title and the last change. */
 export const pageRoom: DraftRoom = {
   assertWritable: getStored,
+  usesShown: true,
   noteChange: (trx, id, { title }) => noteDraft(trx, id, title),
 }
 

@@ -144,6 +144,7 @@ export async function readEntries(
 /** Entries as a room of drafts: their lists show the beginning and the length, and their words are found. */
 export const entryRoom: DraftRoom = {
   assertWritable: getStored,
+  usesShown: true,
   noteChange: async (trx, id, document) => {
     await entries.noteOutline(trx, id, document.title, outlineOf(document))
     await index(trx, id, document)

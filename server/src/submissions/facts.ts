@@ -1,8 +1,10 @@
 // Loading what requirements are computed from: each fact in as many queries for many assignments as for one.
 import { factsNeeded, itemsGoing, noFacts } from '@valise/core/assignments'
 import type { FactName, Facts, GoingPart, Requirement } from '@valise/core/assignments'
+import type { PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader } from '../database/index.ts'
+import { listPresentDrafts } from '../drafts/index.ts'
 import { listItems } from './choiceStore.ts'
 
 type LoadFact<N extends FactName> = (
@@ -32,7 +34,20 @@ export async function loadStatements(
   actor: PersonActor,
   parts: readonly GoingPart[],
 ): Promise<Facts['statements']> {
-  const ids = itemsGoing({ parts }).map(({ id }) => id)
-  const items = await listItems(reader, actor, [...new Set(ids)])
+  const items = await listItems(reader, actor, idsGoing(parts))
   return new Map(items.map(({ id, statement }) => [id, statement]))
+}
+
+/** What is said about every item that goes in, as it was written; without those that are said in plain words. */
+export async function loadStatementDocuments(
+  reader: Reader,
+  actor: PersonActor,
+  parts: readonly GoingPart[],
+): Promise<ReadonlyMap<string, PageDocument>> {
+  const drafts = await listPresentDrafts(reader, actor, idsGoing(parts))
+  return new Map(drafts.map(({ id, document }) => [id, document]))
+}
+
+function idsGoing(parts: readonly GoingPart[]): string[] {
+  return [...new Set(itemsGoing({ parts }).map(({ id }) => id))]
 }

@@ -7,6 +7,7 @@ import {
   newsKinds,
   pageWanted,
   rightsWanted,
+  sayOf,
   sendEdit,
   setAssignment,
   startSealed,
@@ -34,8 +35,8 @@ describeEachDatabase('submissions, handed in,', (open, onSqlite) => {
     expect(thereIn(chosen)).toEqual(['page'])
     expect(chosen).toMatchObject({ totals: { parts: 1, pieces: 2, files: 1 }, assessors: ['Odalys Fenn'] })
     const item = (await wren.get(`/api/evidence/${evidenceId}`)).body
-    const statement = 'The creek bends at this stake'
-    await wren.patch(`/api/evidence/${evidenceId}`, { statement, rights: { state: 'mine' } }, item.revision)
+    await wren.patch(`/api/evidence/${evidenceId}`, { rights: { state: 'mine' } }, item.revision)
+    await sayOf(wren, evidenceId, 'The creek bends at this stake')
     // The page was published before; what is declared about its item since goes in with it.
     expect(thereIn((await wren.get(path)).body)).toEqual(['page', 'statement', 'rights'])
     expect((await wren.get('/api/today')).body.steps).toMatchObject([{ kind: 'hand-in', there: 3, gaps: [] }])

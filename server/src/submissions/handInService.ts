@@ -1,4 +1,5 @@
 // Handing in: the choice of parts, its readiness, the act itself, and taking it back.
+import type { PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import type { Decision } from '@valise/core/problems'
@@ -15,7 +16,7 @@ import { inOwnersTransaction } from '../things/index.ts'
 import { listAssessorNames } from './assessorStore.ts'
 import { countOwnParts, insertChoice, listChoices, replaceParts } from './choiceStore.ts'
 import type { Choice } from './choiceStore.ts'
-import { loadFacts, loadStatements } from './facts.ts'
+import { loadFacts, loadStatementDocuments, loadStatements } from './facts.ts'
 import { filesOf, goingOf, listOwnFiles, prepareParts } from './goingParts.ts'
 import type { PreparedPart } from './goingParts.ts'
 import { SEAL } from './jobNames.ts'
@@ -101,7 +102,8 @@ export function handIn(
     if (seen.terms !== assignment.terms.length) throw new AppError('conflict', 'terms-open')
     const { dueAt, terms } = assignment
     const late = dueAt === null ? 0 : Math.max(0, Math.ceil(minutesBetween(dueAt, trx.now)))
-    const pinned = toPinned(parts, await loadStatements(trx, actor, going.parts))
+    const said = await loadStatements(trx, actor, going.parts)
+    const pinned = toPinned(parts, said, await loadStatementDocuments(trx, actor, going.parts))
     const id = await insertSubmission(trx, {
       ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: late },
       ...{ readiness, terms, gaps: gaps.length, parts: pinned.length },
@@ -181,7 +183,11 @@ export function toSealedFiles(
   return files.filter(({ path }, at) => files.findIndex((one) => one.path === path) === at)
 }
 
-function toPinned(parts: readonly PreparedPart[], said: Facts['statements']): PinnedPart[] {
+function toPinned(
+  parts: readonly PreparedPart[],
+  said: Facts['statements'],
+  documents: ReadonlyMap<string, PageDocument>,
+): PinnedPart[] {
   const goingIn = parts.flatMap((part) =>
     part.goesIn && part.contents ? [{ ...part, ...part.contents }] : [],
   )
@@ -189,7 +195,9 @@ function toPinned(parts: readonly PreparedPart[], said: Facts['statements']): Pi
     const items = itemsGoing({ parts: [{ kind, title, document, shown }] })
     const statements = items.flatMap((item) => {
       const text = said.get(item.id) ?? ''
-      return text === '' ? [] : [{ id: item.id, title: item.title, text }]
+      const written = documents.get(item.id)
+      const statement = { id: item.id, title: item.title, text, ...(written && { document: written }) }
+      return text === '' ? [] : [statement]
     })
     return { n: at + 1, kind, thingId: id, title, copy: copyGoing, document, shown, statements }
   })

@@ -11,6 +11,7 @@ import {
   makePicture,
   newsKinds,
   rightsWanted,
+  sayOf,
   sendEdit,
   setAssignment,
   startSealed,
@@ -326,8 +327,7 @@ describeEachDatabase('sealed copies', (open, onSqlite) => {
     const assignment = await setAssignment(odalys, school.classes.methods)
     const file = await upload(wren, { name: 'silt.csv', content: Buffer.from('m,ntu\n0,12\n') })
     const evidenceId = file.body.outcome.evidenceId as string
-    const item = (await wren.get(`/api/evidence/${evidenceId}`)).body
-    await wren.patch(`/api/evidence/${evidenceId}`, { statement: 'Twice the silt <here>' }, item.revision)
+    await sayOf(wren, evidenceId, 'Twice the silt <here>')
     const logbook = (await wren.post('/api/logbooks', { title: 'Visits' })).body.id
     const day = { day: '2026-11-24', title: 'Counting', lang: 'en' }
     const entry = (await wren.post(`/api/logbooks/${logbook}/entries`, day)).body.id

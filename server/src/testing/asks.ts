@@ -31,6 +31,7 @@ const idsOfPaths: Readonly<Record<string, keyof ThingIds>> = {
   '/api/evidence/': 'picture',
   '/api/evidence/queries/': 'savedQuery',
   '/api/evidence/{id}/drive': 'driveDocument',
+  '/api/evidence/{id}/statement': 'picture',
   '/api/links/': 'link',
   '/api/logbooks/': 'logbook',
   '/api/memberships/': 'membership',
@@ -44,6 +45,13 @@ const idsOfPaths: Readonly<Record<string, keyof ThingIds>> = {
   '/api/submissions/': 'submission',
   '/api/tray/': 'picture',
   '/api/uploads/': 'upload',
+}
+
+/** Whose versions that lost `{otherId}` is one of, by what the path begins with. */
+const versionsOfPaths: Readonly<Record<string, keyof ThingIds>> = {
+  '/api/entries/': 'entryVersion',
+  '/api/evidence/{id}/statement': 'statementVersion',
+  '/api/pages/': 'otherVersion',
 }
 
 /** Below these stand ids of outside services, and nobody's here. */
@@ -67,6 +75,8 @@ export const bodies: Readonly<Record<string, (ids: ThingIds) => unknown>> = {
   'PUT /api/evidence/{id}/versions/{n}/recipe': () => ({ schema: 1, steps: [] }),
   'PATCH /api/evidence/{id}': () => ({ title: 'Mine now' }),
   'POST /api/evidence/{id}/versions': () => ({ from: 1 }),
+  'POST /api/evidence/{id}/statement': () => ({ lang: 'en' }),
+  'POST /api/evidence/{id}/statement/edits': ({ picture }) => edit(picture),
   'POST /api/collages': ({ picture }) => ({ size: 'wide', pictures: [picture] }),
   'PUT /api/collages/{id}': () => ({
     ...{ schema: 1, size: 'wide', layers: [] },
@@ -130,7 +140,7 @@ export function askOf(spec: RouteSpec, ids: ThingIds, more: Readonly<Record<stri
   const thing = beginning === undefined ? undefined : idsOfPaths[beginning]
   const values: Record<string, string> = {
     ...{ id: thing ? ids[thing] : 'log', n: '1', kind: 'thumbnail', piece: ids.piece, file: ids.file },
-    ...{ otherId: thing === 'entry' ? ids.entryVersion : ids.otherVersion },
+    otherId: ids[versionsOfPaths[beginning ?? ''] ?? 'otherVersion'],
     ...{ voiceId: ids.voice, handOut: 'screen', ...more },
   }
   return {

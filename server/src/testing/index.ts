@@ -27,7 +27,7 @@ export { beginUpload, BYTES, TUS, upload } from './upload.ts'
 export { makeEveryThing } from './everyThing.ts'
 export type { ThingOfEachKind } from './everyThing.ts'
 export { publishEveryPiece } from './everyPiece.ts'
-export { addTextRow, sendEdit, writeText } from './editing.ts'
+export { addTextRow, sayOf, sendEdit, writeText } from './editing.ts'
 export {
   assignmentInput,
   choose,

@@ -1,6 +1,7 @@
 // One of everything that a person can own, each with a real id, and a link to another page of theirs that somebody holds.
 import { personNamed, systemActor } from '@valise/core/people'
 import { newEvidencePiece, textOf } from '@valise/core/pages'
+import { textPieceOf } from '@valise/core/reflections'
 import { shippedSheets } from '@valise/core/sheets'
 import { createClass } from '../classes/index.ts'
 import { inTransaction } from '../database/index.ts'
@@ -28,7 +29,7 @@ export const thingNames = [
   ...(['assignment', 'class', 'collage', 'collection', 'driveDocument', 'entry', 'entryVersion'] as const),
   ...(['file', 'link', 'logbook', 'membership', 'note', 'otherVersion', 'page', 'pass', 'person'] as const),
   ...(['phoneLink', 'picture', 'piece', 'savedQuery', 'session', 'sheet', 'submission', 'upload'] as const),
-  ...(['voice'] as const),
+  ...(['statementVersion', 'voice'] as const),
 ]
 
 /** A shared drive with one document, for the test site. */
@@ -69,6 +70,9 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
   await owner.put(`/api/tray/${picture}`, undefined)
   const voiceId = (await upload(owner, { name: 'silt.webm', content: voiceBytes, about: picture })).body
     .outcome.evidenceId as string
+  const statement = `/api/evidence/${picture}/statement`
+  const { document } = (await owner.post(statement, { lang: 'en' })).body.draft
+  const statementVersion = await loseAnEdit(owner, statement, 1, textPieceOf(document)?.id ?? '')
   const begun = await beginUpload(owner, { name: 'later.txt', content: Buffer.from('later') })
 
   const page = await create('/api/pages', { title: 'Transect 3', lang: 'en' })
@@ -100,7 +104,18 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
   const sealed = await sql('sealedFiles').where({ submissionId: submission }).first('path')
   const sessions = (await owner.get('/api/sessions')).body
   const ids = {
-    ...{ picture, voice: voiceId, page, piece: 'map', otherVersion, logbook, entry, entryVersion, pass },
+    ...{
+      picture,
+      statementVersion,
+      voice: voiceId,
+      page,
+      piece: 'map',
+      otherVersion,
+      logbook,
+      entry,
+      entryVersion,
+      pass,
+    },
     ...{
       assignment,
       submission,

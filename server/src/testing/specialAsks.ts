@@ -109,6 +109,7 @@ function endings(
     [owner, '/api/phone-links'],
     [owner, `/api/entries/${ids.entry}/other-versions/${ids.entryVersion}`],
     [owner, `/api/pages/${ids.page}/other-versions/${ids.otherVersion}`],
+    [owner, `/api/evidence/${ids.picture}/statement/other-versions/${ids.statementVersion}`],
     [assessor, `/api/submissions/${ids.submission}/outcome`],
   ]
 }

@@ -41,9 +41,14 @@ export async function changeThing(
   return changed === 1
 }
 
-/** Writes down the title that a draft has come to, whose edits have revisions of their own. */
-export async function noteDraft(trx: Trx, id: string, title: string): Promise<void> {
-  await trx.sql('things').where({ id }).update({ title, changedAt: trx.now })
+/**
+ * Writes down that the draft of a thing was changed, whose edits have revisions of their own.
+ *
+ * @param title what it is called now, where its draft says so
+ */
+export async function noteDraft(trx: Trx, id: string, title?: string): Promise<void> {
+  const named = title === undefined ? {} : { title }
+  await trx.sql('things').where({ id }).update({ ...named, changedAt: trx.now })
 }
 
 /** Moves things into the bin at a moment, or out of it with null. The rows of their kinds follow by themselves. */

@@ -64,8 +64,8 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
             />
           </div>
         </div>
-        <Refusal error={editor.sheetError} />
-        {editor.isSheetTooLong ? (
+        <Refusal error={editor.sheet.error} />
+        {editor.sheet.isTooLong ? (
           <p role="alert" className={styles.newer}>
             {t('entry.sheetFull')}
           </p>

@@ -4,11 +4,11 @@ import { useQueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { idBefore, newEvidencePiece } from '@valise/core/pages'
 import type { Piece } from '@valise/core/pages'
-import { answersOf, changeSheet, EVIDENCE_ROW, textPieceOf } from '@valise/core/reflections'
+import { changeSheet, EVIDENCE_ROW, textPieceOf } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
 import { useEffect, useMemo, useState } from 'react'
 import { useDraft } from '../saving/index.ts'
-import { fetchNewest } from '../sheets/index.ts'
+import { useAnswers, useTakeSheet } from '../sheets/index.ts'
 import { useTrayPlace } from '../evidence/tray/index.ts'
 import { toShownEvidence } from '../evidence/base/index.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
@@ -23,8 +23,7 @@ export function useEntryEditor(entry: Entry) {
   const title = document.title || t('entries.untitled')
   const [here, setHere] = useState(entry.draft.shown.evidence)
   const answers = useAnswers(document)
-  const [sheetError, setSheetError] = useState<unknown>(null)
-  const [isSheetTooLong, setIsSheetTooLong] = useState(false)
+  const sheet = useTakeSheet(sync, changeSheet)
   useEffect(
     () => setPlace({ name: title, parent: entry.logbookTitle, within: 'logbooks' }),
     [title, entry.logbookTitle],
@@ -47,23 +46,12 @@ export function useEntryEditor(entry: Entry) {
       }),
     )
   }
-  /** Goes along another sheet, or with '' along none. What was written stays. */
-  const takeSheet = async (sheetId: string) => {
-    setSheetError(null)
-    try {
-      const sheet = sheetId === '' ? null : await fetchNewest(sheetId)
-      sync.flush()
-      setIsSheetTooLong(!sync.act(changeSheet(sync.state().document, sheet)))
-    } catch (error) {
-      setSheetError(error)
-    }
-  }
   const acts = useStableActs({
     put: (items: readonly EvidenceRow[]) => putInto(EVIDENCE_ROW, items),
     setPiece: (piece: Piece) => void sync.act([{ op: 'set-piece', piece }]),
     remove: (pieceId: string) => void sync.act([{ op: 'remove-piece', pieceId }]),
     putInto,
-    takeSheet,
+    takeSheet: sheet.take,
     moveUp: (rowId: string, pieceId: string) => {
       const pieces = document.rows.find(({ id }) => id === rowId)?.pieces ?? []
       const before = idBefore(pieces, pieceId)
@@ -83,27 +71,7 @@ export function useEntryEditor(entry: Entry) {
     ),
   )
   const evidence = { ...here, ...entry.draft.shown.evidence }
-  return { draft, textPiece, evidence, answers, acts, sheetError, isSheetTooLong }
-}
-
-/** The questions of a document; an answer that nobody changed stays the same object, so that it is not rendered anew. */
-function useAnswers(document: Parameters<typeof answersOf>[0]) {
-  const [known] = useState(() => new Map<string, ReturnType<typeof answersOf>[number]>())
-  return useMemo(
-    () =>
-      answersOf(document).map((answer) => {
-        const before = known.get(answer.piece.id)
-        const isSame =
-          before?.piece === answer.piece &&
-          before.isAsked === answer.isAsked &&
-          before.beside.length === answer.beside.length &&
-          before.beside.every((piece, n) => piece === answer.beside[n])
-        const kept = before && isSame ? before : answer
-        known.set(answer.piece.id, kept)
-        return kept
-      }),
-    [document, known],
-  )
+  return { draft, textPiece, evidence, answers, acts, sheet }
 }
 
 /** Only the server knows of our losing texts, so they are refetched whenever others wrote. */

@@ -7,10 +7,12 @@ import { AnswerField } from './AnswerField.tsx'
 import type { Writing } from './fields/FieldUi.ts'
 import styles from './Answers.module.css'
 
+/** Of a question: one below what stands over the column. */
+export type Heading = 'h2' | 'h3' | 'h4' | 'h5'
+
 interface AnswerColumnProps {
   readonly answers: readonly AnswerInEntry[]
-  /** Of the questions, one below what stands over the column. */
-  readonly heading: 'h2' | 'h3'
+  readonly heading: Heading
   readonly lang: PageDocument['lang']
   /** The address of the document, under which texts wait that cannot be saved. */
   readonly place: string

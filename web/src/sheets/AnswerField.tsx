@@ -5,6 +5,7 @@ import type { AnswerInEntry } from '@valise/core/reflections'
 import { memo, useId } from 'react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
+import type { Heading } from './AnswerColumn.tsx'
 import type { Writing } from './fields/FieldUi.ts'
 import { fieldUiOf } from './fields/uiByKind.ts'
 import { useProgressWords } from './useProgressWords.ts'
@@ -12,7 +13,7 @@ import styles from './Answers.module.css'
 
 interface AnswerFieldProps {
   readonly answer: AnswerInEntry
-  readonly heading: 'h2' | 'h3'
+  readonly heading: Heading
   readonly lang: PageDocument['lang']
   readonly place: string
   readonly writing: Writing

@@ -99,7 +99,10 @@ export interface PageView {
 export interface Statement {
   readonly id: string
   readonly title: string
+  /** Every word of it, by lines. */
   readonly text: string
+  /** As it was written, where it was written as a document: with its formatting, and its questions as headings. */
+  readonly document?: PageDocument
 }
 
 export interface Rendering {

@@ -19,6 +19,7 @@ import {
   useChangeEvidence,
   useEvidenceWords,
 } from '../base/index.ts'
+import { StatementField } from '../../statements/index.ts'
 import { Preview } from '../preview/index.ts'
 import { SpeakOver, useSpeaking } from '../voices/index.ts'
 import { CaptionField } from './CaptionField.tsx'
@@ -29,7 +30,6 @@ import { DrawerVerbs } from './DrawerVerbs.tsx'
 import { MadeField } from './MadeField.tsx'
 import { MadeForField } from './MadeForField.tsx'
 import { RightsField } from './RightsField.tsx'
-import { StatementField } from './StatementField.tsx'
 import { TagsField } from './TagsField.tsx'
 import { TitleField } from './TitleField.tsx'
 import { Versions } from './Versions.tsx'
@@ -106,11 +106,7 @@ function Opened({ item, onClose, onBinned }: OpenedProps) {
           onSave={(title) => change.mutate({ title })}
         />
         <Facts item={item} />
-        <StatementField
-          statement={item.statement}
-          readOnly={isBinned}
-          onSave={(statement) => change.mutate({ statement })}
-        />
+        <StatementField item={item} readOnly={isBinned} />
         <WordsForOthers item={item} readOnly={isBinned} onSave={(words) => change.mutate(words)} />
         <CaptionField
           caption={item.caption}
