@@ -42,13 +42,21 @@ test('what is missing is mended where it is named; a gap that stays is handed in
   await expect(panelOf(page).getByText(/^Tick all the terms first\./)).toBeVisible()
 
   await readiness.getByRole('button', { name: 'Write it' }).click()
-  await expect(readiness.getByText('What did you set out to find?')).toBeVisible()
-  await readiness.getByLabel(/^What I want to say about/).fill(sixtyWords)
-  await expect(readiness.getByText('60 words of at least 60')).toBeVisible()
+  // Something was said freely before; the questions of the assignment are answered beside it.
+  await expect(readiness.getByText('15 words of at least 60')).toBeVisible()
+  await readiness.getByRole('button', { name: 'Answer them one by one' }).click()
+  await expect(readiness.getByText('0 of 4 questions answered')).toBeVisible()
+  await readiness.getByRole('textbox', { name: 'What did you set out to find?' }).click()
+  await page.keyboard.insertText(sixtyWords)
+  await expect(readiness.getByText('75 words of at least 60')).toBeVisible()
   await saved(page)
   await expect(readiness.getByText('2 of 3 done')).toBeVisible()
   await page.reload()
   await expect(readiness.getByText('2 of 3 done')).toBeVisible()
+  await expect(readiness.getByText('1 of 4 questions answered')).toBeVisible()
+  await expect(readiness.getByRole('textbox', { name: 'What did you set out to find?' })).toHaveText(
+    sixtyWords,
+  )
 
   await agree(page)
   await expect(panelOf(page).getByText(/Still missing: 1 required thing\./)).toBeVisible()

@@ -192,3 +192,30 @@ test('a logbook gets a summary, a cover, usual questions and a class', async ({ 
   await expect(line).toContainText('Shore Methods, along “My week in three sentences”')
   await expect(line.locator('img')).toBeVisible()
 })
+
+test('what is said of an item is written where it stands, left, and found by its words', async ({
+  browser,
+}) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  await wren.goto('/evidence?words=heron')
+  await wren.getByRole('button', { name: /^Heron at the weir/ }).click()
+  const drawer = wren.getByRole('region', { name: 'Heron at the weir' })
+  await drawer.getByRole('button', { name: 'Write, freely or along questions' }).click()
+  await expect(drawer.getByRole('textbox', { name: 'What I want to say about it' })).toBeFocused()
+  await wren.keyboard.type('It stood there for an hour.')
+  await drawer.getByRole('combobox', { name: 'Questions' }).click()
+  await wren.getByRole('option', { name: 'Looking at something I made' }).click()
+  // The item is what it is about, so nobody asks for it.
+  await expect(drawer.getByText('0 of 4 questions answered')).toBeVisible()
+  await expect(drawer.getByText('2 required questions still to do')).toBeVisible()
+  await drawer.getByRole('textbox', { name: 'What is it?' }).fill('A bird with patience')
+  await wren.keyboard.press('Escape')
+  await expect(drawer).toBeHidden()
+  await saved(wren)
+
+  await wren.goto('/evidence?words=patience')
+  await wren.getByRole('button', { name: /^Heron at the weir/ }).click()
+  await expect(drawer.getByText('It stood there for an hour.')).toBeVisible()
+  await drawer.getByRole('button', { name: 'Edit', exact: true }).click()
+  await expect(drawer.getByRole('textbox', { name: 'What is it?' })).toHaveValue('A bird with patience')
+})

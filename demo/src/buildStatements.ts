@@ -13,16 +13,15 @@ import type { PageBuilding } from './pageBuilding.ts'
 
 const aboutQuadrat = 'I counted 41 stems. Last month it was 26, and the mud was softer then.'
 
-const aboutTurbidity: Readonly<Record<string, string>> = {
-  whatis:
-    'Four hundred readings of how cloudy the water at the creek mouth is, one every minute of a falling tide.',
+const aboutSketch: Readonly<Record<string, string>> = {
+  whatis: 'Glasswort, drawn in pencil on the bank, with what I counted beside it.',
   how: [
-    'Rinsed the probe three times in creek water.',
-    'Hung it from the footbridge, half a metre under the surface.',
-    'Read it into the logger every minute until the mud showed.',
+    'Drew the plant first, without looking down at the paper.',
+    'Counted its joints and wrote the number along the stem.',
+    'Went over it in ink at home and left the wrong count crossed out.',
   ].join('\n'),
-  why: 'A reading every ten minutes would have missed the ferry. Its wake is the sharp rise at row 212.',
-  learned: 'One number is not the creek. Next time I write down every boat that passes, with its minute.',
+  why: 'A photograph shows every stem alike. Here the one that I counted is the darkest line.',
+  learned: 'I draw what I expect to see. Next time I count before I draw, and leave the tip open until then.',
 }
 
 export async function buildStatements(building: PageBuilding): Promise<void> {
@@ -31,10 +30,10 @@ export async function buildStatements(building: PageBuilding): Promise<void> {
     return text ? [{ op: 'set-piece', piece: newTextPiece(text.id, textOf(aboutQuadrat)) }] : []
   })
   const sheet = shippedSheets.find(({ id }) => id === shippedSheetIds.thing) ?? null
-  await say(building, 'Turbidity, 400 rows', 12, (document) => takeQuestions(document, sheet))
-  await say(building, 'Turbidity, 400 rows', 12, (document) =>
+  await say(building, 'Sketch sheet 12', 27, (document) => takeQuestions(document, sheet))
+  await say(building, 'Sketch sheet 12', 27, (document) =>
     answersOf(document).flatMap(({ piece }): Operation[] => {
-      const given = aboutTurbidity[piece.given.question.id]
+      const given = aboutSketch[piece.given.question.id]
       return given === undefined ? [] : [{ op: 'set-piece', piece: answering(piece, given) }]
     }),
   )
