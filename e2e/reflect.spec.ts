@@ -1,4 +1,5 @@
 // Logbooks: an entry is written beside its evidence, dated, and stands on a page as well.
+import type { Page } from '@playwright/test'
 import { dayField, saved, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
@@ -107,3 +108,84 @@ test('who has just begun is told what a logbook is for, and an assessor sees non
   await odalys.goto(`/entries/${entry.id}`)
   await expect(odalys.getByText('Valise cannot find this')).toBeVisible()
 })
+
+test('a minute is spoken in an entry, with its moments and what is said, and no text is needed', async ({
+  browser,
+}) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  await wren.goto('/logbooks')
+  await wren
+    .getByRole('link', { name: /^Odds and ends/ })
+    .first()
+    .click()
+  await wren.getByRole('button', { name: 'New entry' }).click()
+  await wren.getByLabel('Title of the entry').fill('On the causeway')
+  const spoken = wren.getByRole('region', { name: 'What you say aloud' })
+  await spoken.getByRole('button', { name: 'Record your voice' }).click()
+  const dialog = wren.getByRole('dialog', { name: 'Record your voice' })
+  await dialog.getByRole('button', { name: 'Record', exact: true }).click()
+  await expect(dialog.getByRole('timer')).toHaveText('0:01')
+  await dialog.getByRole('button', { name: 'Mark this moment' }).click()
+  await expect(dialog.getByText('1 moment marked')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Stop recording' }).click()
+  await dialog.getByRole('button', { name: 'Save', exact: true }).click()
+  await spoken.getByLabel(/^What it is about at 0:01/).fill('The causeway is dry')
+  await spoken.getByLabel('What is said in it?').fill('I am on the causeway and it is dry.')
+  await spoken.getByRole('button', { name: 'Mark this moment' }).click()
+  await expect(spoken.getByRole('listitem')).toHaveCount(2)
+  await saved(wren)
+  await wren.reload()
+  await expect(spoken.getByLabel(/^What it is about at 0:01/)).toHaveValue('The causeway is dry')
+  await expect(spoken.getByLabel('What is said in it?')).toHaveValue('I am on the causeway and it is dry.')
+
+  await wren.getByRole('link', { name: 'Odds and ends' }).first().click()
+  await wren.getByRole('button', { name: 'Spoken', exact: true }).click()
+  await expect(wren.getByRole('link', { name: 'On the causeway' })).toBeVisible()
+})
+
+test('what is pasted from a word processor keeps its structure, and its pictures become evidence', async ({
+  browser,
+}) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  await wren.goto('/logbooks')
+  await wren
+    .getByRole('link', { name: /^Odds and ends/ })
+    .first()
+    .click()
+  await wren.getByRole('button', { name: 'New entry' }).click()
+  await wren.getByLabel('Title of the entry').fill('From my notes')
+  await wren.getByRole('textbox', { name: 'What you think' }).click()
+  await pasteInto(wren, notes)
+  const text = wren.getByRole('textbox', { name: 'What you think' })
+  await expect(text.getByRole('heading', { name: 'Visit 3' })).toBeVisible()
+  await expect(text.getByRole('listitem')).toHaveText(['boots', 'a rope'])
+  await expect(text.getByRole('cell', { name: '41' })).toBeVisible()
+  await expect(text.locator('[style*="mso"], [class*="Mso"], img')).toHaveCount(0)
+  await expect(wren.getByText(/1 picture came along.* 1 picture could not come along/)).toBeVisible()
+  const beside = wren.getByRole('region', { name: 'Evidence with this entry' })
+  await expect(beside.getByLabel(/^Caption of/)).toHaveCount(1)
+  await saved(wren)
+  await wren.reload()
+  await expect(text.getByRole('listitem')).toHaveText(['boots', 'a rope'])
+  await expect(beside.getByLabel(/^Caption of/)).toHaveCount(1)
+})
+
+const line = (words: string) =>
+  `<p class=MsoListParagraph style='mso-list:l0 level1 lfo1'><span style='mso-list:Ignore'>·</span>${words}</p>`
+const dot = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
+const notes = [
+  `<h1 class=MsoTitle style='mso-margin-top-alt:auto'>Visit 3</h1>${line('boots')}${line('a rope')}`,
+  `<table class=MsoTableGrid><tr><td style='mso-border-alt:solid'><p class=MsoNormal>41</p></td></tr></table>`,
+  `<p><img alt="Stake at low water" src="data:image/png;base64,${dot}"><img src="https://marsh.invalid/map.png"></p>`,
+].join('')
+
+/** Pastes HTML where one writes. */
+async function pasteInto(page: Page, html: string): Promise<void> {
+  await page.evaluate((pasted) => {
+    const clipboardData = new DataTransfer()
+    clipboardData.setData('text/html', pasted)
+    clipboardData.setData('text/plain', 'Visit 3')
+    const event = new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true })
+    document.activeElement?.dispatchEvent(event)
+  }, html)
+}

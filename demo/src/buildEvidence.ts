@@ -108,7 +108,9 @@ async function save(
   const id = uuidv7({ msecs: Date.parse(database.clock.now()) })
   const file = { id, stored, examined, fileName, replaces: null, classId, rights }
   await inTransaction(database, (trx) => saveFile(trx, services.jobs, owner, file))
-  await updateEvidence(database, owner, id, 2, { title, tags: [...tags], alternativeText: showsOf(item) })
+  const said = item.transcript === undefined ? {} : { transcript: item.transcript }
+  const described = { title, tags: [...tags], alternativeText: showsOf(item), ...said }
+  await updateEvidence(database, owner, id, 2, described)
   if (moment) {
     await savePoster(services, owner, { id, n: 1 }, streamOf(moment))
   }

@@ -1,7 +1,8 @@
 // Puts question sheets and Wren's logbooks into the world, by the same use cases as the screens.
+import { newRecordingPiece } from '@valise/core/pages'
 import type { Operation, PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
-import { answersOf } from '@valise/core/reflections'
+import { answersOf, speakInto } from '@valise/core/reflections'
 import { addDays } from '@valise/core/time'
 import {
   changeEntry,
@@ -76,7 +77,10 @@ async function buildEntry(
   const wish = { title: sample.title, day: addDays(today, -sample.daysAgo), lang: 'en' as const, sheetId }
   const { id, revision, draft } = await createEntry(on, actor, logbookId, wish, content)
   building.entries.set(sample.title, id)
-  const operations = answersTo(building, draft.document, sample.answers ?? {})
+  const operations = [
+    ...answersTo(building, draft.document, sample.answers ?? {}),
+    ...(sample.spoken ? spokenIn(building, draft.document, sample.spoken) : []),
+  ]
   const ids = { editId: uuidv7(), windowId: uuidv7() }
   if (operations.length > 0)
     await saveEdit(on, entryRoom, { actor, id, edit: { base: draft.revision, ...ids, operations } })
@@ -96,4 +100,14 @@ function answersTo(
       return [{ op: 'insert-piece', rowId: piece.id, piece: toThing(building, given, ''), after: piece.id }]
     return [{ op: 'set-piece', piece: answering(piece, given) }]
   })
+}
+
+function spokenIn(
+  { things }: PageBuilding,
+  document: PageDocument,
+  { thing, moments }: NonNullable<SampleEntry['spoken']>,
+): Operation[] {
+  const item = things.get(thing)
+  if (!item) throw new Error(`there is no recording ${thing}`)
+  return speakInto(document, newRecordingPiece(uuidv7(), item, moments))
 }

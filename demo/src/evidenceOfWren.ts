@@ -15,6 +15,8 @@ export interface SampleItem {
     | { readonly file: 'turbidity' | 'tides' | 'report' | 'notes' | 'sound' | 'film'; readonly seed: number }
   /** What it shows, in words; where it is left out, the scene says it. Empty where nobody said it yet. */
   readonly shows?: string
+  /** What is said in a recording. */
+  readonly transcript?: string
   readonly inTray?: true
   readonly binned?: true
 }
@@ -149,7 +151,17 @@ const newest: readonly SampleItem[] = [
     },
   ),
   made('Tides of November', 'tides_november.tsv', 50, ['Water'], { file: 'tides', seed: 0 }),
-  made('Curlew at the creek', 'voice_note.wav', 53, ['Birds', 'Sound'], { file: 'sound', seed: 6 }),
+  made(
+    'Curlew at the creek',
+    'voice_note.wav',
+    53,
+    ['Birds', 'Sound'],
+    { file: 'sound', seed: 6 },
+    {
+      transcript:
+        'That is a curlew, far off, over the creek. The tide has turned and they come in from the mud. I stood still and counted nine.',
+    },
+  ),
 ]
 
 /** Several of one sort, at even steps back in time. */

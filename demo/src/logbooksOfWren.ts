@@ -1,5 +1,7 @@
 // Wren's four logbooks: what was thought on which day, and the evidence beside it.
 
+import type { MarkedMoment } from '@valise/core/pages'
+
 /** The sheets that ship, by what they are about. */
 export const shippedSheetIds = {
   work: '5ee70000-0000-7000-8000-000000000001',
@@ -24,6 +26,8 @@ export interface SampleEntry {
   readonly along?: SampleSheet
   readonly answers?: Readonly<Record<string, string>>
   readonly tags?: readonly string[]
+  /** The recording that it is told in, by its title, and what is said when. */
+  readonly spoken?: { readonly thing: string; readonly moments: readonly MarkedMoment[] }
   /** Titles of the evidence beside the words. */
   readonly beside?: readonly string[]
 }
@@ -171,7 +175,13 @@ export const logbooksOfWren: readonly SampleLogbook[] = [
         daysAgo: 53,
         words: '',
         tags: ['Birds'],
-        beside: ['Curlew at the creek'],
+        spoken: {
+          thing: 'Curlew at the creek',
+          moments: [
+            { atMs: 1000, words: 'The call' },
+            { atMs: 4000, words: 'The tide has turned' },
+          ],
+        },
       },
       {
         title: 'Words I looked up',

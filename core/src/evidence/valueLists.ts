@@ -100,3 +100,5 @@ export const PHONE_LINK_MINUTES = 10
 
 /** The most moments in one recording. */
 export const MOST_MOMENTS = 200
+export const LATEST_MOMENT_MS = 86_400_000
+export const LONGEST_MOMENT = 200

@@ -2,19 +2,19 @@
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema, object } from '../schemas/index.ts'
-import { MOST_MOMENTS } from './valueLists.ts'
+import { LATEST_MOMENT_MS, LONGEST_MOMENT, MOST_MOMENTS } from './valueLists.ts'
 
 const pixel = Type.Number({ minimum: -100_000, maximum: 100_000 })
 
 const momentSchema = object({
-  atMs: Type.Integer({ minimum: 0, maximum: 86_400_000, description: 'Of the recording' }),
+  atMs: Type.Integer({ minimum: 0, maximum: LATEST_MOMENT_MS, description: 'Of the recording' }),
   spot: Type.Union([Type.Tuple([pixel, pixel]), Type.Null()], {
     description: 'In pixels of the original, upright',
   }),
-  filmMs: Type.Union([Type.Integer({ minimum: 0, maximum: 86_400_000 }), Type.Null()], {
+  filmMs: Type.Union([Type.Integer({ minimum: 0, maximum: LATEST_MOMENT_MS }), Type.Null()], {
     description: 'Of the film that it speaks of',
   }),
-  words: Type.String({ maxLength: 200 }),
+  words: Type.String({ maxLength: LONGEST_MOMENT }),
 })
 export type Moment = Static<typeof momentSchema>
 

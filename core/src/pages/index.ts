@@ -30,6 +30,8 @@ export { newLinePiece } from './pieces/line/linePiece.ts'
 export { isTextPiece, newTextPiece } from './pieces/text/textPiece.ts'
 export { definitionOf, pieceKinds } from './pieces/pieceDefinitions.ts'
 export type { HandOut, PageView, PlayedRecording, Statement } from './pieces/PieceDefinition.ts'
+export { isFilePiece, newRecordingPiece } from './pieces/file/filePiece.ts'
+export type { MarkedMoment } from './pieces/file/schema.ts'
 export type { Piece, PieceKind, PieceOf } from './pieces/pieceSchemas.ts'
 export { rebaseEdit } from './rebaseEdit.ts'
 

@@ -22,6 +22,7 @@ import type {
   Row,
   SheetReference,
 } from '../pages/index.ts'
+import { spokenIn } from './spokenEntry.ts'
 import { takeSheet } from '../sheets/index.ts'
 import type { SheetVersion } from '../sheets/index.ts'
 
@@ -102,6 +103,8 @@ export interface EntryOutline {
   readonly beginning: string
   readonly words: number
   readonly evidence: number
+  /** How many recordings are told in it. */
+  readonly recordings: number
   /** The sheet that it goes along. */
   readonly sheet: Pick<SheetReference, 'id' | 'title'> | null
   /** How many questions that sheet asks, and how many of them are answered. */
@@ -123,6 +126,7 @@ export function outlineOf(document: PageDocument): EntryOutline {
   const questions = answersOf(document).filter(({ isAsked }) => isAsked)
   return {
     ...{ beginning: beginningOf(plain), words: countWordsIn(plain), evidence },
+    recordings: spokenIn(document).length,
     sheet: document.sheet ? { id: document.sheet.id, title: document.sheet.title } : null,
     asked: questions.length,
     answered: questions.filter(({ progress }) => progress.state !== 'blank').length,

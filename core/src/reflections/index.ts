@@ -9,6 +9,7 @@ export {
   WORDS_ROW,
 } from './entryDocument.ts'
 export type { AnswerInEntry, EntryOutline } from './entryDocument.ts'
+export { speakInto, spokenIn } from './spokenEntry.ts'
 export {
   entryChangeSchema,
   entryListSchema,

@@ -103,10 +103,13 @@ function toWanted(
   return wanted
 }
 
+/** Told in a recording; a recording beside no words is one that is told in the entry, too. */
+const isSpoken = '("logEntries"."recordings" > 0 OR ("logEntries"."words" = 0 AND EXISTS ?))'
+
 /** Narrows entries to those that have a mark. */
 const marks: Readonly<Record<EntryMark, (entries: Knex.QueryBuilder, reader: Reader) => void>> = {
   spoken: (entries, reader) => {
-    entries.where('logEntries.words', 0).whereExists(recordingsIn(reader))
+    entries.whereRaw(isSpoken, [recordingsBeside(reader)])
   },
   feedback: (entries, reader) => {
     entries.whereExists(feedbackOn(reader))
@@ -121,7 +124,7 @@ function feedbackOn({ sql }: Reader): Knex.QueryBuilder {
     .select('feedback.id')
 }
 
-function recordingsIn({ sql }: Reader): Knex.QueryBuilder {
+function recordingsBeside({ sql }: Reader): Knex.QueryBuilder {
   return sql('uses')
     .join('evidence', 'evidence.id', 'uses.thingId')
     .where('uses.byId', sql.ref('logEntries.id'))
@@ -131,7 +134,7 @@ function recordingsIn({ sql }: Reader): Knex.QueryBuilder {
 }
 
 function isSpokenColumn(reader: Reader): Knex.Raw {
-  return reader.sql.raw('("logEntries"."words" = 0 AND EXISTS ?) as "isSpoken"', [recordingsIn(reader)])
+  return reader.sql.raw(`${isSpoken} as "isSpoken"`, [recordingsBeside(reader)])
 }
 
 /** The tags of entries in their order. */

@@ -1,9 +1,10 @@
-import { newEntryPiece, newEvidencePiece, newTextPiece, textOf } from '@valise/core/pages'
+import { newEntryPiece, newEvidencePiece, newRecordingPiece, newTextPiece, textOf } from '@valise/core/pages'
+import { EVIDENCE_ROW, speakInto, textPieceOf } from '@valise/core/reflections'
 import { shippedSheets } from '@valise/core/sheets'
+import { v7 as uuidv7 } from 'uuid'
 import { inTransaction } from '../database/index.ts'
 import { voiceBytes } from '../testing/everyPiece.ts'
 import { planEntryIndex } from './index.ts'
-import { EVIDENCE_ROW, textPieceOf } from '@valise/core/reflections'
 import {
   describeEachDatabase,
   makePicture,
@@ -80,8 +81,8 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     await sendEdit(wren, `/api/entries/${second.id}`, { base: 1, operations: [words] })
     const voice = (await upload(wren, { name: 'tide.webm', content: voiceBytes })).body.outcome.evidenceId
     await site.services.jobs.drain()
-    const spoken = newEvidencePiece('v', { id: voice, kind: 'audio' })
-    const put = { op: 'insert-piece' as const, rowId: EVIDENCE_ROW, piece: spoken, after: null }
+    const beside = newEvidencePiece('v', { id: voice, kind: 'audio' })
+    const put = { op: 'insert-piece' as const, rowId: EVIDENCE_ROW, piece: beside, after: null }
     await sendEdit(wren, `/api/entries/${third.id}`, { base: 1, operations: [put] })
     const find = async (query: string) =>
       (await wren.get(`/api/entries?logbookId=${logbook.id}&${query}`)).body.items.map(
@@ -102,6 +103,11 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     expect(await find('mark=spoken')).toEqual([])
     const silent = { op: 'set-piece' as const, piece: newTextPiece(more) }
     await sendEdit(wren, `/api/entries/${third.id}`, { base: 3, operations: [silent] })
+    const told = newRecordingPiece(uuidv7(), { id: voice }, [{ atMs: 900, words: 'The sluice opens' }])
+    const operations = speakInto(second.draft.document, told)
+    expect((await sendEdit(wren, `/api/entries/${second.id}`, { base: 2, operations })).status).toBe(200)
+    expect(await find('mark=spoken')).toEqual(['Along questions', 'Silt'])
+    expect(await find('words=sluice')).toEqual(['Silt'])
     expect(await find('mark=feedback')).toEqual([])
     const facets = (await wren.get(`/api/logbooks/${logbook.id}/facets?until=2026-11-15`)).body
     expect(facets).toMatchObject({

@@ -1,6 +1,16 @@
 // Recording film or voice: choose the device, see or hear that it works, record, pause, listen, keep or do it again.
 import Button from '@mui/material/Button'
-import { IconPlayerPause, IconPlayerPlay, IconPlayerRecord, IconPlayerStop } from '@tabler/icons-react'
+import {
+  IconFlag,
+  IconPlayerPause,
+  IconPlayerPlay,
+  IconPlayerRecord,
+  IconPlayerStop,
+} from '@tabler/icons-react'
+import { MOST_MOMENTS } from '@valise/core/evidence'
+import type { MarkedMoment } from '@valise/core/pages'
+import { useState } from 'react'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { addFiles } from '../evidence/upload/index.ts'
 import { toPlayTime } from '../evidence/base/index.ts'
@@ -34,11 +44,20 @@ function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | '
   const recorder = useRecorder(media.stream, what)
   const { state, file, lengthMs } = recorder
   const address = useObjectUrl(file)
+  const [moments, setMoments] = useState<readonly MarkedMoment[]>([])
   const isOver = state === 'ended'
+  const again = () => {
+    setMoments([])
+    recorder.again()
+  }
   const save = () => {
     if (file) {
       const durationMs = Math.round(lengthMs)
-      void addFiles([file], { ...place, isMine: true, durationMs, onArrived: () => void recorder.letGo() })
+      const { onRecorded, ...landing } = place
+      void addFiles([file], {
+        ...{ ...landing, isMine: true, durationMs, onArrived: () => void recorder.letGo() },
+        ...(onRecorded && { onSaved: (id: string) => onRecorded(id, moments) }),
+      })
     }
     endGathering()
   }
@@ -49,18 +68,28 @@ function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | '
       onClose={() => {
         // Leaving while it runs loses nothing: it is stored on this device.
         if (state === 'ready') return
-        if (isOver) recorder.again()
+        if (isOver) again()
       }}
       acts={
         isOver ? (
           <>
-            <Button onClick={recorder.again}>{t('record.again')}</Button>
+            <Button onClick={again}>{t('record.again')}</Button>
             <Button variant="contained" color="primary" autoFocus onClick={save}>
               {t('keep')}
             </Button>
           </>
         ) : (
-          <RecordButtons recorder={recorder} isReady={media.stream !== null} />
+          <RecordButtons recorder={recorder} isReady={media.stream !== null}>
+            {place.onRecorded ? (
+              <Button
+                startIcon={<IconFlag size={18} stroke={1.7} />}
+                disabled={state !== 'running' || moments.length >= MOST_MOMENTS}
+                onClick={() => setMoments([...moments, { atMs: Math.round(recorder.elapsed()), words: '' }])}
+              >
+                {t('record.mark')}
+              </Button>
+            ) : null}
+          </RecordButtons>
         )
       }
     >
@@ -88,6 +117,9 @@ function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | '
           {toPlayTime(lengthMs)}
         </span>
         {media.stream && !isOver ? <LevelMeter stream={media.stream} /> : null}
+        {moments.length > 0 ? (
+          <span role="status">{t('record.marked', { count: moments.length })}</span>
+        ) : null}
       </div>
       {state === 'ready' && !media.trouble ? (
         <div className={styles.line}>
@@ -111,7 +143,14 @@ function RecordDialog({ what, place }: SourceProps & { readonly what: 'film' | '
   )
 }
 
-function RecordButtons({ recorder, isReady }: { readonly recorder: Recorder; readonly isReady: boolean }) {
+interface RecordButtonsProps {
+  readonly recorder: Recorder
+  readonly isReady: boolean
+  /** What else can be done while it runs. */
+  readonly children: ReactNode
+}
+
+function RecordButtons({ recorder, isReady, children }: RecordButtonsProps) {
   const { t } = useTranslation('gather')
   if (recorder.state === 'ready') {
     return (
@@ -137,6 +176,7 @@ function RecordButtons({ recorder, isReady }: { readonly recorder: Recorder; rea
       >
         {t(isPaused ? 'record.goOn' : 'record.pause')}
       </Button>
+      {children}
       <Button
         variant="contained"
         color="primary"

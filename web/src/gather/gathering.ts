@@ -1,5 +1,6 @@
 // Which way in is open, and where what comes in is to land. Any screen opens one; the shell shows it.
 import type { Landing } from '@valise/core/evidence'
+import type { MarkedMoment } from '@valise/core/pages'
 import { createStore } from '../ui/createStore.ts'
 
 /** The sources that open a dialog; files and folders open the device's own chooser instead. */
@@ -9,6 +10,8 @@ export type SourceWithDialog =
 export interface LandingPlace extends Landing {
   /** For a slot that needs the item itself; called once it is saved. */
   readonly onSaved?: (evidenceId: string) => void
+  /** For whatever keeps the moments that are marked while one records; without it none can be marked. */
+  readonly onRecorded?: (evidenceId: string, moments: readonly MarkedMoment[]) => void
 }
 
 interface OpenSource {

@@ -7,6 +7,7 @@ import { useCallback, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useFilesPlace } from '../evidence/upload/index.ts'
 import { PageRowView } from './PageRowView.tsx'
+import type { PagePlace } from './places.ts'
 import { PlaceSlot } from './PlaceSlot.tsx'
 import { PutMode } from './PutMode.tsx'
 import { TitleLine } from './TitleLine.tsx'
@@ -23,7 +24,7 @@ export function PageCanvas() {
   const isPutting = held !== null
   const putFiles = usePutFiles(draft.sync)
   const { line, handlers } = usePaperDrop(paper, putFiles)
-  useFilesPlace(useCallback((files) => putFiles(files, null), [putFiles]))
+  useFilesPlace(useCallback((files, pastedInto) => putFiles(files, placeBelow(pastedInto)), [putFiles]))
   const { rows, lang } = draft.document
   const { sensors, ids, onDragEnd, announcements } = useRowDrag(rows, act)
   return (
@@ -62,6 +63,12 @@ export function PageCanvas() {
       </article>
     </div>
   )
+}
+
+/** Below the row of a text; null for no text. */
+function placeBelow(text: Element | null): PagePlace | null {
+  const after = text?.closest('[data-row]')?.getAttribute('data-row') ?? null
+  return after === null ? null : { kind: 'new-row', after }
 }
 
 function inRow({ pieces }: Row, pieceId: string | null): string | null {

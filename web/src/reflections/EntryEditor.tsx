@@ -18,6 +18,7 @@ import { EntryTags } from './EntryTags.tsx'
 import { EntryWords } from './EntryWords.tsx'
 import { NewerSheet } from './NewerSheet.tsx'
 import { OfThoseDays } from './OfThoseDays.tsx'
+import { SpokenWords } from './SpokenWords.tsx'
 import { entryPath, reflectionQueries } from './queries.ts'
 import { useEntryEditor } from './useEntryEditor.ts'
 import styles from './EntryEditor.module.css'
@@ -71,6 +72,7 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
           </p>
         ) : null}
         <NewerSheet sheet={document.sheet ?? null} onTake={(sheetId) => void acts.takeSheet(sheetId)} />
+        <SpokenWords editor={editor} />
         <EntryWords entry={entry} editor={editor} />
       </div>
       <aside className={styles.beside} aria-label={t('entry.beside')}>

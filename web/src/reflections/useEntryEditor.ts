@@ -2,13 +2,15 @@
 import { useTranslation } from 'react-i18next'
 import { useQueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
-import { idBefore, newEvidencePiece } from '@valise/core/pages'
+import { idBefore, newEvidencePiece, newRecordingPiece } from '@valise/core/pages'
 import type { Piece } from '@valise/core/pages'
-import { changeSheet, EVIDENCE_ROW, textPieceOf } from '@valise/core/reflections'
+import { changeSheet, EVIDENCE_ROW, speakInto, textPieceOf } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
-import { useEffect, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useDraft } from '../saving/index.ts'
 import { useAnswers, useTakeSheet } from '../sheets/index.ts'
+import { useAddedItems, useFilesPlace } from '../evidence/upload/index.ts'
+import { gather } from '../gather/index.ts'
 import { useTrayPlace } from '../evidence/tray/index.ts'
 import { toShownEvidence } from '../evidence/base/index.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
@@ -49,6 +51,13 @@ export function useEntryEditor(entry: Entry) {
   const acts = useStableActs({
     put: (items: readonly EvidenceRow[]) => putInto(EVIDENCE_ROW, items),
     setPiece: (piece: Piece) => void sync.act([{ op: 'set-piece', piece }]),
+    record: (source: 'voice' | 'film') =>
+      gather(source, {
+        onRecorded: (id, moments) => {
+          const piece = newRecordingPiece(crypto.randomUUID(), { id }, moments)
+          sync.act(speakInto(sync.state().document, piece))
+        },
+      }),
     remove: (pieceId: string) => void sync.act([{ op: 'remove-piece', pieceId }]),
     putInto,
     takeSheet: sheet.take,
@@ -59,6 +68,8 @@ export function useEntryEditor(entry: Entry) {
       sync.act([{ op: 'move-piece', pieceId, rowId, after }])
     },
   })
+  const addItems = useAddedItems()
+  useFilesPlace(useCallback((files) => addItems(files, acts.put), [addItems, acts]))
   useTrayPlace(
     useMemo(
       () => ({

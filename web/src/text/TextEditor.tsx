@@ -6,6 +6,8 @@ import { textSchema } from '@valise/core/pages'
 import type { RichText } from '@valise/core/pages'
 import { useEffect, useRef, useState } from 'react'
 import { createPortal } from 'react-dom'
+import { cleanPasted } from './pasted/cleanPasted.ts'
+import { takePictures } from './pasted/takePictures.ts'
 import { TextTools } from './TextTools.tsx'
 import { textExtensions } from './textExtensions.ts'
 import { UnsavedText } from './UnsavedText.tsx'
@@ -52,6 +54,8 @@ export function TextEditor({
     // Rendering React at each key would cost more than typing itself.
     shouldRerenderOnTransaction: false,
     editorProps: {
+      transformPastedHTML: cleanPasted,
+      handlePaste: ({ dom }, event) => takePictures(dom, event),
       attributes: { 'aria-label': label, 'aria-multiline': 'true', role: 'textbox', spellcheck: 'true' },
     },
   })

@@ -45,15 +45,19 @@ export function renderVoices({ id }: Pick<ItemPiece, 'id'>, item: ShownEvidence,
       const label = `${words.voice} ${n + 1}`
       const handOut = handedOut[n]
       const source = handOut ? escapeHtml(view.address(id, handOut)) : ''
-      const named = voice.moments.filter(({ words: said }) => said !== '')
-      const moments = named.map(
-        ({ atMs, words: said }) => `<li><time>${playTime(atMs)}</time> ${escapeHtml(said)}</li>`,
-      )
-      const list = moments.length === 0 ? '' : `<ul class="moments">${moments.join('')}</ul>`
+      const list = renderMoments(voice.moments)
       const said = renderTranscript(voice, view)
       return `<figure class="voice"><audio src="${source}" controls preload="metadata" aria-label="${label}"></audio><figcaption>${label}</figcaption>${list}${said}</figure>`
     })
     .join('')
+}
+
+/** When what is said in a recording, as far as somebody wrote it. */
+export function renderMoments(moments: readonly { readonly atMs: number; readonly words: string }[]): string {
+  const lines = moments
+    .filter(({ words }) => words !== '')
+    .map(({ atMs, words }) => `<li><time>${playTime(atMs)}</time> ${escapeHtml(words)}</li>`)
+  return lines.length === 0 ? '' : `<ul class="moments">${lines.join('')}</ul>`
 }
 
 function playTime(ms: number): string {

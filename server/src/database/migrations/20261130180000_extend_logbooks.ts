@@ -20,6 +20,7 @@ const entryColumns = {
   sheetTitle: { type: 'text', nullable: true },
   asked: { type: 'integer', before: 0 },
   answered: { type: 'integer', before: 0 },
+  recordings: { type: 'integer', before: 0 },
   searchRow: { type: 'integer', before: 0 },
 } as const
 

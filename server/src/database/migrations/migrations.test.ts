@@ -57,7 +57,7 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
   '20261130160000_name_leases_of_jobs': { jobs: [{ lease: null }] },
   '20261130180000_extend_logbooks': {
     logbooks: [{ summary: '', coverId: null, usualSheetId: null, classId: null }],
-    logEntries: [{ sheetId: null, sheetTitle: null, asked: 0, answered: 0, searchRow: 0 }],
+    logEntries: [{ sheetId: null, sheetTitle: null, asked: 0, answered: 0, recordings: 0, searchRow: 0 }],
   },
 }
 

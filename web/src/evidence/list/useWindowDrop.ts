@@ -3,9 +3,14 @@ import { useEffect, useState } from 'react'
 import { useLocation, useNavigate } from 'react-router'
 import { holdsFiles, readDrop, addFiles, filesPlace, listsUploads } from '../upload/index.ts'
 import { gather, pastedAddress } from '../../gather/index.ts'
+import { hearPictures } from '../../text/index.ts'
 import { useClassInView } from '../base/index.ts'
 
-export function useWindowDrop() {
+/**
+ * @param onPictures hears how many pictures came along with pasted words, and how many could not; always the same
+ *   function
+ */
+export function useWindowDrop(onPictures: (came: number, lost: number) => void) {
   const [isOver, setIsOver] = useState(false)
   const navigate = useNavigate()
   const { pathname } = useLocation()
@@ -17,7 +22,7 @@ export function useWindowDrop() {
     let depth = 0
     const land = (files: readonly File[]) => {
       if (files.length === 0) return
-      if (take) return take(files)
+      if (take) return take(files, null)
       void addFiles(files, { classId })
       if (!listsUploads(pathname)) void navigate('/evidence')
     }
@@ -59,19 +64,26 @@ export function useWindowDrop() {
       pastedAddress.set(text)
       gather('link', { ...(classId !== null && { classId }) })
     }
+    const endHearing = hearPictures(({ files, lost }, text) => {
+      if (files.length === 0) return onPictures(0, lost)
+      if (take) take(files, text)
+      else void addFiles(files, { classId })
+      onPictures(files.length, lost)
+    })
     window.addEventListener('paste', onPaste)
     window.addEventListener('dragenter', onEnter)
     window.addEventListener('dragleave', onLeave)
     window.addEventListener('dragover', onOver)
     window.addEventListener('drop', onDrop)
     return () => {
+      endHearing()
       window.removeEventListener('paste', onPaste)
       window.removeEventListener('dragenter', onEnter)
       window.removeEventListener('dragleave', onLeave)
       window.removeEventListener('dragover', onOver)
       window.removeEventListener('drop', onDrop)
     }
-  }, [navigate, pathname, classId, take])
+  }, [navigate, pathname, classId, take, onPictures])
   return { isOver, take }
 }
 

@@ -2,7 +2,8 @@
 import { useEffect } from 'react'
 import { createStore } from '../../ui/createStore.ts'
 
-export type TakeFiles = (files: readonly File[]) => void
+/** @param pastedInto the text that they were pasted into with words; null for files alone */
+export type TakeFiles = (files: readonly File[], pastedInto: Element | null) => void
 
 export const filesPlace = createStore<TakeFiles | null>(null)
 

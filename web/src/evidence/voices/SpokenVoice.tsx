@@ -1,15 +1,12 @@
 // One voice over a thing: heard, with the moments at which it points at something, which one can go to and name.
 import Button from '@mui/material/Button'
-import IconButton from '@mui/material/IconButton'
-import TextField from '@mui/material/TextField'
-import { IconX } from '@tabler/icons-react'
 import type { Moment, Voice } from '@valise/core/evidence'
 import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../../ui/Refusal.tsx'
-import { useSavedText } from '../../ui/useSavedText.ts'
-import { fileAddress, toPlayTime, useVoiceOver } from '../base/index.ts'
+import { fileAddress, useVoiceOver } from '../base/index.ts'
 import { findDuration } from './findDuration.ts'
+import { MomentList } from './MomentList.tsx'
 import type { SpeakOverProps } from './SpeakOver.tsx'
 import styles from './SpeakOver.module.css'
 
@@ -48,56 +45,8 @@ export function SpokenVoice({
       <Button size="small" variant="text" onClick={() => over.takeOff.mutate({ voiceId: voice.id })}>
         {t('voice.takeOff')}
       </Button>
-      {voice.moments.length > 0 ? (
-        <ol className={styles.moments}>
-          {voice.moments.map((moment, at) => (
-            <MomentRow
-              // Two moments may be at one time; their place in the list is what tells them apart.
-              key={`${moment.atMs}-${at}`}
-              {...{ moment, n: at }}
-              onGo={() => goTo(moment)}
-              onSay={(words) =>
-                change(voice.moments.map((one, place) => (place === at ? { ...one, words } : one)))
-              }
-              onDrop={() => change(voice.moments.filter((_, place) => place !== at))}
-            />
-          ))}
-        </ol>
-      ) : null}
+      {voice.moments.length > 0 ? <MomentList moments={voice.moments} onGo={goTo} onChange={change} /> : null}
       <Refusal error={over.change.error ?? over.takeOff.error} />
     </section>
-  )
-}
-
-interface MomentRowProps {
-  readonly moment: Moment
-  readonly n: number
-  readonly onGo: () => void
-  readonly onSay: (words: string) => void
-  readonly onDrop: () => void
-}
-
-function MomentRow({ moment, n, onGo, onSay, onDrop }: MomentRowProps) {
-  const { t } = useTranslation('evidence')
-  const saved = useSavedText(moment.words, onSay)
-  const time = toPlayTime(moment.atMs)
-  return (
-    <li>
-      <Button size="small" aria-label={t('voice.goTo', { n: n + 1, time })} onClick={onGo}>
-        {n + 1} · {time}
-      </Button>
-      <TextField
-        size="small"
-        fullWidth
-        placeholder={t('voice.what')}
-        value={saved.text}
-        onChange={(event) => saved.change(event.target.value)}
-        onBlur={saved.leave}
-        slotProps={{ htmlInput: { maxLength: 200, 'aria-label': t('voice.whatAt', { time }) } }}
-      />
-      <IconButton size="small" aria-label={t('voice.dropMoment', { time })} onClick={onDrop}>
-        <IconX size={16} stroke={1.7} />
-      </IconButton>
-    </li>
   )
 }

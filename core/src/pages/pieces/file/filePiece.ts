@@ -5,15 +5,18 @@ import { pageWords } from '../../pageWords.ts'
 import type { ShownEvidence } from '../../schema.ts'
 import type { HandOut, NewlyShown, PieceDefinition, Rendering } from '../PieceDefinition.ts'
 import { renderGone } from '../renderGone.ts'
-import { renderCaption, renderCard, renderTranscript, renderVoices } from '../renderItem.ts'
+import { renderCaption, renderCard, renderMoments, renderTranscript, renderVoices } from '../renderItem.ts'
 import { isPlayed, itemOf, showsItem, voicesOf } from '../showsItem.ts'
-import type { FilePiece } from './schema.ts'
+import { COLUMNS } from '../../valueLists.ts'
+import type { FilePiece, MarkedMoment } from './schema.ts'
 
 const USUAL_SPAN = 6
 
 export const filePiece: PieceDefinition<FilePiece> = {
   ...showsItem,
   evidence: { accepts: ['file', 'video', 'audio', 'data-table', 'link', 'note'], create: newFilePiece },
+  plainText: ({ caption, moments = [] }) =>
+    [caption, ...moments.map(({ words }) => words)].filter((words) => words !== '').join('\n'),
   handsOut: (piece, shown) => {
     const item = itemOf(piece, shown)
     if (!item) return []
@@ -22,7 +25,20 @@ export const filePiece: PieceDefinition<FilePiece> = {
   render: renderFile,
 }
 
-function newFilePiece(id: string, { id: evidenceId }: NewlyShown, span = USUAL_SPAN): FilePiece {
+/** Makes the piece of a recording that tells something by itself, with what is said in it and when. */
+export function newRecordingPiece(
+  id: string,
+  item: Pick<NewlyShown, 'id'>,
+  moments: readonly MarkedMoment[],
+): FilePiece {
+  return { ...newFilePiece(id, item, COLUMNS), moments: [...moments] }
+}
+
+export function isFilePiece(piece: { readonly kind: string }): piece is FilePiece {
+  return piece.kind === 'file'
+}
+
+function newFilePiece(id: string, { id: evidenceId }: Pick<NewlyShown, 'id'>, span = USUAL_SPAN): FilePiece {
   return { id, kind: 'file', span, evidenceId, version: 'follow', caption: '', isOffered: true }
 }
 
@@ -37,7 +53,7 @@ function renderFile(piece: FilePiece, { view }: Rendering): string {
   const item = itemOf(piece, view.shown)
   if (!item) return renderGone(view)
   const inner = isPlayed(item)
-    ? `${renderPlayer(piece, item, view)}${renderCaption(piece, item, item.title)}${renderTranscript(item, view)}`
+    ? `${renderPlayer(piece, item, view)}${renderCaption(piece, item, item.title)}${renderMoments(piece.moments ?? [])}${renderTranscript(item, view)}`
     : `${renderCard(item, view.lang, renderOffer(piece, item, view))}${renderCaption(piece, item)}`
   return `<figure>${inner}</figure>${renderVoices(piece, item, view)}`
 }
