@@ -1,6 +1,6 @@
 // Logbooks: an entry is written beside its evidence, dated, and stands on a page as well.
 import type { Page } from '@playwright/test'
-import { dayField, saved, writeDay } from './support/acts.ts'
+import { beginPage, dayField, saved, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -168,6 +168,28 @@ test('what is pasted from a word processor keeps its structure, and its pictures
   await wren.reload()
   await expect(text.getByRole('listitem')).toHaveText(['boots', 'a rope'])
   await expect(beside.getByLabel(/^Caption of/)).toHaveCount(1)
+})
+
+test('a logbook stands on a page in two clicks, is narrowed there, and knows the page', async ({
+  browser,
+}) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  await beginPage(wren, 'My autumn')
+  await wren.getByRole('button', { name: 'Logbook', exact: true }).click()
+  await wren
+    .getByRole('dialog', { name: 'Choose a logbook' })
+    .getByRole('button', { name: /One stake/ })
+    .click()
+  const paper = wren.locator('article.paper')
+  await expect(paper.locator('details.entry')).toHaveCount(3)
+  await wren.getByRole('button', { name: 'Which entries' }).click()
+  await wren.getByLabel('Order').selectOption('Oldest first')
+  await wren.getByLabel('At most').fill('2')
+  await expect(paper.locator('details.entry > summary')).toHaveText([/^Visit 1/, /^Visit 2/])
+  await saved(wren)
+  await wren.getByRole('link', { name: 'Open logbook' }).click()
+  await wren.getByRole('link', { name: 'My autumn' }).click()
+  await expect(paper.locator('details.entry')).toHaveCount(2)
 })
 
 const line = (words: string) =>

@@ -37,6 +37,7 @@ export async function buildLogbooks(building: PageBuilding): Promise<void> {
   for (const { title, summary, cover, usualSheet, isForClass, entries } of logbooksOfWren) {
     const on = at(building, Math.max(...entries.map(({ daysAgo }) => daysAgo)), 9)
     const { id, revision } = await createLogbook(on, actor, title)
+    building.logbooks.set(title, id)
     const change = {
       summary,
       coverId: cover === null ? null : (building.things.get(cover)?.id ?? null),

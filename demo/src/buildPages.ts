@@ -1,6 +1,6 @@
 // Puts Wren's logbooks and pages into the world, by the same use cases as the screens.
 import { everything } from '@valise/core/evidence'
-import { isTextPiece, newEntryPiece, newLinePiece, newTextPiece } from '@valise/core/pages'
+import { isTextPiece, newEntryPiece, newLinePiece, newLogbookPiece, newTextPiece } from '@valise/core/pages'
 import type { Operation, Page, Piece, Row } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { LocalDay } from '@valise/core/time'
@@ -24,7 +24,7 @@ export async function buildPages(services: Services, today: LocalDay): Promise<v
   if (!wren) throw new Error('Wren is not in the world')
   const actor = await memberActor(services, wren.id)
   const things = await thingsOf(services, actor)
-  const building: PageBuilding = { services, today, actor, things, entries: new Map() }
+  const building: PageBuilding = { services, today, actor, things, logbooks: new Map(), entries: new Map() }
   await buildLogbooks(building)
   await buildStatements(building)
   const oldestFirst = [...pagesOfWren].sort((a, b) => b.daysAgo - a.daysAgo)
@@ -88,6 +88,11 @@ function toPiece(building: PageBuilding, block: SampleBlock): Piece {
       const id = building.entries.get(block.title)
       if (id === undefined) throw new Error(`there is no entry ${block.title}`)
       return newEntryPiece(uuidv7(), id)
+    }
+    case 'logbook': {
+      const id = building.logbooks.get(block.title)
+      if (id === undefined) throw new Error(`there is no logbook ${block.title}`)
+      return { ...newLogbookPiece(uuidv7(), id), order: block.order }
     }
     case 'line':
       return newLinePiece(uuidv7())

@@ -40,7 +40,7 @@ export async function buildSharing(services: Services, today: LocalDay, classId:
     const actor = actorOf(building, by)
     const things = await thingsOf(services, actor)
     const wish = { ...page, publishedDaysAgo: page.daysAgo }
-    await buildPage({ services, today, actor, things, entries: new Map() }, wish)
+    await buildPage({ services, today, actor, things, logbooks: new Map(), entries: new Map() }, wish)
     for (const pass of passes) await buildPass(building, actor, { ...pass, on: page.title })
   }
 }

@@ -93,7 +93,14 @@ async function buildOthers(building: Building): Promise<SampleHandIn[]> {
       const rows = words.slice(n % 2).map((paragraph) => [text(paragraph)])
       const wentOn = to === 'transect' && n % 5 === 2
       await buildPage(
-        { services, today, actor: ownerActor(people.get(by) ?? ''), things: new Map(), entries: new Map() },
+        {
+          services,
+          today,
+          actor: ownerActor(people.get(by) ?? ''),
+          things: new Map(),
+          logbooks: new Map(),
+          entries: new Map(),
+        },
         {
           ...{ title: page, daysAgo: daysAgo + 2, publishedDaysAgo: daysAgo + 1, rows },
           ...(wentOn && { later: { rows: [[text(addedAfterChanges)]] } }),

@@ -13,7 +13,8 @@ export interface PageBuilding {
   readonly today: LocalDay
   readonly actor: PersonActor
   readonly things: ReadonlyMap<string, Parameters<typeof newEvidencePiece>[1]>
-  /** Entries by their titles, once they are written. */
+  /** Logbooks and entries by their titles, once they are written. */
+  readonly logbooks: Map<string, string>
   readonly entries: Map<string, string>
 }
 

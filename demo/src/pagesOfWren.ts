@@ -1,5 +1,5 @@
 // Wren's fourteen pages: some published, some published with a newer draft, some never shown to anybody.
-import { entry, line, text, thing } from './sampleBlocks.ts'
+import { entry, line, logbook, text, thing } from './sampleBlocks.ts'
 import type { SampleBlock } from './sampleBlocks.ts'
 
 export interface SamplePage {
@@ -90,6 +90,7 @@ export const pagesOfWren: readonly SamplePage[] = [
         thing('Bank repair, day 1', 'The open bank before work began.', 'Day 1'),
         thing('Bank repair, day 3', 'Hazel stakes in a row, half woven.', 'Day 3'),
       ],
+      [logbook('Bank repair', 'oldest')],
     ],
     later: { rows: [[text('> It held through the spring tide.')]] },
   },

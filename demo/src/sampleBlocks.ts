@@ -1,6 +1,6 @@
 // Short ways of saying what stands on a sample page: words, and things by their titles.
 import { emptyText } from '@valise/core/pages'
-import type { RichNode, RichText } from '@valise/core/pages'
+import type { EntryChoice, RichNode, RichText } from '@valise/core/pages'
 
 export type SampleBlock =
   | { readonly kind: 'text'; readonly text: RichText; readonly span: number }
@@ -13,6 +13,7 @@ export type SampleBlock =
       readonly caption: string
     }
   | { readonly kind: 'entry'; readonly title: string }
+  | { readonly kind: 'logbook'; readonly title: string; readonly order: EntryChoice['order'] }
   | { readonly kind: 'line' }
 
 /** Parses paragraphs; `# ` starts a heading, `- ` a list item, `> ` a quote, and _words_ are italic. */
@@ -26,6 +27,10 @@ export function thing(title: string, alternativeText: string, caption = '', span
 
 export function entry(title: string): SampleBlock {
   return { kind: 'entry', title }
+}
+
+export function logbook(title: string, order: EntryChoice['order']): SampleBlock {
+  return { kind: 'logbook', title, order }
 }
 
 export const line: SampleBlock = { kind: 'line' }

@@ -5,10 +5,10 @@ import type { WordChange } from './differenceWords.ts'
 import { placedPieces } from './parts.ts'
 import type { PlacedPiece } from './parts.ts'
 import { definitionOf } from './pieces/pieceDefinitions.ts'
-import type { Reference } from './pieces/PieceDefinition.ts'
 import type { Piece, PieceKind } from './pieces/pieceSchemas.ts'
 import { toPlainText } from './richText.ts'
 import type { PageDocument, Shown } from './schema.ts'
+import { visibleOf } from './shownThings.ts'
 
 export type PageChange =
   | { readonly what: 'title'; readonly before: string; readonly after: string }
@@ -113,25 +113,7 @@ function withoutVersions(piece: Piece): unknown {
 function seenOf(piece: Piece, shown: Shown): object[] {
   return definitionOf(piece)
     .references(piece)
-    .map((one) => visible(one, shown))
-}
-
-function visible(reference: Reference, { evidence, entries }: Shown): object {
-  if (reference.thing === 'entry') return entries[reference.id] ?? {}
-  const item = evidence[reference.key]
-  return item
-    ? {
-        ...{
-          n: item.n,
-          look: item.look ?? 0,
-          notes: item.notes ?? [],
-          title: item.title,
-          credit: item.credit,
-        },
-        ...{ caption: item.caption ?? '', voices: item.voices ?? [] },
-        ...{ alternativeText: item.alternativeText ?? '', transcript: item.transcript ?? '' },
-      }
-    : {}
+    .map((one) => visibleOf(one, shown))
 }
 
 function movedRows(before: PageDocument, after: PageDocument): PageChange[] {

@@ -9,6 +9,8 @@ export { differenceWords } from './differenceWords.ts'
 export type { WordChange } from './differenceWords.ts'
 export {
   entryIdsOf,
+  logbookIdsOf,
+  logbookReferences,
   evidenceIdsOf,
   evidenceReferences,
   findPiece,
@@ -20,7 +22,7 @@ export {
   piecesShown,
   placedPieces,
 } from './parts.ts'
-export type { CaptionedPiece, EvidenceReference } from './parts.ts'
+export type { CaptionedPiece, LogbookReference, EvidenceReference } from './parts.ts'
 export { creditsOf, handOutsOf, lacksAlternative, listUntranscribed, newEvidencePiece } from './pieces.ts'
 export { listPublishedHandOuts, thingsShown, withhold } from './publishedHandOuts.ts'
 export type { PublishedHandOut } from './publishedHandOuts.ts'
@@ -30,6 +32,8 @@ export { newLinePiece } from './pieces/line/linePiece.ts'
 export { isTextPiece, newTextPiece } from './pieces/text/textPiece.ts'
 export { definitionOf, pieceKinds } from './pieces/pieceDefinitions.ts'
 export type { HandOut, PageView, PlayedRecording, Statement } from './pieces/PieceDefinition.ts'
+export { newLogbookPiece } from './pieces/logbook/logbookPiece.ts'
+export type { EntryChoice } from './pieces/logbook/schema.ts'
 export { isFilePiece, newRecordingPiece } from './pieces/file/filePiece.ts'
 export type { MarkedMoment } from './pieces/file/schema.ts'
 export type { Piece, PieceKind, PieceOf } from './pieces/pieceSchemas.ts'
@@ -95,6 +99,8 @@ export {
   LONGEST_PAGE_TITLE,
   LONGEST_REASON,
   LONGEST_SHEET_TITLE,
+  logbookOrders,
+  MOST_ENTRIES_SHOWN,
   LONGEST_SHORT_ANSWER,
   MOST_ANSWER_WORDS,
   MOST_OPTIONS,

@@ -8,6 +8,7 @@ interface PageWords {
   readonly take: string
   readonly notOffered: string
   readonly gone: string
+  readonly noEntries: string
   readonly untitled: string
   readonly statements: string
   readonly picture: string
@@ -22,6 +23,7 @@ const en: PageWords = {
   take: 'Download',
   notOffered: 'You cannot download this file.',
   gone: 'This is not shown any more.',
+  noEntries: 'No entries yet.',
   untitled: 'Untitled',
   statements: 'What I want to say',
   picture: 'Picture without a description',
@@ -35,6 +37,7 @@ const es: PageWords = {
   take: 'Descargar',
   notOffered: 'Este archivo no se puede descargar.',
   gone: 'Esto ya no se muestra.',
+  noEntries: 'Todavía no hay entradas.',
   untitled: 'Sin título',
   statements: 'Lo que quiero decir',
   picture: 'Imagen sin descripción',

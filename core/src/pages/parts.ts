@@ -4,6 +4,7 @@ import type { Reference } from './pieces/PieceDefinition.ts'
 import { linkAddressesIn } from './richText.ts'
 import type { Piece } from './pieces/pieceSchemas.ts'
 import type { PageDocument, Row, Shown } from './schema.ts'
+import { isReferenceShown } from './shownThings.ts'
 import { DOCUMENT_SCHEMA } from './valueLists.ts'
 
 export interface PlacedPiece {
@@ -37,8 +38,8 @@ export function hasRow(document: PageDocument, rowId: string): boolean {
 /** Returns the pieces that readers see, in reading order: those of the page, and of the entries that stand on it. */
 export function piecesShown(document: PageDocument, shown: Shown): Piece[] {
   return placedPieces(document).flatMap(({ piece }) => {
-    const within = definitionOf(piece).documentIn(piece, shown)
-    return within ? [piece, ...placedPieces(within).map((placed) => placed.piece)] : [piece]
+    const within = definitionOf(piece).documentsIn(piece, shown).flatMap(placedPieces)
+    return [piece, ...within.map((placed) => placed.piece)]
   })
 }
 
@@ -58,6 +59,18 @@ export function entryIdsOf(document: PageDocument): string[] {
   return [...new Set(referencesOf(document).flatMap((one) => (one.thing === 'entry' ? [one.id] : [])))]
 }
 
+export type LogbookReference = Extract<Reference, { thing: 'logbook' }>
+
+/** Returns where a document shows logbooks, in reading order. */
+export function logbookReferences(document: PageDocument): LogbookReference[] {
+  return referencesOf(document).flatMap((one) => (one.thing === 'logbook' ? [one] : []))
+}
+
+/** Returns the ids of the logbooks that a document shows, without duplicates. */
+export function logbookIdsOf(document: PageDocument): string[] {
+  return [...new Set(logbookReferences(document).map(({ id }) => id))]
+}
+
 /** Returns the addresses that the texts of a document link to. */
 export function linkAddressesOf(document: PageDocument): string[] {
   const texts = placedPieces(document).flatMap(({ piece }) => definitionOf(piece).texts(piece))
@@ -65,10 +78,10 @@ export function linkAddressesOf(document: PageDocument): string[] {
 }
 
 /** Returns whether everything that a piece points at is among what is shown. */
-export function isShown(piece: Piece, { evidence, entries }: Shown): boolean {
+export function isShown(piece: Piece, shown: Shown): boolean {
   return definitionOf(piece)
     .references(piece)
-    .every((one) => (one.thing === 'evidence' ? one.key in evidence : one.id in entries))
+    .every((one) => isReferenceShown(one, shown))
 }
 
 export type CaptionedPiece = Extract<Piece, { readonly caption: string }>

@@ -40,13 +40,17 @@ export interface PlacedHandOut {
   readonly handOut: HandOut
 }
 
-/** Returns every file that readers of a page can fetch through it, entries included, in reading order. */
+/**
+ * Returns every file that readers of a page can fetch through it, entries included, in reading order; once, where an
+ * entry stands there by itself and in its logbook.
+ */
 export function handOutsOf(document: PageDocument, shown: Shown): PlacedHandOut[] {
-  return piecesShown(document, shown).flatMap((piece) =>
+  const placed = piecesShown(document, shown).flatMap((piece) =>
     definitionOf(piece)
       .handsOut(piece, shown)
       .map((handOut) => ({ pieceId: piece.id, handOut })),
   )
+  return [...new Map(placed.map((one) => [JSON.stringify([one.pieceId, one.handOut.name]), one])).values()]
 }
 
 /** Returns the credit lines of a page in reading order, without duplicates. */

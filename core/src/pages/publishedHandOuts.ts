@@ -3,7 +3,7 @@ import { handOutsOf } from './pieces.ts'
 import type { PlacedHandOut } from './pieces.ts'
 import type { PageDocument, Shown, ShownEvidence } from './schema.ts'
 
-/** Returns what is shown without things that are gone or in the bin: items, the recordings about them, and entries. */
+/** Returns what is shown without things that are gone or in the bin: items, the recordings about them, entries and logbooks. */
 export function withhold(shown: Shown, gone: ReadonlySet<string>): Shown {
   const without = <T extends { readonly id: string }>(things: Readonly<Record<string, T>>) =>
     Object.entries(things).filter(([, { id }]) => !gone.has(id))
@@ -12,6 +12,7 @@ export function withhold(shown: Shown, gone: ReadonlySet<string>): Shown {
       without(shown.evidence).map(([key, item]) => [key, withoutVoices(item, gone)]),
     ),
     entries: Object.fromEntries(without(shown.entries)),
+    ...(shown.logbooks && { logbooks: Object.fromEntries(without(shown.logbooks)) }),
   }
 }
 
@@ -20,10 +21,11 @@ function withoutVoices({ voices, ...item }: ShownEvidence, gone: ReadonlySet<str
 }
 
 /** Returns the ids of all things that `withhold` may take away. */
-export function thingsShown({ evidence, entries }: Shown): string[] {
+export function thingsShown({ evidence, entries, logbooks = {} }: Shown): string[] {
   const items = Object.values(evidence)
   const voices = items.flatMap((item) => item.voices ?? [])
-  return [...new Set([...items, ...voices].map(({ id }) => id)), ...Object.keys(entries)]
+  const told = [...items, ...voices, ...Object.values(logbooks)].map(({ id }) => id)
+  return [...new Set(told), ...Object.keys(entries)]
 }
 
 export interface PublishedHandOut extends PlacedHandOut {

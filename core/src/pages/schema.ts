@@ -125,6 +125,14 @@ export const shownEntrySchema = object({
 })
 export type ShownEntry = Static<typeof shownEntrySchema>
 
+/** What a piece shows of a logbook: which of its entries, in which order. */
+const shownLogbookSchema = object({
+  id: idSchema,
+  title: Type.String(),
+  entryIds: Type.Array(idSchema),
+})
+export type ShownLogbook = Static<typeof shownLogbookSchema>
+
 /**
  * Everything that the pieces of a document refer to. Evidence is listed by the key of its reference, because two pieces
  * may show two versions of one item.
@@ -132,6 +140,9 @@ export type ShownEntry = Static<typeof shownEntrySchema>
 export const shownSchema = object({
   evidence: Type.Record(Type.String(), shownEvidenceSchema, { description: 'By the piece that shows it' }),
   entries: Type.Record(Type.String(), shownEntrySchema, { description: 'By entry' }),
+  logbooks: Type.Optional(
+    Type.Record(Type.String(), shownLogbookSchema, { description: 'By the piece that shows it' }),
+  ),
 })
 export type Shown = Static<typeof shownSchema>
 

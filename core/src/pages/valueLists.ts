@@ -23,6 +23,9 @@ export const MOST_PIECES_IN_ROW = 24
 export const MOST_OPERATIONS = 600
 /** The most questions of a sheet. */
 export const MOST_SHEET_QUESTIONS = 200
+/** In which order a page shows the entries of a logbook, and the most of them. */
+export const logbookOrders = ['newest', 'oldest'] as const
+export const MOST_ENTRIES_SHOWN = 50
 export const LONGEST_SHEET_TITLE = 120
 export const LONGEST_ASKED = 500
 export const LONGEST_HINT = 1000

@@ -7,6 +7,7 @@ import {
   entryIdsOf,
   evidenceIdsOf,
   linkAddressesOf,
+  logbookIdsOf,
   faultOfText,
   findPiece,
   invertOperations,
@@ -146,10 +147,10 @@ async function logEdit(
 }
 
 function usedIn(document: PageDocument): readonly string[] {
-  return [...evidenceIdsOf(document), ...linkAddressesOf(document)]
+  return [...evidenceIdsOf(document), ...logbookIdsOf(document), ...linkAddressesOf(document)]
 }
 
-/** Writes down what of one's evidence a draft uses: what it shows, and links that its texts lead to. */
+/** Writes down what a draft uses: the evidence and logbooks that it shows, and links that its texts lead to. */
 async function noteUses(
   trx: Trx,
   actor: PersonActor,
@@ -157,7 +158,7 @@ async function noteUses(
   document: PageDocument,
 ): Promise<void> {
   const links = await listOwnLinks(trx, actor, linkAddressesOf(document))
-  await replaceUses(trx, draftId, [...evidenceIdsOf(document), ...links])
+  await replaceUses(trx, draftId, [...evidenceIdsOf(document), ...logbookIdsOf(document), ...links])
 }
 
 async function refuse(
@@ -229,9 +230,12 @@ async function assertOwnThings(
   }
   const evidence = added(evidenceIdsOf)
   const entries = added(entryIdsOf)
+  const logbooks = added(logbookIdsOf)
   const own = [
     ...(await listOwnThings(trx, actor, ['evidence'], evidence)),
     ...(await listOwnThings(trx, actor, ['entry'], entries)),
+    ...(await listOwnThings(trx, actor, ['logbook'], logbooks)),
   ]
-  if (own.length !== evidence.length + entries.length) throw new AppError('not-found', 'not-found')
+  if (own.length !== evidence.length + entries.length + logbooks.length)
+    throw new AppError('not-found', 'not-found')
 }

@@ -1,14 +1,14 @@
 // What a document shows of the things its pieces point at: evidence at its version, entries with their words.
 import { creditLine } from '@valise/core/evidence'
-import { entryIdsOf, evidenceReferences, nothingShown } from '@valise/core/pages'
+import { entryIdsOf, evidenceReferences, logbookReferences, nothingShown } from '@valise/core/pages'
 import type { PageDocument, Shown, ShownEntry, ShownEvidence } from '@valise/core/pages'
 import { numbersOf, pinsOf, stepOf, upgradeCollage, upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
 import type { PersonActor } from '@valise/core/people'
 import type { Reader } from '../database/index.ts'
 import { listPresentDrafts } from './presentDraft.ts'
-import { listEntryHeads, listShownVersions } from './shownStore.ts'
-import type { ShownVersion } from './shownStore.ts'
+import { listChosenEntries, listEntryHeads, listShownVersions } from './shownStore.ts'
+import type { ChosenEntries, ShownVersion } from './shownStore.ts'
 
 /**
  * Resolves what the author's documents show now. Binned things, and things of others, are left out; the renderer says
@@ -29,27 +29,30 @@ export async function resolveShownMany(
   actor: PersonActor,
   documents: readonly PageDocument[],
 ): Promise<Shown[]> {
-  const entries = await listShownEntries(reader, actor, [...new Set(documents.flatMap(entryIdsOf))])
+  const logbooks = await listChosenEntries(reader, actor, documents.flatMap(logbookReferences))
+  const inLogbooks = logbooks.flatMap(({ entryIds }) => entryIds)
+  const wanted = [...new Set([...documents.flatMap(entryIdsOf), ...inLogbooks])]
+  const entries = await listShownEntries(reader, actor, wanted)
   const all = [...documents, ...entries.map((entry) => entry.document)].flatMap(evidenceReferences)
   const versions = await listShownVersions(reader, actor, all)
-  return documents.map((document) => {
-    const ids = entryIdsOf(document)
-    return shownIn(
-      document,
-      entries.filter(({ id }) => ids.includes(id)),
-      versions,
-    )
-  })
+  return documents.map((document) => shownIn(document, { entries, logbooks, versions }))
 }
 
-function shownIn(
-  document: PageDocument,
-  entries: readonly ShownEntry[],
-  versions: readonly ShownVersion[],
-): Shown {
+interface Resolved {
+  readonly entries: readonly ShownEntry[]
+  readonly logbooks: readonly ChosenEntries[]
+  readonly versions: readonly ShownVersion[]
+}
+
+/** What one of the documents shows of all that was resolved. */
+function shownIn(document: PageDocument, resolved: Resolved): Shown {
+  const keys = new Set(logbookReferences(document).map(({ key }) => key))
+  const logbooks = resolved.logbooks.filter(({ key }) => keys.has(key))
+  const ids = new Set([...entryIdsOf(document), ...logbooks.flatMap(({ entryIds }) => entryIds)])
+  const entries = resolved.entries.filter(({ id }) => ids.has(id))
   const references = [document, ...entries.map((entry) => entry.document)].flatMap(evidenceReferences)
   const evidence = references.flatMap((wanted): [string, ShownEvidence][] => {
-    const version = versions.find(
+    const version = resolved.versions.find(
       ({ id, n, isNewest }) =>
         id === wanted.id && (wanted.version === 'follow' ? isNewest : n === wanted.version),
     )
@@ -58,6 +61,10 @@ function shownIn(
   return {
     evidence: Object.fromEntries(evidence),
     entries: Object.fromEntries(entries.map((entry) => [entry.id, entry])),
+    // Left out where there is none: what was sealed before there were any has the same content as ever.
+    ...(logbooks.length > 0 && {
+      logbooks: Object.fromEntries(logbooks.map(({ key, ...one }) => [key, one])),
+    }),
   }
 }
 

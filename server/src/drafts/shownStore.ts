@@ -1,6 +1,7 @@
 // Reading what documents point at: versions of one's own evidence, and one's own entries.
 import type { CollagePicture, EvidenceKind, Moment, PreviewState, Rights } from '@valise/core/evidence'
-import type { EvidenceReference, ShownVoice } from '@valise/core/pages'
+import { toTagKey } from '@valise/core/evidence'
+import type { EntryChoice, EvidenceReference, LogbookReference, ShownVoice } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { LocalDay } from '@valise/core/time'
 import { isOneOf } from '../database/index.ts'
@@ -119,6 +120,60 @@ async function listShownVoices(
     ...row,
     moments: (JSON.parse(moments) as Moment[]).map(({ atMs, words }) => ({ atMs, words })),
   }))
+}
+
+/** A logbook of one's own, and which of its entries a piece shows, in its order. */
+export interface ChosenEntries {
+  readonly key: string
+  readonly id: string
+  readonly title: string
+  readonly entryIds: string[]
+}
+
+/** Lists what these pieces show of one's own logbooks that are not in the bin. */
+export async function listChosenEntries(
+  reader: Reader,
+  actor: PersonActor,
+  wanted: readonly LogbookReference[],
+): Promise<ChosenEntries[]> {
+  if (wanted.length === 0) return []
+  const ids = wanted.map(({ id }) => id)
+  const titles: { id: string; title: string }[] = await reader
+    .sql('things')
+    .where({ ownerId: actor.personId, kind: 'logbook', isBinned: 0 })
+    .modify(isOneOf, 'id', ids)
+    .select('id', 'title')
+  const chosen: ChosenEntries[] = []
+  for (const { key, id, choice } of wanted) {
+    const logbook = titles.find((one) => one.id === id)
+    if (logbook) chosen.push({ ...logbook, key, entryIds: await listChosen(reader, id, choice) })
+  }
+  return chosen
+}
+
+async function listChosen(
+  { sql }: Reader,
+  logbookId: string,
+  { order, most, tag, from, until }: EntryChoice,
+): Promise<string[]> {
+  const way = order === 'newest' ? 'desc' : 'asc'
+  const rows: { id: string }[] = await sql('logEntries')
+    .where({ logbookId, isBinned: 0 })
+    .modify((entries) => {
+      if (from !== null) entries.where('day', '>=', from)
+      if (until !== null) entries.where('day', '<=', until)
+      const tagged = sql('entryTags')
+        .where({ tagKey: toTagKey(tag) })
+        .where('entryId', sql.ref('logEntries.id'))
+      if (tag !== '') entries.whereExists(tagged.select('entryId'))
+    })
+    .orderBy([
+      { column: 'day', order: way },
+      { column: 'id', order: way },
+    ])
+    .limit(most)
+    .select('id')
+  return rows.map(({ id }) => id)
 }
 
 export async function listEntryHeads(

@@ -51,8 +51,7 @@ export function updateEvidence(
 }
 
 async function toColumns(trx: Trx, actor: PersonActor, change: EvidenceChange): Promise<EvidenceColumns> {
-  const { caption, title, rights, alternativeText, transcript, classId, assignmentId, madeOn } =
-    change
+  const { caption, title, rights, alternativeText, transcript, classId, assignmentId, madeOn } = change
   return {
     ...(title !== undefined && { title: toPlainLine(title) }),
     ...(caption !== undefined && { caption: toPlainLine(caption) }),

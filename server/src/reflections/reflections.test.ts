@@ -1,4 +1,11 @@
-import { newEntryPiece, newEvidencePiece, newRecordingPiece, newTextPiece, textOf } from '@valise/core/pages'
+import {
+  newEntryPiece,
+  newEvidencePiece,
+  newLogbookPiece,
+  newRecordingPiece,
+  newTextPiece,
+  textOf,
+} from '@valise/core/pages'
 import { EVIDENCE_ROW, speakInto, textPieceOf } from '@valise/core/reflections'
 import { shippedSheets } from '@valise/core/sheets'
 import { v7 as uuidv7 } from 'uuid'
@@ -241,5 +248,52 @@ describeEachDatabase('logbooks', (open, onSqlite) => {
     expect(await keyOf(wren)).toBe(await keyOf(wren))
     expect(await keyOf(wren)).not.toBe(await keyOf(kit))
     expect(Buffer.from(await keyOf(wren), 'base64url')).toHaveLength(32)
+  })
+
+  it('stand on a page with the entries that are wanted, as they were when it was published', async () => {
+    const { wren, site, logbook, begin } = await start()
+    const first = await begin('2026-11-01', 'Gate frozen')
+    await begin('2026-11-08', 'Silt')
+    const last = await begin('2026-11-15', 'Thaw')
+    await wren.patch(`/api/entries/${first.id}`, { tags: ['Winter'] }, 1)
+    const page = (await wren.post('/api/pages', { title: 'My year', lang: 'en' })).body.id
+    const path = `/api/pages/${page}`
+    const show = async (base: number, choice: object) => {
+      const piece = { ...newLogbookPiece('book', logbook.id), ...choice }
+      const insert = { op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }
+      const operation = base === 1 ? insert : { op: 'set-piece' as const, piece }
+      expect((await sendEdit(wren, path, { base, operations: [operation] })).status).toBe(200)
+      const { entries, logbooks } = (await wren.get(path)).body.draft.shown
+      const [one] = Object.values<{ title: string; entryIds: string[] }>(logbooks)
+      expect(one?.title).toBe(logbook.title)
+      return one?.entryIds.map((id) => entries[id].title)
+    }
+    expect(await show(1, {})).toEqual(['Thaw', 'Silt', 'Gate frozen'])
+    expect(await show(2, { order: 'oldest', most: 2 })).toEqual(['Gate frozen', 'Silt'])
+    expect(await show(3, { tag: 'WINTER' })).toEqual(['Gate frozen'])
+    expect(await show(4, { from: '2026-11-02', until: '2026-11-08' })).toEqual(['Silt'])
+    expect(await show(5, {})).toEqual(['Thaw', 'Silt', 'Gate frozen'])
+    expect((await wren.get(`/api/things/${logbook.id}/uses`)).body).toMatchObject([
+      { kind: 'page', id: page },
+    ])
+
+    expect((await wren.ask('POST', `${path}/published`, undefined, { 'if-match': '"r6"' })).status).toBe(201)
+    const later = {
+      op: 'set-piece' as const,
+      piece: newTextPiece(textPieceOf(last.draft.document)?.id ?? '', textOf('Written later')),
+    }
+    await sendEdit(wren, `/api/entries/${last.id}`, { base: 1, operations: [later] })
+    const { draft, published } = (await wren.get(path)).body
+    expect(JSON.stringify(draft.shown)).toContain('Written later')
+    expect(JSON.stringify(published.shown)).not.toContain('Written later')
+
+    const tomasz = site.browser()
+    await tomasz.signIn('tomasz')
+    const theirs = (await tomasz.post('/api/pages', { title: 'Not mine', lang: 'en' })).body.id
+    const piece = newLogbookPiece('book', logbook.id)
+    const insert = { op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }
+    expect((await sendEdit(tomasz, `/api/pages/${theirs}`, { base: 1, operations: [insert] })).status).toBe(
+      404,
+    )
   })
 })

@@ -19,6 +19,7 @@ const filmBytes = Buffer.from('00000018667479706d703432000000006d70343269736f6d'
 interface ThingsToShow {
   readonly evidence: Readonly<Record<EvidenceKind, string>>
   readonly entry: string
+  readonly logbook: string
 }
 
 export interface PageOfEveryPiece {
@@ -35,9 +36,10 @@ export async function publishEveryPiece(
   drain: () => Promise<unknown>,
 ): Promise<PageOfEveryPiece> {
   const evidence = await gatherEveryKind(owner)
-  const entry = await writeEntry(owner, evidence.video)
+  const logbook = (await owner.post('/api/logbooks', { title: 'Each' })).body.id
+  const entry = await writeEntry(owner, logbook, evidence.video)
   await drain()
-  const pieces = piecesOfEveryKind({ evidence, entry })
+  const pieces = piecesOfEveryKind({ evidence, entry, logbook })
   const { id } = (await owner.post('/api/pages', { title: 'One of each', lang: 'en' })).body
   const operations = pieces.map((piece) => ({
     ...{ op: 'insert-row' as const, after: null },
@@ -54,16 +56,18 @@ export async function publishEveryPiece(
 }
 
 /** Some pieces of every kind; of one that shows evidence, some for each kind of evidence that it accepts. */
-function piecesOfEveryKind({ evidence, entry }: ThingsToShow): Piece[] {
+function piecesOfEveryKind({ evidence, ...ids }: ThingsToShow): Piece[] {
   return pieceKinds.flatMap((kind) => {
     const accepted = definitionOf<Piece>({ kind }).evidence?.accepts ?? []
     return accepted.length === 0
-      ? samples(kind, kind, { evidence: '', entry })
-      : accepted.flatMap((one) => samples(kind, `${kind}-${one}`, { evidence: evidence[one], entry }))
+      ? samples(kind, kind, { evidence: '', ...ids })
+      : accepted.flatMap((one) => samples(kind, `${kind}-${one}`, { evidence: evidence[one], ...ids }))
   })
 }
 
-function samples(kind: PieceKind, id: string, ids: Readonly<Record<'evidence' | 'entry', string>>): Piece[] {
+type IdsToShow = Readonly<Record<'evidence' | 'entry' | 'logbook', string>>
+
+function samples(kind: PieceKind, id: string, ids: IdsToShow): Piece[] {
   return fc.sample(everyPiece(kind, ''), { seed: 5, numRuns: VARIANTS }).map((sample, n) => {
     const thingOf = new Map(
       definitionOf(sample)
@@ -94,11 +98,10 @@ async function gatherEveryKind(owner: TestBrowser): Promise<ThingsToShow['eviden
 }
 
 /** An entry with a film beside its words. */
-async function writeEntry(owner: TestBrowser, film: string): Promise<string> {
-  const logbook = (await owner.post('/api/logbooks', { title: 'Each' })).body.id
+async function writeEntry(owner: TestBrowser, logbook: string, film: string): Promise<string> {
   const body = { day: '2026-11-23', title: 'Creek', lang: 'en' }
   const { id } = (await owner.post(`/api/logbooks/${logbook}/entries`, body)).body
-  const [piece] = samples('file', 'in-entry', { evidence: film, entry: '' })
+  const [piece] = samples('file', 'in-entry', { evidence: film, entry: '', logbook })
   if (!piece) throw new Error('there is no sample of a file')
   const operations = [{ op: 'insert-row' as const, row: { id: 'beside', pieces: [piece] }, after: null }]
   expect((await sendEdit(owner, `/api/entries/${id}`, { base: 1, operations })).status).toBe(200)

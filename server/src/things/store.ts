@@ -48,7 +48,10 @@ export async function changeThing(
  */
 export async function noteDraft(trx: Trx, id: string, title?: string): Promise<void> {
   const named = title === undefined ? {} : { title }
-  await trx.sql('things').where({ id }).update({ ...named, changedAt: trx.now })
+  await trx
+    .sql('things')
+    .where({ id })
+    .update({ ...named, changedAt: trx.now })
 }
 
 /** Moves things into the bin at a moment, or out of it with null. The rows of their kinds follow by themselves. */

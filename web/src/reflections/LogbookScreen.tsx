@@ -8,6 +8,8 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useParams } from 'react-router'
 import { ApiProblem } from '../api/index.ts'
+import { EvidenceUses } from '../evidence/item/index.ts'
+import { thingQueries } from '../things/index.ts'
 import { InlineTitle } from '../ui/InlineTitle.tsx'
 import { MissingScreen } from '../ui/MissingScreen.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -39,6 +41,7 @@ export function LogbookScreen() {
       act={data ? <Acts logbook={data} /> : null}
     >
       {data ? <Entries key={id} logbook={data} /> : null}
+      {data ? <StandsOn id={id} /> : null}
     </Screen>
   )
 }
@@ -72,6 +75,19 @@ function Entries({ logbook }: { readonly logbook: Logbook }) {
       />
       {isReading ? <ReadThrough wish={wish} /> : <EntryLines wish={wish} isNarrowed={isNarrowed} />}
     </>
+  )
+}
+
+/** The pages that show the logbook. */
+function StandsOn({ id }: { readonly id: string }) {
+  const { t } = useTranslation('reflections')
+  const { data: uses = [] } = useQuery(thingQueries.uses(id))
+  if (uses.length === 0) return null
+  return (
+    <section className={styles.standsOn}>
+      <h2>{t('logbook.standsOn')}</h2>
+      <EvidenceUses id={id} />
+    </section>
   )
 }
 

@@ -1,5 +1,7 @@
 // Logbooks and their entries.
 export { EntryChooser } from './EntryChooser.tsx'
+export { LogbookChooser } from './LogbookChooser.tsx'
+export { reflectionQueries } from './queries.ts'
 export {
   loadEntryChooser,
   loadEntryScreen,

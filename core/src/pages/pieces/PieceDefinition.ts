@@ -1,6 +1,7 @@
 // What a kind of piece says about each of its pieces; whatever works with pieces asks through it.
 import type { CreditLine, EvidenceKind } from '../../evidence/index.ts'
 import type { RichText } from '../richText.ts'
+import type { EntryChoice } from './logbook/schema.ts'
 import type { PageDocument, Row, Shown, ShownEvidence } from '../schema.ts'
 import type { ContentSort } from '../valueLists.ts'
 
@@ -11,8 +12,8 @@ export interface PieceDefinition<P> {
   readonly standsInEntries: boolean
   /** The things that it points at, in reading order. */
   references(piece: P): readonly Reference[]
-  /** The document of another thing that it shows in place; null where it shows none. */
-  documentIn(piece: P, shown: Shown): PageDocument | null
+  /** The documents of other things that it shows in place. */
+  documentsIn(piece: P, shown: Shown): readonly PageDocument[]
   /** The files that readers of the page can fetch through it. Whatever `render` asks an address of is one of them. */
   handsOut(piece: P, shown: Shown): readonly HandOut[]
   /** The descriptions for those who do not see it, one for each picture in it. */
@@ -55,6 +56,13 @@ export type Reference =
       readonly version: 'follow' | number
     }
   | { readonly thing: 'entry'; readonly id: string }
+  | {
+      readonly thing: 'logbook'
+      /** Under which `Shown.logbooks` holds it: of the piece, and of which entries it shows. */
+      readonly key: string
+      readonly id: string
+      readonly choice: EntryChoice
+    }
 
 export interface HandOut {
   /** Unique within its piece; the last part of its address. */

@@ -2,6 +2,7 @@
 import { answerPiece } from './answer/answerPiece.ts'
 import { entryPiece } from './entry/entryPiece.ts'
 import { filePiece } from './file/filePiece.ts'
+import { logbookPiece } from './logbook/logbookPiece.ts'
 import { linePiece } from './line/linePiece.ts'
 import type { PieceDefinition } from './PieceDefinition.ts'
 import type { Piece, PieceKind, PieceOf } from './pieceSchemas.ts'
@@ -13,6 +14,7 @@ const pieceDefinitions = {
   picture: picturePiece,
   file: filePiece,
   entry: entryPiece,
+  logbook: logbookPiece,
   line: linePiece,
   answer: answerPiece,
 } satisfies { [K in PieceKind]: PieceDefinition<PieceOf<K>> }

@@ -4,6 +4,7 @@ import type { Static } from 'typebox'
 import { answerPieceSchema } from './answer/schema.ts'
 import { entryPieceSchema } from './entry/schema.ts'
 import { filePieceSchema } from './file/schema.ts'
+import { logbookPieceSchema } from './logbook/schema.ts'
 import { linePieceSchema } from './line/schema.ts'
 import { picturePieceSchema } from './picture/schema.ts'
 import { textPieceSchema } from './text/schema.ts'
@@ -13,6 +14,7 @@ export const pieceSchemas = {
   picture: picturePieceSchema,
   file: filePieceSchema,
   entry: entryPieceSchema,
+  logbook: logbookPieceSchema,
   line: linePieceSchema,
   answer: answerPieceSchema,
 }

@@ -5,7 +5,7 @@ export const withoutThings = {
   evidence: null,
   standsInEntries: true,
   references: () => [],
-  documentIn: () => null,
+  documentsIn: () => [],
   handsOut: () => [],
   descriptions: () => [],
   withDescription: <P>(piece: P) => piece,

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { evidenceKinds } from '../../evidence/index.ts'
 import type { EvidenceKind } from '../../evidence/index.ts'
 import { valuesOf } from '../../testing/index.ts'
-import { newDocument, placedPieces } from '../parts.ts'
+import { logbookReferences, newDocument, placedPieces } from '../parts.ts'
 import { definitionOf, pieceKinds } from '../pieces/pieceDefinitions.ts'
 import { pieceSchemas } from '../pieces/pieceSchemas.ts'
 import type { Piece, PieceKind } from '../pieces/pieceSchemas.ts'
@@ -64,7 +64,15 @@ export function anyShown(document: PageDocument): fc.Arbitrary<Shown> {
     evidenceFor([document, ...Object.values(entries).map((entry) => entry.document)]).map((evidence) => ({
       evidence,
       entries,
+      logbooks: logbooksFor(document, Object.keys(entries)),
     })),
+  )
+}
+
+/** Each shows what entries there are. */
+function logbooksFor(document: PageDocument, entryIds: string[]): NonNullable<Shown['logbooks']> {
+  return Object.fromEntries(
+    logbookReferences(document).map(({ key, id }) => [key, { id, title: 'Transect 3', entryIds }]),
   )
 }
 

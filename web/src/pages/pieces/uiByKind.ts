@@ -3,6 +3,7 @@ import type { Piece, PieceKind, PieceOf } from '@valise/core/pages'
 import { answerUi } from './answer/answerUi.ts'
 import { entryUi } from './entry/entryUi.ts'
 import { fileUi } from './file/fileUi.tsx'
+import { logbookUi } from './logbook/logbookUi.ts'
 import { lineUi } from './line/lineUi.ts'
 import type { PieceUi } from './PieceUi.ts'
 import { pictureUi } from './picture/pictureUi.tsx'
@@ -13,6 +14,7 @@ const uiByKind = {
   picture: pictureUi,
   file: fileUi,
   entry: entryUi,
+  logbook: logbookUi,
   line: lineUi,
   answer: answerUi,
 } satisfies { [K in PieceKind]: PieceUi<PieceOf<K>> }

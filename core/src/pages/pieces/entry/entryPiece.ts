@@ -11,7 +11,10 @@ export const entryPiece: PieceDefinition<EntryPiece> = {
   ...withoutThings,
   standsInEntries: false,
   references: ({ entryId }) => [{ thing: 'entry', id: entryId }],
-  documentIn: ({ entryId }, { entries }) => entries[entryId]?.document ?? null,
+  documentsIn: ({ entryId }, { entries }) => {
+    const entry = entries[entryId]
+    return entry ? [entry.document] : []
+  },
   name: ({ entryId }, { entries }) => entries[entryId]?.title ?? '',
   sorts: ({ entryId }, { entries }) => (entries[entryId] ? ['entry'] : []),
   render: renderEntry,
