@@ -45,16 +45,12 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'collage',
-    who: 'Wren',
-    path: '/evidence',
+    name: 'question-sheet',
+    who: 'Odalys',
+    path: '/sheets',
     then: async (page) => {
-      await page.getByRole('button', { name: /^One season on the low marsh/ }).click()
-      await page.getByRole('link', { name: 'Arrange' }).click()
-      await page
-        .getByRole('list', { name: 'On the board' })
-        .getByRole('button', { name: /^Speech/ })
-        .click()
+      await page.getByRole('link', { name: 'At the stake' }).click()
+      await page.locator('ol > li [aria-expanded]').nth(1).click()
     },
   },
   {
@@ -94,13 +90,12 @@ const views: readonly View[] = [
   },
   { name: 'sharing', who: 'Wren', path: '/sharing' },
   {
-    name: 'shared-page',
-    who: 'Odalys',
-    path: '/shared-with-me',
+    name: 'logbook',
+    who: 'Wren',
+    path: '/logbooks',
     then: async (page) => {
-      await page.getByRole('link', { name: 'Shore year' }).click()
-      await page.getByRole('link', { name: 'Start reading' }).click()
-      await expect(page.getByText(/^By Wren/)).toBeVisible()
+      await page.getByRole('link', { name: 'One stake' }).click()
+      await expect(page.getByRole('link', { name: 'Visit 2', exact: true })).toBeVisible()
     },
   },
   {
