@@ -1,4 +1,5 @@
 // Puts the sample evidence into the world, by the same way in as any upload once its bytes are there.
+import { ownerActor } from '@valise/core/people'
 import { readFile } from 'node:fs/promises'
 import type { PersonActor } from '@valise/core/people'
 import { addDays } from '@valise/core/time'
@@ -24,7 +25,6 @@ import { evidenceOfJuno, evidenceOfNell, evidenceOfTomasz } from './evidenceOfOt
 import { evidenceOfWren } from './evidenceOfWren.ts'
 import type { SampleItem } from './evidenceOfWren.ts'
 import type { SceneName } from './scenes/index.ts'
-import { ownerActor } from './ownerActor.ts'
 import { fieldNotes, fieldReport, marshSound, tideTable, turbidityTable } from './writtenFiles.ts'
 
 /** Nobody was here earlier than this; what was made before came in on the first day. */

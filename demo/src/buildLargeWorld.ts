@@ -1,5 +1,6 @@
 // The large world: 2,000 students and 100,000 items, one of them with 10,000, to see how costs grow. Written straight
 // into the tables: by the usual ways in it would take an hour.
+import { ownerActor } from '@valise/core/people'
 import { personNamed, systemActor } from '@valise/core/people'
 import { everything, weekOf } from '@valise/core/evidence'
 import { addDays, toMilliseconds } from '@valise/core/time'
@@ -18,7 +19,6 @@ import {
   savePassword,
 } from '@valise/server'
 import type { Services, Trx } from '@valise/server'
-import { ownerActor } from './ownerActor.ts'
 import { makeDice } from './scenes/index.ts'
 
 interface LargeSize {

@@ -24,7 +24,7 @@ import type { PageBuilding } from './pageBuilding.ts'
 import { cast } from './cast.ts'
 import { logbooksOfWren, shippedSheetIds } from './logbooksOfWren.ts'
 import type { SampleEntry, SampleSheet } from './logbooksOfWren.ts'
-import { memberActor } from './ownerActor.ts'
+import { memberActor } from './memberActor.ts'
 import { richTextOf } from './sampleBlocks.ts'
 import { stakeSheet } from './sheetOfOdalys.ts'
 

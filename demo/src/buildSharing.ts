@@ -1,4 +1,5 @@
 // Puts collections and passes into the world, by the same use cases as the screens.
+import { ownerActor } from '@valise/core/people'
 import type { Audience } from '@valise/core/access'
 import type { CollectionItem } from '@valise/core/collections'
 import type { PersonActor } from '@valise/core/people'
@@ -17,7 +18,6 @@ import type { Database, Services } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
 import { buildPage, thingsOf } from './buildPages.ts'
 import { cast } from './cast.ts'
-import { ownerActor } from './ownerActor.ts'
 import { collectionsOfWren, pagesOfOthers, passesOfWren } from './sharingOfWren.ts'
 import type { SampleCollection, SamplePass } from './sharingOfWren.ts'
 

@@ -1,4 +1,5 @@
 // Puts assignments, hand-ins and their answers into the world, by the same use cases as the screens.
+import { ownerActor } from '@valise/core/people'
 import { everything } from '@valise/core/evidence'
 import type { PersonActor } from '@valise/core/people'
 import { gapsOf } from '@valise/core/submissions'
@@ -33,7 +34,6 @@ import {
 import type { AssignmentName, SampleAnswer, SampleHandIn } from './assignmentsOfOdalys.ts'
 import { buildPage } from './buildPages.ts'
 import { cast, moreInShoreMethods } from './cast.ts'
-import { ownerActor } from './ownerActor.ts'
 import { text } from './sampleBlocks.ts'
 
 interface Building {

@@ -1,4 +1,5 @@
 // One-click sign-in for the people of the sample world.
+import { ownerActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { mySessionSchema } from '@valise/core/people'
 import { listPasses, listPresentPeople, routesWith, startSession } from '@valise/server'
@@ -7,7 +8,6 @@ import { idSchema, object } from '@valise/core/schemas'
 import { Type } from 'typebox'
 import { cast } from './cast.ts'
 import type { CastMember } from './cast.ts'
-import { ownerActor } from './ownerActor.ts'
 import { readSampleState } from './sampleFolder.ts'
 
 const demoSchema = object({

@@ -1,5 +1,5 @@
 // People: who somebody is, what others call them, what they are in which class, and how they come in.
-export { roleOf, systemActor, unknownActor } from './actor.ts'
+export { ownerActor, roleOf, systemActor, unknownActor } from './actor.ts'
 export type { Actor, PersonActor } from './actor.ts'
 export { decideMembership } from './decideMembership.ts'
 export type { MembershipSpan } from './decideMembership.ts'

@@ -1,5 +1,6 @@
 // Documents of the shared drive: copied, or connected so that the item follows the document.
 import type { DriveFolder, Evidence, FromDrive } from '@valise/core/evidence'
+import { ownerActor } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { addMinutes } from '@valise/core/time'
@@ -120,7 +121,7 @@ async function follow(services: GatheringServices, evidenceId: string): Promise<
     }
     const response = await services.outside.drive.content(person, documentId)
     const { revision, changedAt, name } = document
-    await saveContent(services, ownerOf(ownerId), {
+    await saveContent(services, ownerActor(ownerId), {
       content: bytesOf(response, config.largestFile),
       fileName: name,
       replaces: evidenceId,
@@ -149,9 +150,4 @@ function getDrive({ outside }: GatheringServices): Drive {
 function refuse(cause: unknown): never {
   if (cause instanceof ServiceRefusal) throw new AppError('forbidden', 'drive-not-open', { cause })
   throw cause
-}
-
-/** Whoever keeps the item, as the one for whom the background work is done. */
-function ownerOf(personId: string): PersonActor {
-  return { kind: 'person', personId, sessionId: '', administrator: false, memberships: [] }
 }

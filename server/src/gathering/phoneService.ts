@@ -1,6 +1,7 @@
 // The phone as the laptop's camera: a code that opens once and for ten minutes, and what the phone brings in.
 import { PHONE_LINK_MINUTES } from '@valise/core/evidence'
 import type { Landing, LentCamera, PhoneLink, PhoneState } from '@valise/core/evidence'
+import { ownerActor } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { addMinutes } from '@valise/core/time'
@@ -83,13 +84,7 @@ export async function saveFromPhone(
 ): Promise<void> {
   const link = await getOpenLink(services.database.reader(), key)
   const { ownerId: personId, classId, assignmentId } = link
-  const owner: PersonActor = {
-    kind: 'person',
-    personId,
-    sessionId: '',
-    administrator: false,
-    memberships: [],
-  }
+  const owner = ownerActor(personId)
   await assertRoomFor(services, owner, bytes)
   await saveContent(services, owner, {
     content,

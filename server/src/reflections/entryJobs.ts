@@ -1,5 +1,5 @@
 // Background work on entries: those written before there was an index of words are found by their words too.
-import type { PersonActor } from '@valise/core/people'
+import { ownerActor } from '@valise/core/people'
 import { inTransaction } from '../database/index.ts'
 import type { Database } from '../database/index.ts'
 import { listPresentDrafts } from '../drafts/index.ts'
@@ -33,7 +33,7 @@ async function indexEntries(database: Database): Promise<void> {
     const isDone = await inTransaction(database, async (trx) => {
       const some = await listUnindexedEntries(trx, AT_ONCE)
       for (const { id, ownerId } of some) {
-        const [draft] = await listPresentDrafts(trx, ownerOf(ownerId), [id])
+        const [draft] = await listPresentDrafts(trx, ownerActor(ownerId), [id])
         // Indexed in any case, since whatever is left would be asked for again without end.
         await indexEntry(trx, id, draft ? wordsIn(draft.document) : '')
       }
@@ -41,9 +41,4 @@ async function indexEntries(database: Database): Promise<void> {
     })
     if (isDone) return
   }
-}
-
-/** Whoever wrote an entry, for what reads it in their name. */
-function ownerOf(personId: string): PersonActor {
-  return { kind: 'person', personId, sessionId: '', administrator: false, memberships: [] }
 }
