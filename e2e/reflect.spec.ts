@@ -113,13 +113,7 @@ test('a minute is spoken in an entry, with its moments and what is said, and no 
   browser,
 }) => {
   const wren = await site.pageAs(browser, 'Wren')
-  await wren.goto('/logbooks')
-  await wren
-    .getByRole('link', { name: /^Odds and ends/ })
-    .first()
-    .click()
-  await wren.getByRole('button', { name: 'New entry' }).click()
-  await wren.getByLabel('Title of the entry').fill('On the causeway')
+  await beginEntry(wren, 'On the causeway')
   const spoken = wren.getByRole('region', { name: 'What you say aloud' })
   await spoken.getByRole('button', { name: 'Record your voice' }).click()
   const dialog = wren.getByRole('dialog', { name: 'Record your voice' })
@@ -147,13 +141,7 @@ test('what is pasted from a word processor keeps its structure, and its pictures
   browser,
 }) => {
   const wren = await site.pageAs(browser, 'Wren')
-  await wren.goto('/logbooks')
-  await wren
-    .getByRole('link', { name: /^Odds and ends/ })
-    .first()
-    .click()
-  await wren.getByRole('button', { name: 'New entry' }).click()
-  await wren.getByLabel('Title of the entry').fill('From my notes')
+  await beginEntry(wren, 'From my notes')
   await wren.getByRole('textbox', { name: 'What you think' }).click()
   await pasteInto(wren, notes)
   const text = wren.getByRole('textbox', { name: 'What you think' })
@@ -200,6 +188,17 @@ const notes = [
   `<table class=MsoTableGrid><tr><td style='mso-border-alt:solid'><p class=MsoNormal>41</p></td></tr></table>`,
   `<p><img alt="Stake at low water" src="data:image/png;base64,${dot}"><img src="https://marsh.invalid/map.png"></p>`,
 ].join('')
+
+/** Begins an entry in the logbook of odds and ends. */
+async function beginEntry(page: Page, title: string): Promise<void> {
+  await page.goto('/logbooks')
+  await page
+    .getByRole('link', { name: /^Odds and ends/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: 'New entry' }).click()
+  await page.getByLabel('Title of the entry').fill(title)
+}
 
 /** Pastes HTML where one writes. */
 async function pasteInto(page: Page, html: string): Promise<void> {

@@ -101,7 +101,7 @@ export const reasonSentences = {
   'too-heavy':
     'This needs more memory or time than one step can have. Nothing was changed. Try fewer or smaller files.',
   'page-full':
-    'This page is full. Move part of it to another page; until then your last change is saved on this device only.',
+    'There is no room for more here. Move part of it to another page or entry; until then your last change is saved on this device only.',
   'document-newer': 'A newer version of Valise wrote this. Ask your administrator to update Valise.',
   'logbook-not-empty': 'This logbook still has entries, perhaps in the bin. Remove them first.',
   'empty-page': 'This page is empty. Put something on it, then publish it.',

@@ -11,9 +11,8 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
-import { LogbookCover } from './LogbookCover.tsx'
+import { LogbookChoices } from './LogbookChoices.tsx'
 import { reflectionQueries, useCreateLogbook } from './queries.ts'
-import styles from './Reflections.module.css'
 
 interface LogbookChooserProps {
   /** What a new one is called; it can be renamed later. */
@@ -40,17 +39,11 @@ export function LogbookChooser({ newTitle, onChoose, onClose }: LogbookChooserPr
       <DialogContent>
         <Fetched query={list}>
           {(logbooks) => (
-            <ul className={styles.logbookChoices}>
-              {logbooks.map((logbook) => (
-                <li key={logbook.id}>
-                  <button type="button" onClick={() => choose(logbook.id)}>
-                    <LogbookCover logbook={logbook} />
-                    <b>{logbook.title}</b>
-                    <small>{t('chooser.entries', { count: logbook.entries })}</small>
-                  </button>
-                </li>
-              ))}
-            </ul>
+            <LogbookChoices
+              logbooks={logbooks}
+              countInWords={(count) => t('chooser.entries', { count })}
+              onChoose={choose}
+            />
           )}
         </Fetched>
         <Refusal error={create.error} />

@@ -9,9 +9,8 @@ import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
-import { LogbookCover } from './LogbookCover.tsx'
+import { LogbookChoices } from './LogbookChoices.tsx'
 import { reflectionQueries, useMoveEntries } from './queries.ts'
-import styles from './Reflections.module.css'
 
 interface MoveEntriesProps {
   readonly ids: readonly string[]
@@ -49,17 +48,12 @@ export function MoveEntries({ ids, from, onMoved, onClose }: MoveEntriesProps) {
             return others.length === 0 ? (
               <p>{t('entries.noOther')}</p>
             ) : (
-              <ul className={styles.logbookChoices}>
-                {others.map((logbook) => (
-                  <li key={logbook.id}>
-                    <button type="button" disabled={move.isPending} onClick={() => moveTo(logbook.id)}>
-                      <LogbookCover logbook={logbook} />
-                      <b>{logbook.title}</b>
-                      <small>{t('logbooks.entries', { count: logbook.entries })}</small>
-                    </button>
-                  </li>
-                ))}
-              </ul>
+              <LogbookChoices
+                logbooks={others}
+                isDisabled={move.isPending}
+                countInWords={(count) => t('logbooks.entries', { count })}
+                onChoose={moveTo}
+              />
             )
           }}
         </Fetched>

@@ -87,11 +87,19 @@ export function useCreateLogbook() {
   })
 }
 
-export function useChangeLogbook({ id, revision }: Logbook) {
+/** Changes a logbook. Changes of one logbook are sent one after the other, each at the revision of the one before. */
+export function useChangeLogbook({ id }: Logbook) {
+  const client = useQueryClient()
+  const { queryKey } = reflectionQueries.logbook(id)
   return useMutation({
     meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
-    mutationFn: (change: LogbookChange) =>
-      ask<Logbook>('PATCH', `/api/logbooks/${id}`, { body: change, revision }),
+    scope: { id: `logbook-${id}` },
+    mutationFn: (change: LogbookChange) => {
+      const revision = client.getQueryData(queryKey)?.revision ?? 0
+      return ask<Logbook>('PATCH', `/api/logbooks/${id}`, { body: change, revision })
+    },
+    onSuccess: (logbook) => client.setQueryData(queryKey, logbook),
+    onError: () => client.invalidateQueries({ queryKey }),
   })
 }
 
@@ -112,9 +120,18 @@ export function useMoveEntries() {
   })
 }
 
-export function useChangeEntry({ id, revision }: Entry) {
+/** Changes the day or the tags of an entry, one change after the other, as `useChangeLogbook` does. */
+export function useChangeEntry({ id }: Entry) {
+  const client = useQueryClient()
+  const { queryKey } = reflectionQueries.entry(id)
   return useMutation({
     meta: { showsSaving: true, changes: ['reflections'], endsWhenFetched: true },
-    mutationFn: (change: EntryChange) => ask<Entry>('PATCH', entryPath(id), { body: change, revision }),
+    scope: { id: `entry-${id}` },
+    mutationFn: (change: EntryChange) => {
+      const revision = client.getQueryData(queryKey)?.revision ?? 0
+      return ask<Entry>('PATCH', entryPath(id), { body: change, revision })
+    },
+    onSuccess: (entry) => client.setQueryData(queryKey, entry),
+    onError: () => client.invalidateQueries({ queryKey }),
   })
 }

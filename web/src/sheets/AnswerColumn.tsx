@@ -8,7 +8,7 @@ import type { Writing } from './fields/FieldUi.ts'
 import styles from './Answers.module.css'
 
 /** Of a question: one below what stands over the column. */
-export type Heading = 'h2' | 'h3' | 'h4' | 'h5'
+export type Heading = 'h2' | 'h3' | 'h4'
 
 interface AnswerColumnProps {
   readonly answers: readonly AnswerInEntry[]

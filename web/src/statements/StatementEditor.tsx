@@ -60,16 +60,16 @@ export function StatementEditor({ id, draft: saved, label, asked, least }: State
       <Refusal error={sheet.error} />
       {sheet.isTooLong ? <p role="alert">{t('statement.full')}</p> : null}
       {asked && !isOnTheWay ? <Asked asked={asked} onTake={acts.takeAsked} /> : null}
-      <AnswerColumn answers={now} heading="h4" {...column} />
+      <AnswerColumn answers={now} heading="h3" {...column} />
       {earlier.length > 0 ? (
         <section className={styles.more}>
-          <h4>{t('statement.earlier')}</h4>
-          <AnswerColumn answers={earlier} heading="h5" {...column} />
+          <h3>{t('statement.earlier')}</h3>
+          <AnswerColumn answers={earlier} heading="h4" {...column} />
         </section>
       ) : null}
       {textPiece ? (
         <section className={styles.more}>
-          {now.length > 0 ? <h4>{t('statement.more')}</h4> : null}
+          {now.length > 0 ? <h3>{t('statement.more')}</h3> : null}
           <div className={`paper ${styles.text}`} lang={document.lang}>
             <TextEditor
               text={textPiece.text}

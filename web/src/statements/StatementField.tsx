@@ -20,7 +20,7 @@ export function StatementField({ item: { id, statement }, readOnly }: StatementF
   if (isEmpty && readOnly) return null
   return (
     <section className={styles.field} aria-labelledby={headingId}>
-      <h3 id={headingId}>{t('statement.title')}</h3>
+      <h2 id={headingId}>{t('statement.title')}</h2>
       {isWriting ? (
         <StatementWriting id={id} label={t('statement.title')} />
       ) : (
