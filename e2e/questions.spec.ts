@@ -1,5 +1,6 @@
 // Questions to write along: made by an assessor, answered by a student, changed without losing a word; and logbooks in which
 // entries are found again, read through and moved.
+import type { Page } from '@playwright/test'
 import { saved } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
@@ -218,4 +219,24 @@ test('what is said of an item is written where it stands, left, and found by its
   await expect(drawer.getByText('It stood there for an hour.')).toBeVisible()
   await drawer.getByRole('button', { name: 'Edit', exact: true }).click()
   await expect(drawer.getByRole('textbox', { name: 'What is it?' })).toHaveValue('A bird with patience')
+})
+
+test('two windows write what is said of one item, and neither text is lost', async ({ browser }) => {
+  const page = await site.pageAs(browser, 'Tomasz')
+  const { items } = await (await page.request.get('/api/evidence?limit=1')).json()
+  const open = async (window: Page) => {
+    await window.goto(`/evidence/${items[0].id}`)
+    await window.getByRole('button', { name: /^(Write, freely or along questions|Edit)$/ }).click()
+    return window.getByRole('textbox', { name: 'What I want to say about it' })
+  }
+  const other = await site.pageAs(browser, 'Tomasz')
+  const mine = await open(page)
+  const theirs = await open(other)
+  await mine.fill('Said here')
+  await saved(page)
+  await theirs.fill('Said there')
+  const others = other.getByRole('region', { name: 'Other versions' })
+  await expect(others).toContainText('Both versions are saved.')
+  await expect(others.locator('ins')).toHaveText('there')
+  await expect(theirs).toHaveText('Said here')
 })

@@ -7,12 +7,14 @@ export const statementQueries = {
   /** What is said of an item, to go on writing it. Whoever asks first begins it, and whoever asks again has the same. */
   begun: (id: string, { lang }: NewStatement) =>
     queryOptions({
-      queryKey: ['statements', id],
+      queryKey: statementsKey(id),
       meta: { follows: ['bin'] },
       queryFn: ({ signal }) => ask<ItemStatement>('POST', statementPath(id), { body: { lang }, signal }),
       staleTime: 0,
     }),
 }
+
+export const statementsKey = (id: string) => ['statements', id] as const
 
 export function statementPath(id: string): string {
   return `/api/evidence/${id}/statement`

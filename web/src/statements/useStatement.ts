@@ -9,7 +9,7 @@ import { tellChanged } from '../api/index.ts'
 import { useDraft } from '../saving/index.ts'
 import { useAnswers, useTakeSheet } from '../sheets/index.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
-import { statementPath } from './queries.ts'
+import { statementPath, statementsKey } from './queries.ts'
 
 /** Words are saved more often than it is worth to fetch what else shows them. */
 const TELL_AFTER_MS = 1500
@@ -30,6 +30,7 @@ export function useStatement(id: string, saved: Draft, asked: Asking | null) {
     if (isToBegin) acts.takeAsked()
   }, [isToBegin, acts])
   useTold(draft.revision)
+  useOtherVersions(id, fromElsewhere)
   const writing = useMemo(() => ({ fromElsewhere, registerFlush: sync.registerFlush }), [fromElsewhere, sync])
   const answers = useAnswers(document)
   return { draft, sheet, told, isOnTheWay, acts, writing, answers, textPiece: textPieceOf(document) }
@@ -50,4 +51,12 @@ function useTold(revision: number): void {
       if (!isTold) tell()
     }
   }, [client, revision])
+}
+
+/** Only the server knows of our losing texts, so they are refetched whenever others wrote. */
+function useOtherVersions(id: string, fromElsewhere: number): void {
+  const client = useQueryClient()
+  useEffect(() => {
+    if (fromElsewhere > 0) void client.invalidateQueries({ queryKey: statementsKey(id) })
+  }, [client, id, fromElsewhere])
 }
