@@ -213,6 +213,9 @@ test('what is said of an item is written where it stands, left, and found by its
   await wren.keyboard.press('Escape')
   await expect(drawer).toBeHidden()
   await saved(wren)
+  // Opened again at once it shows what was typed last.
+  await wren.getByRole('button', { name: /^Heron at the weir/ }).click()
+  await expect(drawer.getByText('A bird with patience')).toBeVisible()
 
   await wren.goto('/evidence?words=patience')
   await wren.getByRole('button', { name: /^Heron at the weir/ }).click()

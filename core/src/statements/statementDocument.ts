@@ -2,8 +2,6 @@
 import type { Localized } from '../people/index.ts'
 import {
   definitionOf,
-  evidenceIdsOf,
-  entryIdsOf,
   fieldOf,
   LONGEST_SHEET_TITLE,
   newDocument,
@@ -65,7 +63,7 @@ export function toldIn(document: PageDocument): string {
 
 /** Returns whether a document shows no things: a statement is words. */
 export function isWordsOnly(document: PageDocument): boolean {
-  return evidenceIdsOf(document).length === 0 && entryIdsOf(document).length === 0
+  return placedPieces(document).every(({ piece }) => definitionOf(piece).references(piece).length === 0)
 }
 
 /**

@@ -5,7 +5,9 @@ import {
   newTextPiece,
   renderPage,
   newDocument,
+  newEntryPiece,
   newEvidencePiece,
+  newLogbookPiece,
   nothingShown,
   textOf,
 } from '../pages/index.ts'
@@ -92,11 +94,13 @@ describe('a statement', () => {
 
   it('shows no things', () => {
     const text = textPieceOf(start())
-    const picture = newEvidencePiece('p', { id: 'item', kind: 'picture' })
-    const operation = { op: 'insert-row' as const, row: { id: 'r', pieces: [picture] }, after: null }
-    const shown = applyOperations(start(), [operation])
     expect(text?.id).toBe(textId)
-    expect(shown && isWordsOnly(shown)).toBe(false)
+    const picture = newEvidencePiece('p', { id: 'item', kind: 'picture' })
+    for (const piece of [picture, newEntryPiece('p', 'entry'), newLogbookPiece('p', 'book')]) {
+      const operation = { op: 'insert-row' as const, row: { id: 'r', pieces: [piece] }, after: null }
+      const shown = applyOperations(start(), [operation])
+      expect(shown && isWordsOnly(shown)).toBe(false)
+    }
   })
 
   it('stands in a sealed copy with its questions as headings below the item, in its own language', () => {

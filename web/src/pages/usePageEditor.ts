@@ -4,7 +4,7 @@ import type { EvidenceRow } from '@valise/core/evidence'
 import { definitionOf, findPiece, isShown, newEvidencePiece } from '@valise/core/pages'
 import type { Operation, Page, Piece, PieceKind, Shown } from '@valise/core/pages'
 import { createContext, useContext, useEffect, useMemo, useState } from 'react'
-import { useDraft } from '../saving/index.ts'
+import { useDraft, useFreshDraft } from '../saving/index.ts'
 import type { OpenDraft } from '../saving/index.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { toShownEvidence } from '../evidence/base/index.ts'
@@ -156,9 +156,6 @@ function useShown(page: Page, { document, delivery, revision, fromElsewhere }: O
     if (isKnown || delivery !== 'delivered' || page.draft.revision >= revision) return
     void client.invalidateQueries({ queryKey: pageQueries.one(page.id).queryKey })
   }, [client, isKnown, delivery, revision, page.id, page.draft.revision])
-  // Only the server knows of our losing texts, so they are refetched whenever others wrote.
-  useEffect(() => {
-    if (fromElsewhere > 0) void client.invalidateQueries({ queryKey: pageQueries.one(page.id).queryKey })
-  }, [client, fromElsewhere, page.id])
+  useFreshDraft(pageQueries.one(page.id).queryKey, fromElsewhere)
   return shown
 }

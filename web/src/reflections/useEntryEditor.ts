@@ -1,13 +1,12 @@
 // An entry while it is written: its draft, its questions, and the evidence that is put beside its words.
 import { useTranslation } from 'react-i18next'
-import { useQueryClient } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { idBefore, newEvidencePiece, newRecordingPiece } from '@valise/core/pages'
 import type { Piece } from '@valise/core/pages'
 import { changeSheet, EVIDENCE_ROW, speakInto, textPieceOf } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
 import { useCallback, useEffect, useMemo, useState } from 'react'
-import { useDraft } from '../saving/index.ts'
+import { useDraft, useFreshDraft } from '../saving/index.ts'
 import { useAnswers, useTakeSheet } from '../sheets/index.ts'
 import { useAddedItems, useFilesPlace } from '../evidence/upload/index.ts'
 import { gather } from '../gather/index.ts'
@@ -30,7 +29,7 @@ export function useEntryEditor(entry: Entry) {
     () => setPlace({ name: title, parent: entry.logbookTitle, within: 'logbooks' }),
     [title, entry.logbookTitle],
   )
-  useFreshShown(entry, draft)
+  useFreshDraft(reflectionQueries.entry(entry.id).queryKey, draft.fromElsewhere)
 
   const putInto = (rowId: string, items: readonly EvidenceRow[]) => {
     const row = document.rows.find(({ id }) => id === rowId)
@@ -83,13 +82,4 @@ export function useEntryEditor(entry: Entry) {
   )
   const evidence = { ...here, ...entry.draft.shown.evidence }
   return { draft, textPiece, evidence, answers, acts, sheet }
-}
-
-/** Only the server knows of our losing texts, so they are refetched whenever others wrote. */
-function useFreshShown(entry: Entry, { fromElsewhere }: ReturnType<typeof useDraft>): void {
-  const client = useQueryClient()
-  useEffect(() => {
-    if (fromElsewhere > 0)
-      void client.invalidateQueries({ queryKey: reflectionQueries.entry(entry.id).queryKey })
-  }, [client, entry.id, fromElsewhere])
 }

@@ -16,6 +16,7 @@ export {
 export type { SaveStatus } from './saveStatus.ts'
 export { unsentInWindow, writeUnsent } from './unsentStore.ts'
 export { useDraft } from './useDraft.ts'
+export { useFreshDraft } from './useFreshDraft.ts'
 export type { OpenDraft } from './useDraft.ts'
 export { useDocument } from './useDocument.ts'
 export type { OpenDocument } from './useDocument.ts'

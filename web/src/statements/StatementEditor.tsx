@@ -9,7 +9,7 @@ import { OtherVersions, RefusedEdit } from '../saving/index.ts'
 import { AnswerColumn, SheetField } from '../sheets/index.ts'
 import { LanguageField, TextEditor } from '../text/index.ts'
 import { Refusal } from '../ui/Refusal.tsx'
-import { statementPath, statementQueries } from './queries.ts'
+import { statementPath, statementsKey } from './queries.ts'
 import { useStatement } from './useStatement.ts'
 import styles from './Statement.module.css'
 import '@valise/core/pages/paper.css'
@@ -38,12 +38,7 @@ export function StatementEditor({ id, draft: saved, label, asked, least }: State
   return (
     <div className={styles.editor}>
       <RefusedEdit draft={draft} />
-      <OtherVersions
-        path={place}
-        queryKey={statementQueries.begun(id, document).queryKey}
-        draft={saved}
-        sync={sync}
-      />
+      <OtherVersions path={place} queryKey={statementsKey(id)} draft={saved} sync={sync} />
       <div className={styles.how}>
         <SheetField
           label={t('statement.sheet')}

@@ -4,15 +4,16 @@ import type { Draft, Piece } from '@valise/core/pages'
 import { textPieceOf } from '@valise/core/reflections'
 import type { Asking } from '@valise/core/sheets'
 import { isAlong, takeQuestions, toldIn } from '@valise/core/statements'
-import { useEffect, useMemo } from 'react'
+import { useCallback, useEffect, useMemo, useRef } from 'react'
 import { tellChanged } from '../api/index.ts'
-import { useDraft } from '../saving/index.ts'
+import { useDraft, useFreshDraft } from '../saving/index.ts'
+import type { DraftSync } from '../saving/index.ts'
 import { useAnswers, useTakeSheet } from '../sheets/index.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { statementPath, statementsKey } from './queries.ts'
 
 /** Words are saved more often than it is worth to fetch what else shows them. */
-const TELL_AFTER_MS = 1500
+const TELL_AFTER_MS = 2000
 
 export function useStatement(id: string, saved: Draft, asked: Asking | null) {
   const draft = useDraft(statementPath(id), saved)
@@ -29,34 +30,32 @@ export function useStatement(id: string, saved: Draft, asked: Asking | null) {
   useEffect(() => {
     if (isToBegin) acts.takeAsked()
   }, [isToBegin, acts])
-  useTold(draft.revision)
-  useOtherVersions(id, fromElsewhere)
+  useTold(sync, draft.revision)
+  useFreshDraft(statementsKey(id), fromElsewhere)
   const writing = useMemo(() => ({ fromElsewhere, registerFlush: sync.registerFlush }), [fromElsewhere, sync])
   const answers = useAnswers(document)
   return { draft, sheet, told, isOnTheWay, acts, writing, answers, textPiece: textPieceOf(document) }
 }
 
-/** What else shows the words hears of them when one pauses, and when one leaves. */
-function useTold(revision: number): void {
+/** What else shows the words hears of them when one pauses, and once all is saved after one has left. */
+function useTold(sync: DraftSync, revision: number): void {
   const client = useQueryClient()
+  const told = useRef(revision)
+  const tell = useCallback(() => {
+    const { revision: saved } = sync.state()
+    if (saved === told.current) return
+    told.current = saved
+    void tellChanged(client, ['evidence'])
+  }, [client, sync])
   useEffect(() => {
-    const tell = () => void tellChanged(client, ['evidence'])
-    let isTold = false
-    const timer = setTimeout(() => {
-      isTold = true
-      tell()
-    }, TELL_AFTER_MS)
-    return () => {
-      clearTimeout(timer)
-      if (!isTold) tell()
-    }
-  }, [client, revision])
-}
-
-/** Only the server knows of our losing texts, so they are refetched whenever others wrote. */
-function useOtherVersions(id: string, fromElsewhere: number): void {
-  const client = useQueryClient()
-  useEffect(() => {
-    if (fromElsewhere > 0) void client.invalidateQueries({ queryKey: statementsKey(id) })
-  }, [client, id, fromElsewhere])
+    const timer = setTimeout(tell, TELL_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [tell, revision])
+  useEffect(
+    () => () => {
+      sync.flush()
+      void sync.settled().then(tell)
+    },
+    [sync, tell],
+  )
 }
