@@ -11,8 +11,8 @@ const serverLayers = [
   ['uses'],
   ['people'],
   ['classes', 'feedback'],
-  ['access'],
-  ['evidence', 'assignments', 'sheets'],
+  ['access', 'offers'],
+  ['evidence', 'assignments', 'sheets', 'attributes', 'ratings'],
   ['drafts', 'gathering'],
   ['collages', 'collections', 'reflections', 'statements'],
   ['pages'],
@@ -58,12 +58,13 @@ const webLayers = [
   ['saving', 'things', 'news', 'feedback', 'records'],
   ['text', 'media', 'classes', 'evidence/base', 'pictures/desk'],
   ['notes', 'evidence/tray', 'evidence/upload', 'people', 'bin'],
-  ['access', 'gather', 'evidence/voices'],
-  ['evidence/preview', 'sheets'],
+  ['access', 'gather', 'evidence/voices', 'offers'],
+  ['evidence/preview', 'attributes'],
+  ['sheets'],
   ['statements'],
   ['evidence/item'],
   ['evidence/list'],
-  ['collections', 'reflections', 'pictures/bench'],
+  ['collections', 'reflections', 'ratings', 'pictures/bench'],
   ['collages', 'pages'],
   ['submissions'],
   ['assignments', 'today'],
@@ -112,7 +113,7 @@ const webArrows = [
 const otherArrows = [{ from: { pathNot: '^(server|web)/' }, to: {} }]
 
 const rooms =
-  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|sheets|statements|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
+  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|offers|attributes|ratings|sheets|statements|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
 
 const houses = ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 

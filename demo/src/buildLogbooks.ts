@@ -9,13 +9,10 @@ import {
   changeLogbook,
   createEntry,
   createLogbook,
-  createSheet,
   entryRoom,
   listPresentPeople,
-  offerSheet,
-  publishSheet,
   saveEdit,
-  saveSheet,
+  sheetRoom,
 } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
 import { answering } from './answering.ts'
@@ -56,11 +53,11 @@ async function buildSheet(building: PageBuilding): Promise<string> {
   if (!odalys) throw new Error('Odalys is not in the world')
   const actor: PersonActor = await memberActor(building.services, odalys.id)
   const on = at(building, 64, 8)
-  const begun = await createSheet(on, actor, { title: stakeSheet.title })
-  const saved = await saveSheet(on, actor, begun.id, { revision: begun.revision, content: stakeSheet })
-  const published = await publishSheet(on, actor, begun.id, saved.revision)
+  const begun = await sheetRoom.create(on, actor, { title: stakeSheet.title })
+  const saved = await sheetRoom.save(on, actor, { id: begun.id, revision: begun.revision, to: stakeSheet })
+  const published = await sheetRoom.publish(on, actor, { id: begun.id, revision: saved.revision })
   const classIds = actor.memberships.map(({ classId }) => classId)
-  await offerSheet(on, actor, begun.id, { revision: published.revision, classIds })
+  await sheetRoom.offer(on, actor, { id: begun.id, revision: published.revision, to: { classIds } })
   return begun.id
 }
 

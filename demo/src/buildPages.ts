@@ -8,6 +8,7 @@ import { createPage, saveEdit, findItems, listPresentPeople, pageRoom, publishPa
 import type { Services } from '@valise/server'
 import { v7 as uuidv7 } from 'uuid'
 import { buildLogbooks } from './buildLogbooks.ts'
+import { buildRatings } from './buildRatings.ts'
 import { buildStatements } from './buildStatements.ts'
 import { cast } from './cast.ts'
 import { memberActor } from './memberActor.ts'
@@ -26,6 +27,7 @@ export async function buildPages(services: Services, today: LocalDay): Promise<v
   const things = await thingsOf(services, actor)
   const building: PageBuilding = { services, today, actor, things, logbooks: new Map(), entries: new Map() }
   await buildLogbooks(building)
+  await buildRatings(building)
   await buildStatements(building)
   const oldestFirst = [...pagesOfWren].sort((a, b) => b.daysAgo - a.daysAgo)
   for (const page of oldestFirst) await buildPage(building, page)

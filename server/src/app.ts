@@ -27,9 +27,11 @@ import {
   toAppError,
 } from './http/index.ts'
 import type { Authenticate, Route } from './http/index.ts'
+import { attributeSetRoutes } from './attributes/index.ts'
 import { authenticate, peopleRoutes, sessionRoutes } from './people/index.ts'
 import { pageRoutes } from './pages/index.ts'
 import { frameOrigins } from './outside/index.ts'
+import { ratingRoutes } from './ratings/index.ts'
 import { recordRoutes } from './records/index.ts'
 import { sheetRoutes } from './sheets/index.ts'
 import { reflectionRoutes } from './reflections/index.ts'
@@ -69,6 +71,8 @@ const domainRoutes: readonly Route<Services>[] = [
   ...gatheringRoutes,
   ...collageRoutes,
   ...sheetRoutes,
+  ...attributeSetRoutes,
+  ...ratingRoutes,
   ...reflectionRoutes,
   ...statementRoutes,
   ...pageRoutes,

@@ -43,9 +43,12 @@ export { renderPage, renderPiece } from './renderPage.ts'
 export { isUnanswered, newAnswerPiece, progressOf } from './fields/answers.ts'
 export type { AnswerProgress } from './fields/answers.ts'
 export { fieldKinds, fieldOf } from './fields/fieldDefinitions.ts'
+export { optionSchema } from './fields/fieldParts.ts'
 export type { Option, WordLimits } from './fields/fieldParts.ts'
 export { questionSchema } from './fields/fieldSchemas.ts'
 export type { AnswerOf, FieldKind, Question, QuestionOf } from './fields/fieldSchemas.ts'
+export { chosenStepSchema } from './fields/rating/schema.ts'
+export type { ChosenStep, RatedAttribute } from './fields/rating/schema.ts'
 export { isAnswerPiece } from './pieces/answer/answerPiece.ts'
 export type { AnswerPiece, Given } from './pieces/answer/schema.ts'
 export { richTextSchema } from './richTextSchema.ts'
@@ -98,7 +101,6 @@ export {
   LONGEST_OPTION,
   LONGEST_PAGE_TITLE,
   LONGEST_REASON,
-  LONGEST_SHEET_TITLE,
   logbookOrders,
   MOST_ENTRIES_SHOWN,
   LONGEST_SHORT_ANSWER,

@@ -3,6 +3,7 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema, nullable, object } from '../schemas/index.ts'
 import { creditLineSchema, evidenceKinds } from '../evidence/index.ts'
+import { LONGEST_OFFERED_TITLE } from '../offers/index.ts'
 import { localizedDraftSchema } from '../people/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
 import { documentPartIdSchema } from './pieces/pieceFields.ts'
@@ -10,7 +11,6 @@ import { pieceSchema } from './pieces/pieceSchemas.ts'
 import {
   DOCUMENT_SCHEMA,
   LONGEST_PAGE_TITLE,
-  LONGEST_SHEET_TITLE,
   MOST_OPERATIONS,
   MOST_PIECES_IN_ROW,
   MOST_ROWS,
@@ -30,7 +30,7 @@ const lang = Type.Enum([...textLanguages], { description: 'The language that its
 const sheetReferenceSchema = object({
   id: idSchema,
   n: Type.Integer({ minimum: 1 }),
-  title: localizedDraftSchema(LONGEST_SHEET_TITLE),
+  title: localizedDraftSchema(LONGEST_OFFERED_TITLE),
 })
 export type SheetReference = Static<typeof sheetReferenceSchema>
 

@@ -26,7 +26,6 @@ export const MOST_SHEET_QUESTIONS = 200
 /** In which order a page shows the entries of a logbook, and the most of them. */
 export const logbookOrders = ['newest', 'oldest'] as const
 export const MOST_ENTRIES_SHOWN = 50
-export const LONGEST_SHEET_TITLE = 120
 export const LONGEST_ASKED = 500
 export const LONGEST_HINT = 1000
 export const LONGEST_OPTION = 200

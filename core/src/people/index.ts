@@ -51,4 +51,4 @@ export {
 export type { MySession, OpenSession, Preferences, SessionLimits, SignedIn, SignIn } from './session.ts'
 export { classRoles, isAssessorRole, languages } from './valueLists.ts'
 export type { ClassRole, Language, ShownNameRule } from './valueLists.ts'
-export { textIn } from './textIn.ts'
+export { isEmptyText, textIn } from './textIn.ts'

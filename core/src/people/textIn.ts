@@ -9,3 +9,8 @@ export function textIn(text: Localized, wanted: string): string {
   const language = found ?? first
   return language === undefined ? '' : (text[language] ?? '')
 }
+
+/** Returns whether a text says nothing in any language. */
+export function isEmptyText(text: Localized): boolean {
+  return Object.values(text).every((words) => (words ?? '').trim() === '')
+}

@@ -59,7 +59,14 @@ export const reasonSentences = {
     'Question {{question}} needs at least two answers to choose from, each with its words. Write them, then publish the sheet.',
   'sheet-lacks-limits':
     'Question {{question}} asks for more than it allows. Make the larger number larger, or empty it, then publish the sheet.',
-  'sheet-not-published': 'Only a published sheet can be offered to a class. Publish it first.',
+  'sheet-lacks-attribute':
+    'Question {{question}} has no attribute to rate yet. Choose one, or remove the question, then publish the sheet.',
+  'set-lacks-title': 'The set of attributes has no title yet. Give it one, then publish it.',
+  'set-lacks-steps': 'The scale needs at least three steps. Add the missing ones, then publish the set.',
+  'set-lacks-step': 'Step {{n}} of the scale has no name yet. Name it, or remove it, then publish the set.',
+  'set-lacks-attributes': 'There are no attributes in this set yet. Add one, then publish it.',
+  'set-lacks-attribute': 'Attribute {{n}} has no name yet. Name it, or remove it, then publish the set.',
+  'not-published': 'Only what is published can be offered to others. Publish it first.',
   'no-such-version': 'This version does not exist. Load the item again and choose one of its versions.',
   'no-such-tag': 'You do not have this tag any more. Look at your tags, then try again.',
   'recipe-newer':

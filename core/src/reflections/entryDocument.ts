@@ -6,6 +6,7 @@ import {
   evidenceReferences,
   isAnswerPiece,
   isTextPiece,
+  newAnswerPiece,
   newDocument,
   newTextPiece,
   placedPieces,
@@ -18,6 +19,7 @@ import type {
   PageDocument,
   Piece,
   PieceOf,
+  Question,
   RichText,
   Row,
   SheetReference,
@@ -41,6 +43,8 @@ export interface NewEntryContent {
   readonly evidence?: Row['pieces']
   /** The questions that it begins with. */
   readonly sheet?: SheetVersion | null
+  /** Questions of no sheet, after those of the sheet. */
+  readonly questions?: readonly Question[]
 }
 
 /** Makes the first document of an entry: the questions of its sheet, what is told freely, and the evidence beside it. */
@@ -51,17 +55,40 @@ export function newEntryDocument({
   text,
   evidence,
   sheet = null,
+  questions = [],
 }: NewEntryContent): PageDocument {
   const free = newDocument(title, lang, [
     { id: WORDS_ROW, pieces: [newTextPiece(textId, text)] },
     { id: EVIDENCE_ROW, pieces: evidence ?? [] },
   ])
-  return (sheet && applyOperations(free, takeSheet(free, sheet, seedOf(textId)))) ?? free
+  const along = (sheet && applyOperations(free, takeSheet(free, sheet, seedOf(textId)))) ?? free
+  return applyOperations(along, addQuestions(along, questions)) ?? along
 }
 
 /** Returns the operations that bring an entry to another sheet of questions, or to none. */
 export function changeSheet(document: PageDocument, sheet: SheetVersion | null): Operation[] {
   return takeSheet(document, sheet, seedOf(textPieceOf(document)?.id ?? ''))
+}
+
+/**
+ * Returns the operations that add questions of no sheet, after the questions that are there. One that is there already is
+ * not added again. The parts have the same ids in every window.
+ */
+export function addQuestions(document: PageDocument, questions: readonly Question[]): Operation[] {
+  const there = new Set(answersOf(document).map(({ piece }) => piece.given.question.id))
+  const seed = seedOf(textPieceOf(document)?.id ?? '')
+  let after = document.rows.findLast(({ pieces }) => pieces.some(isAnswerPiece))?.id ?? null
+  return questions
+    .filter(({ id }) => !there.has(id))
+    .map((question) => {
+      const id = `${seed}-${question.id}`
+      const operation = {
+        ...{ op: 'insert-row' as const, after },
+        row: { id, pieces: [newAnswerPiece(id, question, null) as AnswerPiece] },
+      }
+      after = id
+      return operation
+    })
 }
 
 /** The part of the ids of its answers by which they differ from those of other entries. */
@@ -74,7 +101,7 @@ export interface AnswerInEntry {
   /** The evidence that stands beside it, as its answer. */
   readonly beside: readonly Piece[]
   readonly progress: AnswerProgress
-  /** Whether the sheet that the entry goes along asks it; else it was answered along another one. */
+  /** Whether the sheet that the entry goes along asks it, or no sheet does; else it was answered along another one. */
   readonly isAsked: boolean
 }
 
@@ -85,8 +112,9 @@ export function answersOf(document: PageDocument): AnswerInEntry[] {
     if (!piece) return []
     const beside = pieces.filter((one) => one !== piece)
     const { sheet } = document
-    const isAsked = piece.askedBy?.sheetId === sheet?.id && piece.askedBy?.n === sheet?.n
-    return [{ piece, beside, progress: progressOf(piece, beside.length), isAsked: isAsked && Boolean(sheet) }]
+    const { askedBy } = piece
+    const isAsked = askedBy === null || (askedBy.sheetId === sheet?.id && askedBy.n === sheet.n)
+    return [{ piece, beside, progress: progressOf(piece, beside.length), isAsked }]
   })
 }
 
@@ -123,7 +151,7 @@ export function outlineOf(document: PageDocument): EntryOutline {
     .filter((words) => words !== '')
     .join(' · ')
   const evidence = evidenceReferences(document).length
-  const questions = answersOf(document).filter(({ isAsked }) => isAsked)
+  const questions = answersOf(document).filter(({ isAsked, piece }) => isAsked && piece.askedBy !== null)
   return {
     ...{ beginning: beginningOf(plain), words: countWordsIn(plain), evidence },
     recordings: spokenIn(document).length,

@@ -1,5 +1,6 @@
 // Reflections: logbooks and their dated entries.
 export {
+  addQuestions,
   answersOf,
   changeSheet,
   EVIDENCE_ROW,

@@ -1,14 +1,10 @@
 // Logbooks and their dated entries. An entry's words and evidence are a document like a page's.
 import { Type } from 'typebox'
 import type { Static } from 'typebox'
+import { MOST_ATTRIBUTES } from '../attributes/index.ts'
+import { LONGEST_OFFERED_TITLE } from '../offers/index.ts'
 import { LONGEST_TAG, MOST_TAGS } from '../evidence/index.ts'
-import {
-  draftSchema,
-  LONGEST_SHEET_TITLE,
-  shownEntrySchema,
-  shownSchema,
-  textLanguages,
-} from '../pages/index.ts'
+import { draftSchema, shownEntrySchema, shownSchema, textLanguages } from '../pages/index.ts'
 import { localizedDraftSchema } from '../people/index.ts'
 import { idSchema, nullable, object } from '../schemas/index.ts'
 import { instantSchema, localDaySchema } from '../time/index.ts'
@@ -52,7 +48,7 @@ export const logbookListSchema = Type.Array(logbookRowSchema)
 export const logbookSchema = logbookRowSchema
 export type Logbook = LogbookRow
 
-const sheetOfEntrySchema = object({ id: idSchema, title: localizedDraftSchema(LONGEST_SHEET_TITLE) })
+const sheetOfEntrySchema = object({ id: idSchema, title: localizedDraftSchema(LONGEST_OFFERED_TITLE) })
 const tagsSchema = Type.Array(Type.String({ minLength: 1, maxLength: LONGEST_TAG }), { maxItems: MOST_TAGS })
 
 const entryRowSchema = object({
@@ -115,6 +111,15 @@ export const logbookFacetsSchema = object({
 export type LogbookFacets = Static<typeof logbookFacetsSchema>
 export const facetsQuerySchema = object({ until: Type.Optional(localDaySchema) })
 
+/** Which attributes somebody rates themselves on. */
+const ratesSchema = object({
+  setId: idSchema,
+  attributeIds: Type.Array(Type.String({ maxLength: 16 }), {
+    maxItems: MOST_ATTRIBUTES,
+    description: 'None for all of the set',
+  }),
+})
+
 export const newEntrySchema = object({
   day: localDaySchema,
   title: Type.String({ maxLength: LONGEST_ENTRY_TITLE }),
@@ -123,6 +128,7 @@ export const newEntrySchema = object({
   about: Type.Optional(
     Type.Array(idSchema, { maxItems: MOST_ABOUT, description: 'The evidence that it begins with' }),
   ),
+  rates: Type.Optional(ratesSchema),
 })
 export type NewEntry = Static<typeof newEntrySchema>
 

@@ -11,7 +11,7 @@ export type Asking = Pick<SheetVersion, 'id' | 'n' | 'content'>
  * Returns the operations after which a document goes along a sheet, or with null along none.
  *
  * What was answered stays: under the same question of the new sheet, else after its questions. Questions that nobody
- * answered go with their sheet. The parts have the same ids in every window, so that two windows that take up one sheet
+ * answered go with their sheet; one of no sheet stays. The parts have the same ids in every window, so that two windows that take up one sheet
  * do the same.
  *
  * @param seed part of the ids of its answers, which are never the same in two documents
@@ -23,7 +23,9 @@ export function takeSheet(document: PageDocument, next: Asking | null, seed: str
   const asked = new Set(questions.map(({ id }) => id))
   const present = answersIn(document)
   const there = new Map(present.map((answer) => [answer.piece.given.question.id, answer]))
-  const gone = present.filter(({ piece, isBlank }) => isBlank && !asked.has(piece.given.question.id))
+  const gone = present.filter(
+    ({ piece, isBlank }) => isBlank && piece.askedBy !== null && !asked.has(piece.given.question.id),
+  )
   let after: string | null = null
   const placed = questions.flatMap((question): Operation[] => {
     const before = there.get(question.id)

@@ -1,14 +1,8 @@
 // How a statement lies in its document: what is told freely, and the answers to its questions.
+import { fnv1a } from '../json/index.ts'
+import { LONGEST_OFFERED_TITLE } from '../offers/index.ts'
 import type { Localized } from '../people/index.ts'
-import {
-  definitionOf,
-  fieldOf,
-  LONGEST_SHEET_TITLE,
-  newDocument,
-  newTextPiece,
-  placedPieces,
-  textOf,
-} from '../pages/index.ts'
+import { definitionOf, fieldOf, newDocument, newTextPiece, placedPieces, textOf } from '../pages/index.ts'
 import type { FieldKind, Operation, PageDocument, Question, QuestionOf } from '../pages/index.ts'
 import { textPieceOf, WORDS_ROW } from '../reflections/index.ts'
 import { takeSheet } from '../sheets/index.ts'
@@ -81,7 +75,7 @@ export function questionsAsked(asked: readonly Localized[], title: Localized): A
 
 function short(title: Localized): Localized {
   return Object.fromEntries(
-    Object.entries(title).map(([language, words]) => [language, words.slice(0, LONGEST_SHEET_TITLE)]),
+    Object.entries(title).map(([language, words]) => [language, words.slice(0, LONGEST_OFFERED_TITLE)]),
   )
 }
 
@@ -96,13 +90,4 @@ function uuidOf(asked: readonly Localized[]): string {
     hex.slice(20),
   ]
   return parts.join('-')
-}
-
-const PRIME = 0x1_00_00_00_01_b3n
-const BASIS = 0xcb_f2_9c_e4_84_22_23_25n
-
-/** Hashes a value by FNV-1a with 64 bits (draft-eastlake-fnv), over the UTF-8 bytes of its JSON. */
-function fnv1a(value: unknown, salt: number): bigint {
-  const bytes = new TextEncoder().encode(JSON.stringify([salt, value]))
-  return bytes.reduce((hash, byte) => BigInt.asUintN(64, (hash ^ BigInt(byte)) * PRIME), BASIS)
 }

@@ -1,5 +1,6 @@
 // The list of the kinds of things, and the lists that follow from it.
 import type { ThingDefinition } from './ThingDefinition.ts'
+import { attributeSet } from './kinds/attributeSet.ts'
 import { collection } from './kinds/collection.ts'
 import { entry } from './kinds/entry.ts'
 import { evidence } from './kinds/evidence.ts'
@@ -14,6 +15,7 @@ const thingDefinitions = {
   entry,
   evidence,
   sheet,
+  attributeSet,
 } satisfies Record<string, ThingDefinition>
 
 export type ThingKind = keyof typeof thingDefinitions

@@ -22,7 +22,7 @@ describeEachDatabase('the bin', (open, onSqlite) => {
     await makeSmallSchool(site.services)
     const wren = site.browser()
     await wren.signIn('wren')
-    const things = await makeEveryThing(wren)
+    const things = await makeEveryThing(site, wren)
     const binned = async (): Promise<BinnedThing[]> => (await wren.get('/api/bin')).body.items
     const passDays = (days: number) => void (minutes += days * 24 * 60)
     return { site, wren, things, binned, passDays }

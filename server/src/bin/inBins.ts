@@ -1,5 +1,6 @@
 // The list of the kinds of things, with what the bin asks the room of each.
 import type { ThingKind } from '@valise/core/things'
+import { attributeSetInBin } from '../attributes/index.ts'
 import { collectionInBin } from '../collections/index.ts'
 import { evidenceInBin } from '../evidence/index.ts'
 import { pageInBin } from '../pages/index.ts'
@@ -14,6 +15,7 @@ const inBins = {
   entry: entryInBin,
   evidence: evidenceInBin,
   sheet: sheetInBin,
+  attributeSet: attributeSetInBin,
 } satisfies Record<ThingKind, InBin>
 
 export function inBinOf({ kind }: Pick<ThingRow, 'kind'>): InBin {

@@ -220,6 +220,11 @@ export async function listUnindexedEntries({ sql }: Reader, limit: number): Prom
   return sql('logEntries').whereRaw('"searchRow" = 0').orderBy('id').limit(limit).select('id', 'ownerId')
 }
 
+/** Returns the day of an entry that is there. */
+export async function getDay({ sql }: Reader, id: string): Promise<LocalDay> {
+  return (await sql('logEntries').where({ id }).first('day')).day
+}
+
 export async function updateDay(trx: Trx, id: string, day: LocalDay): Promise<void> {
   await trx.sql('logEntries').where({ id }).update({ day })
 }

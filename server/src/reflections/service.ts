@@ -1,7 +1,8 @@
 // Logbooks and entries: beginning, writing, dating, tagging, moving.
+import { ratingQuestion } from '@valise/core/attributes'
 import { cleanTags } from '@valise/core/evidence'
 import { definitionOf, newEvidencePiece, placedPieces } from '@valise/core/pages'
-import type { PageDocument, Piece, RichText, Row } from '@valise/core/pages'
+import type { PageDocument, Piece, Question, RichText, Row } from '@valise/core/pages'
 import { toPlainLine } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
@@ -17,12 +18,14 @@ import type {
   NewEntry,
 } from '@valise/core/reflections'
 import type { LocalDay } from '@valise/core/time'
+import { attributeSetRoom } from '../attributes/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { PageWish, Reader, Trx, Writable } from '../database/index.ts'
 import { createDraft, getDraft, listDrafts } from '../drafts/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import { listItems } from '../evidence/index.ts'
-import { findTakable } from '../sheets/index.ts'
+import { moveFirstRatings, noteRatings } from '../ratings/index.ts'
+import { sheetRoom } from '../sheets/index.ts'
 import { changeThing, inOwnersTransaction, insertThing, listOwnThings } from '../things/index.ts'
 import * as entries from './entryStore.ts'
 import type { EntryHead, EntryWish } from './entryStore.ts'
@@ -83,23 +86,37 @@ export function createEntry(
   on: Writable,
   actor: PersonActor,
   logbookId: string,
-  { title, day, lang, sheetId = null, about = [] }: NewEntry,
+  { title, day, lang, sheetId = null, about = [], rates }: NewEntry,
   content: FirstContent = {},
 ): Promise<Entry> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
     await getLogbook(trx, actor, logbookId)
     // A sheet that may no longer be used is no reason to write nothing.
-    const sheet = sheetId === null ? null : await findTakable(trx, actor, sheetId)
+    const sheet = sheetId === null ? null : await sheetRoom.findNewest(trx, actor, sheetId)
     const id = trx.newId()
     const evidence = await listAbout(trx, actor, about)
-    const first = { title: toPlainLine(title), lang, textId: trx.newId(), sheet, evidence, ...content }
-    const document = newEntryDocument(first)
+    const questions = rates ? await listRatingQuestions(trx, actor, rates) : []
+    const first = { title: toPlainLine(title), lang, textId: trx.newId(), sheet, questions, evidence }
+    const document = newEntryDocument({ ...first, ...content })
     await insertThing(trx, { id, kind: 'entry', ownerId: actor.personId, title: document.title })
     await createDraft(trx, actor, id, document)
     await entries.insertEntry(trx, actor, { id, logbookId, day, outline: outlineOf(document) })
     await index(trx, id, document)
+    await noteRatings(trx, id, document, async () => day)
     return getEntry(trx, actor, id)
   })
+}
+
+/** The questions by which somebody rates themselves; none of a set that may no longer be used. */
+async function listRatingQuestions(
+  trx: Trx,
+  actor: PersonActor,
+  { setId, attributeIds }: NonNullable<NewEntry['rates']>,
+): Promise<Question[]> {
+  const set = await attributeSetRoom.findNewest(trx, actor, setId)
+  if (!set) return []
+  const ids = attributeIds.length > 0 ? attributeIds : set.content.attributes.map(({ id }) => id)
+  return ids.flatMap((id) => ratingQuestion(set, id) ?? [])
 }
 
 /** The pieces of the evidence that an entry begins with, in the order in which it was named. */
@@ -148,6 +165,7 @@ export const entryRoom: DraftRoom = {
   noteChange: async (trx, id, document) => {
     await entries.noteOutline(trx, id, document.title, outlineOf(document))
     await index(trx, id, document)
+    await noteRatings(trx, id, document, () => entries.getDay(trx, id))
   },
 }
 
@@ -161,7 +179,10 @@ export function changeEntry(
   return inTransaction(on, async (trx) => {
     await getStored(trx, actor, id)
     if (!(await changeThing(trx, id, { revision }))) throw new AppError('stale', 'stale')
-    if (day !== undefined) await entries.updateDay(trx, id, day)
+    if (day !== undefined) {
+      await entries.updateDay(trx, id, day)
+      await moveFirstRatings(trx, id, day)
+    }
     if (tags !== undefined) await entries.replaceEntryTags(trx, actor, id, cleanTags(tags))
     return getEntry(trx, actor, id)
   })

@@ -1,4 +1,4 @@
 // Question sheets: what people write, publish and offer to their classes, and those that ship.
 export { sheetRoutes } from './routes.ts'
-export { createSheet, findTakable, offerSheet, publishSheet, saveSheet } from './service.ts'
+export { sheetRoom } from './sheetRoom.ts'
 export { sheetInBin } from './inBin.ts'

@@ -1,7 +1,7 @@
+import type { OfferedRow } from '@valise/core/offers'
 import { fieldOf } from '@valise/core/pages'
 import type { Question } from '@valise/core/pages'
 import { shippedSheets } from '@valise/core/sheets'
-import type { SheetRow } from '@valise/core/sheets'
 import { describeEachDatabase, makeSmallSchool, makeTestSite, sendEdit } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
 
@@ -31,8 +31,8 @@ describeEachDatabase('question sheets', (open, onSqlite) => {
 
   const publish = (browser: TestBrowser, path: string, revision: number) =>
     browser.ask('POST', `${path}/versions`, {}, { 'if-match': `"r${revision}"` })
-  const titles = async (browser: TestBrowser, source: SheetRow['source']) =>
-    ((await browser.get('/api/sheets')).body as SheetRow[])
+  const titles = async (browser: TestBrowser, source: OfferedRow['source']) =>
+    ((await browser.get('/api/sheets')).body as OfferedRow[])
       .filter((row) => row.source === source)
       .map(({ title }) => title.en)
 
@@ -73,17 +73,17 @@ describeEachDatabase('question sheets', (open, onSqlite) => {
     const path = await begin(odalys)
     const offer = (classIds: string[], revision: number) =>
       odalys.put(`${path}/offers`, { classIds }, revision)
-    expect((await offer([school.classes.methods], 1)).body.reason).toBe('sheet-not-published')
+    expect((await offer([school.classes.methods], 1)).body.reason).toBe('not-published')
     await odalys.put(path, content(asks('a', 'What did you see?')), 1)
     await publish(odalys, path, 2)
     expect(await titles(wren, 'class')).toEqual([])
     expect((await wren.get(`${path}/newest`)).status).toBe(404)
     expect((await offer([school.classes.crew], 3)).status).toBe(404)
     expect((await offer([school.classes.methods], 3)).body.offers).toEqual([school.classes.methods])
-    const [row] = ((await wren.get('/api/sheets')).body as SheetRow[]).filter(
+    const [row] = ((await wren.get('/api/sheets')).body as OfferedRow[]).filter(
       ({ source }) => source === 'class',
     )
-    expect(row).toMatchObject({ title: { en: 'At the stake' }, questions: 1, n: 1, ownerName: 'Odalys Fenn' })
+    expect(row).toMatchObject({ title: { en: 'At the stake' }, size: 1, n: 1, ownerName: 'Odalys Fenn' })
     // What is being written is nobody else's.
     await odalys.put(path, content(asks('a', 'Half a quest')), 4)
     expect((await wren.get(`${path}/newest`)).body.content.questions[0].asks.en).toBe('What did you see?')

@@ -7,6 +7,7 @@ import type { Reader, Writable } from '../database/index.ts'
 import { createDraft, getDraft, hasDraft } from '../drafts/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import { findStatement, indexWords, updateStatement } from '../evidence/index.ts'
+import { noteRatings } from '../ratings/index.ts'
 import { inOwnersTransaction } from '../things/index.ts'
 
 /** Returns what is said of an item as it is written; null where nothing was begun. @throws AppError `not-found` */
@@ -39,6 +40,7 @@ export const statementRoom: DraftRoom = {
     if (!isWordsOnly(document)) throw new AppError('invalid', 'invalid-input', { fields: [] })
     await updateStatement(trx, id, toldIn(document))
     await indexWords(trx, id)
+    await noteRatings(trx, id, document)
   },
 }
 

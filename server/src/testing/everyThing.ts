@@ -1,11 +1,15 @@
 // One thing of every kind, so that what holds for all things is tested of a new kind without being told.
 import { textOf } from '@valise/core/pages'
+import { systemActor } from '@valise/core/people'
 import { valuesOf } from '@valise/core/testing'
 import { thingDefinitionOf, thingKinds } from '@valise/core/things'
 import type { ThingKind } from '@valise/core/things'
 import fc from 'fast-check'
 import { productRoutes } from '../app.ts'
-import type { TestBrowser } from './site.ts'
+import { createClass } from '../classes/index.ts'
+import { inTransaction } from '../database/index.ts'
+import { createMembership } from '../people/index.ts'
+import type { TestBrowser, TestSite } from './site.ts'
 
 export type ThingOfEachKind = Readonly<Record<ThingKind, string>>
 type Begin = (owner: TestBrowser, title: string) => Promise<string>
@@ -17,6 +21,7 @@ const specially: Partial<Record<ThingKind, Begin>> = {
     return create(owner, `/api/logbooks/${logbook}/entries`, { day: '2026-11-20', title, lang: 'en' })
   },
   sheet: (owner, title) => create(owner, '/api/sheets', { title: { en: title } }),
+  attributeSet: (owner, title) => create(owner, '/api/attribute-sets', { title: { en: title } }),
   evidence: async (owner, title) => {
     const id = await create(owner, '/api/notes', { text: textOf('Mud at the third stake'), landing: {} })
     const { revision } = (await owner.get(`/api/evidence/${id}`)).body
@@ -26,11 +31,22 @@ const specially: Partial<Record<ThingKind, Begin>> = {
 }
 
 /** Makes a thing of each kind; its title is its kind. */
-export async function makeEveryThing(owner: TestBrowser): Promise<ThingOfEachKind> {
+export async function makeEveryThing(site: TestSite, owner: TestBrowser): Promise<ThingOfEachKind> {
+  await teachAlone(site, (await owner.get('/api/session')).body.person.id)
   const made = new Map<ThingKind, string>()
   for (const kind of thingKinds) made.set(kind, await (specially[kind] ?? byItsRoute(kind))(owner, kind))
   // One of each was made, which a map does not say.
   return Object.fromEntries(made) as ThingOfEachKind
+}
+
+/** Makes somebody the assessor of a class that nobody is in, since some things only assessors make. */
+async function teachAlone({ services }: TestSite, personId: string): Promise<void> {
+  await inTransaction(services.database, async (trx) => {
+    const actor = systemActor('test')
+    const { id: classId } = await createClass(trx, actor, { name: 'Tide Watch', code: 'TIDES' })
+    const days = { firstDay: null, lastDay: null }
+    await createMembership(trx, actor, personId, { classId, role: 'assessor', ...days })
+  })
 }
 
 /** By whatever its route takes. */

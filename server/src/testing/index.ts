@@ -13,6 +13,7 @@ export {
 } from './sampleSubmissions.ts'
 export { makeTestSite, TEST_PASSWORD, testConfig } from './site.ts'
 export type { TestBrowser, TestSite } from './site.ts'
+export { fieldAttributes } from './attributes.ts'
 export { makeSmallSchool } from './smallSchool.ts'
 
 export { findFaults, recordStatements } from './plans.ts'

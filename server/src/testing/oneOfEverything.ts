@@ -7,6 +7,7 @@ import { createClass } from '../classes/index.ts'
 import { inTransaction } from '../database/index.ts'
 import type { Drive } from '../outside/index.ts'
 import { createMembership, createPerson, savePassword } from '../people/index.ts'
+import { fieldAttributes } from './attributes.ts'
 import { addTextRow, sendEdit, writeText } from './editing.ts'
 import { makeEveryThing } from './everyThing.ts'
 import type { ThingOfEachKind } from './everyThing.ts'
@@ -26,7 +27,16 @@ import { beginUpload, upload } from './upload.ts'
 export type ThingIds = Readonly<Record<(typeof thingNames)[number], string>>
 
 export const thingNames = [
-  ...(['assignment', 'class', 'collage', 'collection', 'driveDocument', 'entry', 'entryVersion'] as const),
+  ...([
+    'assignment',
+    'attributeSet',
+    'class',
+    'collage',
+    'collection',
+    'driveDocument',
+    'entry',
+    'entryVersion',
+  ] as const),
   ...(['file', 'link', 'logbook', 'membership', 'note', 'otherVersion', 'page', 'pass', 'person'] as const),
   ...(['phoneLink', 'picture', 'piece', 'savedQuery', 'session', 'sheet', 'submission', 'upload'] as const),
   ...(['statementVersion', 'voice'] as const),
@@ -103,6 +113,7 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
   const { sql } = site.services.database.reader()
   const sealed = await sql('sealedFiles').where({ submissionId: submission }).first('path')
   const sessions = (await owner.get('/api/sessions')).body
+  const things = await makeEveryThing(site, owner)
   const ids = {
     ...{
       picture,
@@ -131,17 +142,26 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
     collage: await create('/api/collages', { size: 'wide', pictures: [picture] }),
     savedQuery: await create('/api/evidence/queries', { name: 'Birds', query: 'tag=birds' }),
     sheet: await publishSheet(owner),
+    attributeSet: await publishAttributeSet(owner),
     phoneLink: await create('/api/phone-links', {}),
   }
   await drain()
   const everyPiece = await publishEveryPiece(owner, drain)
-  return { ids, everyPiece, things: await makeEveryThing(owner), owner, visitor }
+  return { ids, everyPiece, things, owner, visitor }
 }
 
 async function publishSheet(owner: TestBrowser): Promise<string> {
   const [first] = shippedSheets
   const { id } = (await owner.post('/api/sheets', { title: { en: 'My week' }, from: first?.id })).body
   const published = await owner.ask('POST', `/api/sheets/${id}/versions`, {}, { 'if-match': '"r1"' })
+  expect(published.status).toBe(200)
+  return id
+}
+
+async function publishAttributeSet(owner: TestBrowser): Promise<string> {
+  const { id } = (await owner.post('/api/attribute-sets', { title: { en: 'Field' } })).body
+  await owner.put(`/api/attribute-sets/${id}`, { content: fieldAttributes }, 1)
+  const published = await owner.ask('POST', `/api/attribute-sets/${id}/versions`, {}, { 'if-match': '"r2"' })
   expect(published.status).toBe(200)
   return id
 }

@@ -4,6 +4,7 @@ export type { InBin } from './InBin.ts'
 export { inOwnersTransaction, lockOwner } from './lockOwner.ts'
 export {
   changeThing,
+  giveThing,
   countThings,
   deleteThings,
   findOwnThing,

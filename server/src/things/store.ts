@@ -54,6 +54,11 @@ export async function noteDraft(trx: Trx, id: string, title?: string): Promise<v
     .update({ ...named, changedAt: trx.now })
 }
 
+/** Makes somebody else the owner of a thing. The row of its kind follows by itself. */
+export async function giveThing(trx: Trx, id: string, ownerId: string): Promise<void> {
+  await trx.sql('things').where({ id }).update({ ownerId })
+}
+
 /** Moves things into the bin at a moment, or out of it with null. The rows of their kinds follow by themselves. */
 export async function setBinned(trx: Trx, ids: readonly string[], binnedAt: Instant | null): Promise<void> {
   await trx

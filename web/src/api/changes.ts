@@ -6,6 +6,7 @@ import { ApiProblem } from './ApiProblem.ts'
 /** What can change, in the words of the domain. `bin`: a thing of any kind went in, came out or was removed. */
 export type Topic =
   | 'assignments'
+  | 'attributes'
   | 'bin'
   | 'classes'
   | 'collections'

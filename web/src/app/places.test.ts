@@ -21,6 +21,7 @@ describe('the rail', () => {
       'sharing',
       'submissions',
       'opened',
+      'grow',
     ])
   })
 
@@ -32,12 +33,13 @@ describe('the rail', () => {
       'opened',
       'assignments',
       'sheets',
+      'attributes',
     ])
   })
 
   it('begins at People for somebody who only administers', () => {
     const session = { administrator: true, memberships: [] }
-    expect(names(session)).toEqual(['people', 'classes', 'records'])
+    expect(names(session)).toEqual(['people', 'classes', 'attributes', 'records'])
     expect(homeOf(session)).toBe('/people')
   })
 
@@ -56,9 +58,11 @@ describe('the rail', () => {
       'sharing',
       'submissions',
       'opened',
+      'grow',
       'desk',
       'assignments',
       'sheets',
+      'attributes',
       'people',
       'classes',
       'records',

@@ -2,6 +2,7 @@
 import {
   IconBook2,
   IconBuildingArch,
+  IconChartLine,
   IconClipboardText,
   IconDoorEnter,
   IconFileText,
@@ -11,6 +12,7 @@ import {
   IconPackage,
   IconPhoto,
   IconEyeglass,
+  IconSeedling,
   IconSunHigh,
   IconTicket,
   IconTrash,
@@ -22,7 +24,7 @@ import { isAssessorRole } from '@valise/core/people'
 import type { SignedIn } from '@valise/core/people'
 import type { PlaceName } from '../ui/place.ts'
 
-type StopName = 'gather' | 'arrange' | 'show' | 'read' | 'set' | 'school'
+type StopName = 'gather' | 'arrange' | 'show' | 'grow' | 'read' | 'set' | 'school'
 
 export interface PlaceLink {
   readonly name: PlaceName
@@ -46,6 +48,8 @@ const submissions: PlaceLink = { name: 'submissions', to: '/submissions', icon: 
 const desk: PlaceLink = { name: 'desk', to: '/review-desk', icon: IconEyeglass }
 const assignments: PlaceLink = { name: 'assignments', to: '/assignments', icon: IconClipboardText }
 const sheets: PlaceLink = { name: 'sheets', to: '/sheets', icon: IconListDetails }
+const attributes: PlaceLink = { name: 'attributes', to: '/attribute-sets', icon: IconSeedling }
+const grow: PlaceLink = { name: 'grow', to: '/grow', icon: IconChartLine }
 const opened: PlaceLink = { name: 'opened', to: '/shared-with-me', icon: IconDoorEnter }
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
 const classes: PlaceLink = { name: 'classes', to: '/classes', icon: IconUsers }
@@ -72,6 +76,7 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
           { name: 'gather' as const, places: [evidence, logbooks] },
           { name: 'arrange' as const, places: [pages, collections] },
           { name: 'show' as const, places: [sharing, submissions, opened] },
+          { name: 'grow' as const, places: [grow] },
         ]
       : []),
     ...(isAssessor
@@ -81,7 +86,7 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
             // An administrator finds the classes among the places of the school.
             places: [desk, ...(administrator ? [] : [classes]), ...(firstClass ? [] : [opened])],
           },
-          { name: 'set' as const, places: [assignments, sheets] },
+          { name: 'set' as const, places: [assignments, sheets, attributes] },
         ]
       : []),
     ...(administrator
@@ -91,6 +96,8 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
             places: [
               { name: 'people' as const, to: '/people', icon: IconUsersGroup },
               { name: 'classes' as const, to: '/classes', icon: IconBuildingArch },
+              // An assessor finds them among what is set.
+              ...(isAssessor ? [] : [attributes]),
               { name: 'records' as const, to: '/records', icon: IconHistory },
             ],
           },

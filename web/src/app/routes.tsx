@@ -14,6 +14,8 @@ import { loadAssignmentScreen, loadAssignmentsScreen, loadNewAssignmentScreen } 
 import { loadReviewDeskScreen, loadSubmissionScreen, loadSubmissionsScreen } from '../submissions/index.ts'
 import { loadCollectionScreen, loadCollectionsScreen } from '../collections/index.ts'
 import { loadPagesScreen } from '../pages/index.ts'
+import { loadAttributeSetScreen, loadAttributeSetsScreen } from '../attributes/index.ts'
+import { loadGrowScreen } from '../ratings/index.ts'
 import { loadSheetScreen, loadSheetsScreen } from '../sheets/index.ts'
 import { loadCollageScreen } from '../collages/index.ts'
 import { loadBenchScreen } from '../pictures/bench/index.ts'
@@ -181,15 +183,36 @@ export const routes: RouteObject[] = [
       {
         path: 'sheets',
         lazy: inWords('sheets', async () => {
-          await needWords('pages')
+          await Promise.all([needWords('pages'), needWords('offers')])
           return loadSheetsScreen()
         }),
       },
       {
         path: 'sheets/:id',
         lazy: inWords('sheets', async () => {
-          await needWords('pages')
+          await Promise.all([needWords('pages'), needWords('offers')])
           return loadSheetScreen()
+        }),
+      },
+      {
+        path: 'attribute-sets',
+        lazy: inWords('attributes', async () => {
+          await needWords('offers')
+          return loadAttributeSetsScreen()
+        }),
+      },
+      {
+        path: 'attribute-sets/:id',
+        lazy: inWords('attributes', async () => {
+          await needWords('offers')
+          return loadAttributeSetScreen()
+        }),
+      },
+      {
+        path: 'grow',
+        lazy: inWords('ratings', async () => {
+          await needWords('evidence')
+          return loadGrowScreen()
         }),
       },
       {

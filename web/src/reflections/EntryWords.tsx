@@ -1,12 +1,15 @@
 // What is written in an entry: the answers to its questions, those to earlier ones, and what is told freely.
-import type { PieceOf } from '@valise/core/pages'
-import { countWords } from '@valise/core/pages'
+import Button from '@mui/material/Button'
+import { IconTrash } from '@tabler/icons-react'
+import { countWords, fieldOf } from '@valise/core/pages'
+import type { FieldKind, PieceOf } from '@valise/core/pages'
 import type { AnswerInEntry, Entry } from '@valise/core/reflections'
 import { useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { AnswerColumn } from '../sheets/index.ts'
 import { TextEditor } from '../text/index.ts'
 import { BesideWords } from './BesideWords.tsx'
+import { Rate } from './Rate.tsx'
 import { entryPath } from './queries.ts'
 import type { useEntryEditor } from './useEntryEditor.ts'
 import styles from './EntryEditor.module.css'
@@ -22,7 +25,7 @@ export function EntryWords({ entry, editor }: EntryWordsProps) {
   const { fromElsewhere, sync, document } = draft
   const writing = useMemo(() => ({ fromElsewhere, registerFlush: sync.registerFlush }), [fromElsewhere, sync])
   const beside = (answer: AnswerInEntry) =>
-    answer.progress.counted === 'things' ? <Slot answer={answer} editor={editor} /> : null
+    takesEvidence(answer) ? <Slot answer={answer} editor={editor} /> : null
   const asked = answers.filter(({ isAsked }) => isAsked)
   const earlier = answers.filter(({ isAsked }) => !isAsked)
   const column = {
@@ -31,6 +34,7 @@ export function EntryWords({ entry, editor }: EntryWordsProps) {
   return (
     <>
       <AnswerColumn answers={asked} heading="h2" {...column} />
+      <Rate editor={editor} />
       {earlier.length > 0 ? (
         <section className={styles.earlier}>
           <h2>{t('entry.earlier')}</h2>
@@ -40,6 +44,11 @@ export function EntryWords({ entry, editor }: EntryWordsProps) {
       {textPiece ? <Free entry={entry} editor={editor} piece={textPiece} isAlong={asked.length > 0} /> : null}
     </>
   )
+}
+
+/** Whether evidence stands beside an answer: as the answer itself, or with it. */
+function takesEvidence({ piece, progress }: AnswerInEntry): boolean {
+  return progress.counted === 'things' || fieldOf<FieldKind>(piece.given).takesEvidence === true
 }
 
 interface FreeProps extends EntryWordsProps {
@@ -82,20 +91,34 @@ interface SlotProps {
 function Slot({ answer, editor }: SlotProps) {
   const { t } = useTranslation('reflections')
   const { draft, evidence, acts } = editor
-  const { id, given } = answer.piece
-  const { most } = answer.progress.limits
+  const { id, given, askedBy } = answer.piece
+  const { counted, limits } = answer.progress
+  const isAnswer = counted === 'things'
+  const most = isAnswer ? limits.most : null
   return (
-    <BesideWords
-      pieces={answer.beside}
-      lang={draft.document.lang}
-      evidence={evidence}
-      empty={t('entry.slotEmpty')}
-      accepts={'accepts' in given.question ? given.question.accepts : []}
-      hasRoom={most === null || answer.beside.length < most}
-      onPut={(item) => acts.putInto(id, [item])}
-      onChange={acts.setPiece}
-      onRemove={acts.remove}
-      onUp={(pieceId) => acts.moveUp(id, pieceId)}
-    />
+    <>
+      <BesideWords
+        pieces={answer.beside}
+        lang={draft.document.lang}
+        evidence={evidence}
+        empty={t(isAnswer ? 'entry.slotEmpty' : 'rate.slot')}
+        accepts={'accepts' in given.question ? given.question.accepts : []}
+        hasRoom={most === null || answer.beside.length < most}
+        onPut={(item) => acts.putInto(id, [item])}
+        onChange={acts.setPiece}
+        onRemove={acts.remove}
+        onUp={(pieceId) => acts.moveUp(id, pieceId)}
+      />
+      {askedBy === null ? (
+        <Button
+          variant="text"
+          color="error"
+          startIcon={<IconTrash size={17} stroke={1.7} />}
+          onClick={() => acts.removeQuestion(id)}
+        >
+          {t('rate.remove')}
+        </Button>
+      ) : null}
+    </>
   )
 }

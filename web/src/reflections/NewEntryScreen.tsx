@@ -1,7 +1,7 @@
 // Beginning an entry from wherever one is: which logbook, along which questions, and with which evidence beside it.
 import Button from '@mui/material/Button'
 import { useQueries, useQuery } from '@tanstack/react-query'
-import type { LogbookRow } from '@valise/core/reflections'
+import type { LogbookRow, NewEntry } from '@valise/core/reflections'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate, useSearchParams } from 'react-router'
@@ -11,6 +11,7 @@ import { SheetField } from '../sheets/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { AttributeTicks } from './AttributeTicks.tsx'
 import { LogbookCover } from './LogbookCover.tsx'
 import { reflectionQueries, useCreateEntry, useCreateLogbook } from './queries.ts'
 import styles from './Reflections.module.css'
@@ -20,15 +21,23 @@ export function NewEntryScreen() {
   const logbooks = useQuery(reflectionQueries.logbooks())
   const [params] = useSearchParams()
   const about = params.get('about')?.split(',') ?? []
+  const rateSetId = params.get('rate')
+  const sentence = rateSetId
+    ? 'begin.rateSentence'
+    : about.length > 0
+      ? 'begin.aboutSentence'
+      : 'begin.sentence'
   return (
     <Screen
       place={t('entries.new')}
       parent={t('app:places.logbooks')}
       within="logbooks"
-      sentence={t(about.length > 0 ? 'begin.aboutSentence' : 'begin.sentence')}
+      sentence={t(sentence)}
     >
       <About ids={about} />
-      <Fetched query={logbooks}>{(list) => <Begin logbooks={list} about={about} />}</Fetched>
+      <Fetched query={logbooks}>
+        {(list) => <Begin logbooks={list} about={about} rateSetId={rateSetId} />}
+      </Fetched>
     </Screen>
   )
 }
@@ -56,13 +65,23 @@ function About({ ids }: { readonly ids: readonly string[] }) {
 interface BeginProps {
   readonly logbooks: readonly LogbookRow[]
   readonly about: readonly string[]
+  /** The set of attributes that one rates oneself by; null for an entry without ratings. */
+  readonly rateSetId: string | null
 }
 
-function Begin({ logbooks, about }: BeginProps) {
+function Begin({ logbooks, about, rateSetId }: BeginProps) {
   const { t } = useTranslation('reflections')
-  const { logbook, setLogbookId, sheetId, setSheetId, begin, isPending, error } = useBegin(logbooks, about)
+  const [attributeIds, setAttributeIds] = useState<readonly string[] | null>(null)
+  const rates = rateSetId === null ? null : { setId: rateSetId, attributeIds: [...(attributeIds ?? [])] }
+  const { logbook, setLogbookId, sheetId, setSheetId, begin, isPending, error } = useBegin(logbooks, {
+    about,
+    rates,
+  })
   return (
     <div className={styles.begin}>
+      {rateSetId === null ? null : (
+        <AttributeTicks setId={rateSetId} value={attributeIds} onChange={setAttributeIds} />
+      )}
       {logbooks.length === 0 ? (
         <p>{t('begin.noLogbook')}</p>
       ) : (
@@ -85,14 +104,25 @@ function Begin({ logbooks, about }: BeginProps) {
       )}
       <SheetField label={t('entry.sheet')} value={sheetId} onChange={setSheetId} />
       <Refusal error={error} />
-      <Button variant="contained" color="primary" loading={isPending} onClick={() => void begin()}>
+      <Button
+        variant="contained"
+        color="primary"
+        loading={isPending}
+        disabled={attributeIds?.length === 0}
+        onClick={() => void begin()}
+      >
         {t('begin.begin')}
       </Button>
     </div>
   )
 }
 
-function useBegin(logbooks: readonly LogbookRow[], about: readonly string[]) {
+interface BeginWith {
+  readonly about: readonly string[]
+  readonly rates: NonNullable<NewEntry['rates']> | null
+}
+
+function useBegin(logbooks: readonly LogbookRow[], { about, rates }: BeginWith) {
   const { t, i18n } = useTranslation('reflections')
   const navigate = useNavigate()
   const today = useToday()
@@ -104,14 +134,15 @@ function useBegin(logbooks: readonly LogbookRow[], about: readonly string[]) {
   // The one that was written in last is the likeliest.
   const latest = [...logbooks].sort((a, b) => (b.lastDay ?? '').localeCompare(a.lastDay ?? ''))[0]
   const logbook = logbooks.find(({ id }) => id === logbookId) ?? latest
-  const sheetId = sheet ?? logbook?.usualSheetId ?? ''
+  // Whoever rates themselves is asked about the attributes, and about more only if they wish.
+  const sheetId = sheet ?? (rates ? '' : (logbook?.usualSheetId ?? ''))
   const begin = async () => {
     const into =
       logbook ?? (await createLogbook.mutateAsync({ title: t('begin.firstLogbook'), key: keys.logbook }))
     create.mutate(
       {
         ...{ logbookId: into.id, day: today, title: '', key: keys.entry },
-        ...{ sheetId: sheetId || null, about: [...about] },
+        ...{ sheetId: sheetId || null, about: [...about], ...(rates && { rates }) },
         lang: i18n.language === 'es' ? 'es' : 'en',
       },
       { onSuccess: ({ id }) => void navigate(`/entries/${id}`, { replace: true }) },

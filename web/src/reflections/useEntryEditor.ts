@@ -2,8 +2,8 @@
 import { useTranslation } from 'react-i18next'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { idBefore, newEvidencePiece, newRecordingPiece } from '@valise/core/pages'
-import type { Piece } from '@valise/core/pages'
-import { changeSheet, EVIDENCE_ROW, speakInto, textPieceOf } from '@valise/core/reflections'
+import type { Piece, Question } from '@valise/core/pages'
+import { addQuestions, changeSheet, EVIDENCE_ROW, speakInto, textPieceOf } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useDraft, useFreshDraft } from '../saving/index.ts'
@@ -60,6 +60,14 @@ export function useEntryEditor(entry: Entry) {
     remove: (pieceId: string) => void sync.act([{ op: 'remove-piece', pieceId }]),
     putInto,
     takeSheet: sheet.take,
+    ask: (questions: readonly Question[]) => {
+      sync.flush()
+      sync.act(addQuestions(sync.state().document, questions))
+    },
+    removeQuestion: (pieceId: string) => {
+      const row = sync.state().document.rows.find(({ pieces }) => pieces.some(({ id }) => id === pieceId))
+      if (row) sync.act([{ op: 'remove-row', rowId: row.id }])
+    },
     moveUp: (rowId: string, pieceId: string) => {
       const pieces = document.rows.find(({ id }) => id === rowId)?.pieces ?? []
       const before = idBefore(pieces, pieceId)

@@ -2,7 +2,7 @@ import { fieldOf } from '@valise/core/pages'
 import type { AnswerPiece, Question } from '@valise/core/pages'
 import { answersOf, newEntryDocument } from '@valise/core/reflections'
 import { shippedSheets } from '@valise/core/sheets'
-import type { SheetRow } from '@valise/core/sheets'
+import type { OfferedRow } from '@valise/core/offers'
 import { renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { AnswerColumn } from './AnswerColumn.tsx'
 import { sheetQueries } from './queries.ts'
@@ -102,18 +102,19 @@ describe('the column of questions', () => {
 })
 
 describe('the list of sheets', () => {
-  const row = (change: Partial<SheetRow>): SheetRow => ({
+  const row = (change: Partial<OfferedRow>): OfferedRow => ({
     ...{
       id: 's',
       n: 1,
       title: { en: 'My week', es: 'Mi semana' },
       about: { en: 'On a Friday.' },
-      questions: 3,
+      size: 3,
     },
     ...{ source: 'shipped', ownerName: null, isNewer: false },
+    mayEdit: change.source === 'mine',
     ...change,
   })
-  const around = (rows: SheetRow[], language: 'en' | 'es' = 'en') => ({
+  const around = (rows: OfferedRow[], language: 'en' | 'es' = 'en') => ({
     language,
     answers: [[sheetQueries.list().queryKey, rows]] as const,
   })
@@ -137,6 +138,6 @@ describe('the list of sheets', () => {
     expect(html).toContain('href="/sheets/a"')
     expect(html).not.toContain('href="/sheets/b"')
     expect(html).toContain('Copy My week')
-    expect(renderWords(<SheetsScreen />, around(rows, 'es'))).toContain('cambiada después de publicarse')
+    expect(renderWords(<SheetsScreen />, around(rows, 'es'))).toContain('con cambios sin publicar')
   })
 })

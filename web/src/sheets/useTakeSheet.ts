@@ -3,7 +3,7 @@ import type { Operation, PageDocument } from '@valise/core/pages'
 import type { SheetVersion } from '@valise/core/sheets'
 import { useState } from 'react'
 import type { DraftSync } from '../saving/index.ts'
-import { fetchNewest } from './queries.ts'
+import { sheetApi } from './queries.ts'
 
 /**
  * @param change the operations that bring a document to a sheet, or to none
@@ -18,7 +18,7 @@ export function useTakeSheet(
   const take = async (sheetId: string) => {
     setError(null)
     try {
-      const sheet = sheetId === '' ? null : await fetchNewest(sheetId)
+      const sheet = sheetId === '' ? null : await sheetApi.fetchNewest(sheetId)
       sync.flush()
       setIsTooLong(!sync.act(change(sync.state().document, sheet)))
     } catch (failure) {

@@ -1,5 +1,6 @@
 // The list of the kinds of things, with what each brings to screens that show things of all kinds.
 import type { ThingKind } from '@valise/core/things'
+import { attributeSetUi } from './kinds/attributeSetUi.ts'
 import { collectionUi } from './kinds/collectionUi.ts'
 import { entryUi } from './kinds/entryUi.ts'
 import { evidenceUi } from './kinds/evidenceUi.ts'
@@ -15,4 +16,5 @@ export const uiByKind = {
   entry: entryUi,
   evidence: evidenceUi,
   sheet: sheetUi,
+  attributeSet: attributeSetUi,
 } satisfies Record<ThingKind, ThingUi>

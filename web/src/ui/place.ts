@@ -16,6 +16,8 @@ export type PlaceName =
   | 'desk'
   | 'assignments'
   | 'sheets'
+  | 'attributes'
+  | 'grow'
   | 'bin'
   | 'people'
   | 'records'

@@ -2,6 +2,7 @@
 import 'i18next'
 import type access from './en/access.json'
 import type assignments from './en/assignments.json'
+import type attributes from './en/attributes.json'
 import type bench from './en/bench.json'
 import type classes from './en/classes.json'
 import type collage from './en/collage.json'
@@ -9,9 +10,11 @@ import type collections from './en/collections.json'
 import type desk from './en/desk.json'
 import type evidence from './en/evidence.json'
 import type gather from './en/gather.json'
+import type offers from './en/offers.json'
 import type { en } from './en/index.ts'
 import type pages from './en/pages.json'
 import type people from './en/people.json'
+import type ratings from './en/ratings.json'
 import type { problems } from './en/problems.ts'
 import type reading from './en/reading.json'
 import type records from './en/records.json'
@@ -25,6 +28,7 @@ declare module 'i18next' {
     resources: typeof en & {
       access: typeof access
       assignments: typeof assignments
+      attributes: typeof attributes
       bench: typeof bench
       classes: typeof classes
       collage: typeof collage
@@ -32,8 +36,10 @@ declare module 'i18next' {
       desk: typeof desk
       evidence: typeof evidence
       gather: typeof gather
+      offers: typeof offers
       pages: typeof pages
       people: typeof people
+      ratings: typeof ratings
       problems: typeof problems
       reading: typeof reading
       records: typeof records

@@ -12,6 +12,7 @@ const here = new URL('.', import.meta.url).pathname
 const namespaces = [
   'access',
   'assignments',
+  'attributes',
   'bench',
   'collage',
   'desk',
@@ -24,6 +25,8 @@ const namespaces = [
   'evidence',
   'feedback',
   'gather',
+  'offers',
+  'ratings',
   'pages',
   'people',
   'records',

@@ -15,6 +15,10 @@ export interface FieldDefinition<K extends FieldKind> {
   amount(question: QuestionOf<K>): WordLimits | null
   /** What there is to choose from; null where nothing is chosen. */
   options(question: QuestionOf<K>): readonly Option[] | null
+  /** Whether evidence may stand beside an answer that is not evidence itself; not, where it is left out. */
+  readonly takesEvidence?: boolean
+  /** Whether a question has what only its kind needs before it can be asked; always, where it is left out. */
+  isReady?(question: QuestionOf<K>): boolean
   isBlank(answer: AnswerOf<K>): boolean
   /** Whether an answer that has something lacks nothing but words; always, where it is left out. */
   isWhole?(answer: AnswerOf<K>): boolean

@@ -5,6 +5,7 @@ import { evidenceField } from './evidence/evidenceField.ts'
 import type { FieldDefinition } from './FieldDefinition.ts'
 import type { FieldKind } from './fieldSchemas.ts'
 import { longField } from './long/longField.ts'
+import { ratingField } from './rating/ratingField.ts'
 import { scaleField } from './scale/scaleField.ts'
 import { shortField } from './short/shortField.ts'
 import { stepsField } from './steps/stepsField.ts'
@@ -15,6 +16,7 @@ const fieldDefinitions = {
   steps: stepsField,
   choice: choiceField,
   scale: scaleField,
+  rating: ratingField,
   date: dateField,
   evidence: evidenceField,
 } satisfies { [K in FieldKind]: FieldDefinition<K> }

@@ -5,6 +5,7 @@ import { choiceSchemas } from './choice/schema.ts'
 import { dateSchemas } from './date/schema.ts'
 import { evidenceSchemas } from './evidence/schema.ts'
 import { longSchemas } from './long/schema.ts'
+import { ratingSchemas } from './rating/schema.ts'
 import { scaleSchemas } from './scale/schema.ts'
 import { shortSchemas } from './short/schema.ts'
 import { stepsSchemas } from './steps/schema.ts'
@@ -15,6 +16,7 @@ export const fieldSchemas = {
   steps: stepsSchemas,
   choice: choiceSchemas,
   scale: scaleSchemas,
+  rating: ratingSchemas,
   date: dateSchemas,
   evidence: evidenceSchemas,
 }

@@ -36,6 +36,10 @@ const answers: Readonly<Record<Exclude<FieldKind, 'evidence'>, readonly [answer:
   steps: [{ steps: ['Dig', '', 'Sieve'] }, '<ol><li>Dig</li><li>Sieve</li></ol>'],
   choice: [{ chosen: [option] }, '<p>The &lt;sea&gt;</p>'],
   scale: [{ step: option, reason: 'It rained' }, '<p><strong>The &lt;sea&gt;</strong></p><p>It rained</p>'],
+  rating: [
+    { step: { ...option, place: 1, of: 3 }, reason: 'It rained' },
+    '<p><strong>The &lt;sea&gt;</strong></p><p>It rained</p>',
+  ],
   date: [{ day: '2026-11-20' }, '<time datetime="2026-11-20">20 November 2026</time>'],
 }
 const written = Object.entries(answers) as [Exclude<FieldKind, 'evidence'>, readonly [object, string]][]

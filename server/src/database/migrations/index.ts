@@ -26,6 +26,8 @@ import * as leasesOfJobs from './20261130160000_name_leases_of_jobs.ts'
 import * as voices from './20261128110000_create_voices.ts'
 import * as promptSheets from './20261130170000_create_prompt_sheets.ts'
 import * as logbookDetails from './20261130180000_extend_logbooks.ts'
+import * as offers from './20261130190000_offer_versions.ts'
+import * as ratings from './20261130200000_create_ratings.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -55,4 +57,6 @@ export const migrations = [
   leasesOfJobs,
   promptSheets,
   logbookDetails,
+  offers,
+  ratings,
 ] as const

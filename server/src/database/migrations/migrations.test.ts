@@ -4,7 +4,7 @@ import { migrateDown, migrateToLatest, migrateUpTo, migrations } from '../index.
 import { seedRows } from './seedRows.ts'
 
 /** These move what is there to other tables, which tests of their own hold against stored rows. */
-const reshaping = ['20261130100000_create_things']
+const reshaping = ['20261130100000_create_things', '20261130190000_offer_versions']
 
 /** Rows that fit the tables as they stood after a migration. */
 async function seedRowsAt(name: string) {
@@ -177,6 +177,30 @@ describeEachDatabase('migrations', (open) => {
     expect(await told()).toEqual([{ submissionId: 's1', title, by: 'Odalys Fenn' }, named])
     await migrateDown(database)
     expect(await told()).toEqual([before, named])
+  })
+
+  it('takes question sheets, their versions and offers for what is offered, and gives them back', async () => {
+    const database = await open({ migrated: false })
+    await migrateUpTo(database, '20261130180000_extend_logbooks')
+    const rows = await seedRowsAt('20261130180000_extend_logbooks')
+    for (const [table, row] of rows) await database.writer(table).insert(row)
+    const before = await allRows(database)
+    await migrateUpTo(database, '20261130190000_offer_versions')
+    const { questions, ...sheet } = before['promptSheets']?.[0] ?? {}
+    expect(await database.writer('offered')).toEqual([
+      { ...sheet, size: questions, kind: 'sheet', isForSchool: 0 },
+    ])
+    const { sheetId, ...offer } = before['promptSheetOffers']?.[0] ?? {}
+    expect(await database.writer('offers')).toEqual([{ ...offer, offeredId: sheetId }])
+    expect(await database.writer('offeredVersions').first()).toMatchObject({
+      offeredId: sheetId,
+      size: questions,
+    })
+    // A thing takes along what is offered of it, as it did before.
+    await migrateDown(database)
+    expect(await allRows(database)).toEqual(before)
+    await database.writer('things').delete()
+    expect(await database.writer('promptSheetVersions')).toEqual([])
   })
 
   it('can be run again without doing anything', async () => {

@@ -10,6 +10,8 @@ export interface FieldUi<K extends FieldKind> {
   readonly icon: Icon
   readonly Answer: Component<AnswerProps<K>>
   readonly Settings: Component<SettingsProps<K>> | null
+  /** Whether what it asks is written elsewhere, and chosen by its settings. */
+  readonly isAskedElsewhere?: boolean
 }
 
 export interface AnswerProps<K extends FieldKind> {

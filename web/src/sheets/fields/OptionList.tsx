@@ -5,8 +5,7 @@ import { IconPlus, IconX } from '@tabler/icons-react'
 import { LONGEST_OPTION } from '@valise/core/pages'
 import type { Option } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
-import { LocalizedField } from '../LocalizedField.tsx'
-import { newId } from '../newId.ts'
+import { LocalizedField, newId } from '../../offers/index.ts'
 import styles from '../Sheets.module.css'
 
 interface OptionListProps {

@@ -5,6 +5,7 @@ import { dateUi } from './date/dateUi.ts'
 import { evidenceUi } from './evidence/evidenceUi.ts'
 import type { FieldUi } from './FieldUi.ts'
 import { longUi } from './long/longUi.ts'
+import { ratingUi } from './rating/ratingUi.ts'
 import { scaleUi } from './scale/scaleUi.ts'
 import { shortUi } from './short/shortUi.ts'
 import { stepsUi } from './steps/stepsUi.ts'
@@ -15,6 +16,7 @@ const uiByKind = {
   steps: stepsUi,
   choice: choiceUi,
   scale: scaleUi,
+  rating: ratingUi,
   date: dateUi,
   evidence: evidenceUi,
 } satisfies { [K in FieldKind]: FieldUi<K> }

@@ -1,0 +1,23 @@
+// A self-rating: an answer by a step of an attribute's scale, with the reason for it.
+import { anyLength } from '../anyLength.ts'
+import type { FieldDefinition } from '../FieldDefinition.ts'
+import { scaleField } from '../scale/scaleField.ts'
+
+export const ratingField: FieldDefinition<'rating'> = {
+  create: (id) => ({
+    ...{ id, kind: 'rating', asks: {}, hint: {}, weight: 'should', words: anyLength },
+    ...{ attribute: null, steps: [] },
+  }),
+  blank: () => ({ step: null, reason: '' }),
+  wordLimits: ({ words }) => words,
+  amount: () => null,
+  options: () => null,
+  takesEvidence: true,
+  isReady: ({ attribute }) => attribute !== null,
+  isBlank: (answer) => scaleField.isBlank(answer),
+  isWhole: ({ step }) => step !== null,
+  written: ({ reason }) => reason,
+  plainText: (answer, lang) => scaleField.plainText(answer, lang),
+  texts: () => [],
+  render: (answer, view) => scaleField.render(answer, view),
+}

@@ -1,0 +1,3 @@
+// What people write, publish in versions, and offer to their classes or to the school.
+export { offeredRoom } from './offeredRoom.ts'
+export { offeredRoutes } from './offeredRoutes.ts'

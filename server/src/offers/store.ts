@@ -1,0 +1,231 @@
+// What is offered, in the database: one's own, that of one's classes, and that of the school.
+import type { OfferedContent, OfferedRow, OfferSource, OwnOffered } from '@valise/core/offers'
+import type { PersonActor } from '@valise/core/people'
+import type { ThingKind } from '@valise/core/things'
+import type { Knex } from 'knex'
+import { isOneOf } from '../database/index.ts'
+import type { Reader, Trx } from '../database/index.ts'
+import { listShownNames } from '../people/index.ts'
+
+const MOST_LISTED = 300
+
+/** Lists what one writes oneself, as it was made. */
+export async function listOwn(reader: Reader, actor: PersonActor, kind: ThingKind): Promise<OfferedRow[]> {
+  const rows: ListedRow[] = await reader
+    .sql('offered')
+    .where({ ownerId: actor.personId, kind, isBinned: 0 })
+    .orderBy('id')
+    .limit(MOST_LISTED)
+    .select('id', 'n', 'isNewer', 'title', 'about', 'size')
+  return rows.map((row) => ({
+    ...toListed(row),
+    ...{ source: 'mine', ownerName: null, isNewer: row.isNewer === 1, mayEdit: true },
+  }))
+}
+
+/** Lists what others offer to one's classes, in its newest version. */
+export async function listForClasses(
+  reader: Reader,
+  actor: PersonActor,
+  kind: ThingKind,
+): Promise<OfferedRow[]> {
+  const rows = await newestOfOthers(reader, actor, kind)
+    .where('offered.isForSchool', 0)
+    .whereIn('offered.id', offersTo(reader, actor).select('offeredId'))
+  return toRowsOfOthers(reader, rows, { source: 'class', mayEdit: false })
+}
+
+/** Lists what the school keeps for everybody; administrators write it together. */
+export async function listForSchool(
+  reader: Reader,
+  actor: PersonActor,
+  kind: ThingKind,
+): Promise<OfferedRow[]> {
+  const rows = await newestOfOthers(reader, actor, kind).where('offered.isForSchool', 1)
+  return toRowsOfOthers(reader, rows, { source: 'school', mayEdit: actor.administrator })
+}
+
+function newestOfOthers({ sql }: Reader, { personId }: PersonActor, kind: ThingKind): Knex.QueryBuilder {
+  return sql('offered')
+    .join('offeredVersions as newest', isNewest)
+    .where({ 'offered.kind': kind, 'offered.isBinned': 0 })
+    .whereNot('offered.ownerId', personId)
+    .orderBy('offered.id')
+    .limit(MOST_LISTED)
+    .select('offered.id', 'offered.n', 'offered.ownerId', 'offered.isNewer')
+    .select('newest.title', 'newest.about', 'newest.size')
+}
+
+async function toRowsOfOthers(
+  reader: Reader,
+  rows: readonly (ListedRow & { readonly ownerId: string })[],
+  { source, mayEdit }: Pick<OfferedRow, 'source' | 'mayEdit'>,
+): Promise<OfferedRow[]> {
+  const names = await listShownNames(
+    reader,
+    rows.map(({ ownerId }) => ownerId),
+  )
+  return rows.map((row) => ({
+    ...{ ...toListed(row), source, mayEdit },
+    ownerName: names.get(row.ownerId) ?? null,
+    isNewer: mayEdit && row.isNewer === 1,
+  }))
+}
+
+/** Finds what one writes: one's own, binned or not, and what the school keeps where one is an administrator. */
+export async function findOwn<C extends OfferedContent>(
+  reader: Reader,
+  actor: PersonActor,
+  kind: ThingKind,
+  id: string,
+): Promise<OwnOffered<C> | null> {
+  const row: OwnRow | undefined = await reader
+    .sql('offered')
+    .where({ 'offered.id': id, 'offered.kind': kind })
+    .where((may) => {
+      may.where('offered.ownerId', actor.personId)
+      if (actor.administrator) may.orWhere('offered.isForSchool', 1)
+    })
+    .join('things', 'things.id', 'offered.id')
+    .leftJoin('offeredVersions as newest', isNewest)
+    .first('offered.id', 'offered.content', 'offered.n', 'offered.isNewer', 'offered.isForSchool')
+    .select('things.revision', 'things.binnedAt', 'newest.at')
+  if (!row) return null
+  const offers = await reader
+    .sql('offers')
+    .where({ offeredId: id })
+    .orderBy('classId')
+    .pluck<string[]>('classId')
+  const { content, isNewer, isForSchool, at, n, revision, binnedAt } = row
+  return {
+    ...{ id, revision, n, binnedAt, offers, publishedAt: at, content: JSON.parse(content) },
+    ...{ isNewer: isNewer === 1, isForSchool: isForSchool === 1 },
+  }
+}
+
+interface NewestVersion<C> {
+  readonly n: number
+  readonly content: C
+  readonly source: OfferSource
+}
+
+/** Finds the newest version of what one may use: one's own, one's class's, or the school's. */
+export async function findNewestVersion<C>(
+  reader: Reader,
+  actor: PersonActor,
+  kind: ThingKind,
+  id: string,
+): Promise<NewestVersion<C> | null> {
+  const row: { n: number; content: string; ownerId: string; isForSchool: number } | undefined = await reader
+    .sql('offered')
+    .join('offeredVersions as newest', isNewest)
+    .where({ 'offered.id': id, 'offered.kind': kind, 'offered.isBinned': 0 })
+    .where((may) =>
+      may
+        .where('offered.ownerId', actor.personId)
+        .orWhere('offered.isForSchool', 1)
+        .orWhereIn('offered.id', offersTo(reader, actor).select('offeredId')),
+    )
+    .first('newest.n', 'newest.content', 'offered.ownerId', 'offered.isForSchool')
+  if (!row) return null
+  const source = row.ownerId === actor.personId ? 'mine' : row.isForSchool === 1 ? 'school' : 'class'
+  return { n: row.n, content: JSON.parse(row.content), source }
+}
+
+/** Inserts what belongs to a thing that is there already. */
+export async function insert<C extends OfferedContent>(
+  trx: Trx,
+  actor: PersonActor,
+  { id, kind, content, size }: { readonly id: string; readonly kind: ThingKind } & Sized<C>,
+): Promise<void> {
+  const state = { isBinned: 0, n: 0, isNewer: 1, isForSchool: 0 }
+  await trx
+    .sql('offered')
+    .insert({ id, kind, ownerId: actor.personId, ...state, ...toColumns({ content, size }) })
+}
+
+export async function updateContent<C extends OfferedContent>(
+  trx: Trx,
+  id: string,
+  { isNewer, ...sized }: Sized<C> & { readonly isNewer: boolean },
+): Promise<void> {
+  await trx
+    .sql('offered')
+    .where({ id })
+    .update({ ...toColumns(sized), isNewer: Number(isNewer) })
+}
+
+export async function insertVersion<C extends OfferedContent>(
+  trx: Trx,
+  offeredId: string,
+  { n, ...sized }: Sized<C> & { readonly n: number },
+): Promise<void> {
+  await trx.sql('offeredVersions').insert({ offeredId, n, ...toColumns(sized), at: trx.now })
+  await trx.sql('offered').where({ id: offeredId }).update({ n, isNewer: 0 })
+}
+
+export async function findVersion<C>({ sql }: Reader, offeredId: string, n: number): Promise<C | null> {
+  const row = await sql('offeredVersions').where({ offeredId, n }).first('content')
+  return row ? JSON.parse(row.content) : null
+}
+
+/** Offers it to these classes, and to no others. */
+export async function replaceOffers(
+  trx: Trx,
+  offeredId: string,
+  { classIds, isForSchool }: { readonly classIds: readonly string[]; readonly isForSchool: boolean },
+): Promise<void> {
+  await trx.sql('offers').where({ offeredId }).delete()
+  const rows = [...new Set(classIds)].map((classId) => ({ offeredId, classId }))
+  if (rows.length > 0) await trx.sql('offers').insert(rows)
+  await trx
+    .sql('offered')
+    .where({ id: offeredId })
+    .update({ isForSchool: Number(isForSchool) })
+}
+
+function offersTo({ sql }: Reader, { memberships }: PersonActor): Knex.QueryBuilder {
+  const classIds = memberships.map(({ classId }) => classId)
+  return sql('offers').modify(isOneOf, 'offers.classId', classIds)
+}
+
+function isNewest(join: Knex.JoinClause): void {
+  join.on('newest.offeredId', 'offered.id').andOn('newest.n', 'offered.n')
+}
+
+/** Content, and of how many questions or the like. */
+interface Sized<C> {
+  readonly content: C
+  readonly size: number
+}
+
+function toColumns<C extends OfferedContent>({ content, size }: Sized<C>) {
+  const { title, about } = content
+  return {
+    content: JSON.stringify(content),
+    ...{ title: JSON.stringify(title), about: JSON.stringify(about), size },
+  }
+}
+
+interface ListedRow {
+  readonly id: string
+  readonly n: number
+  readonly title: string
+  readonly about: string
+  readonly size: number
+  readonly isNewer: number
+}
+
+interface OwnRow {
+  readonly content: string
+  readonly n: number
+  readonly isNewer: number
+  readonly isForSchool: number
+  readonly revision: number
+  readonly binnedAt: string | null
+  readonly at: string | null
+}
+
+function toListed({ id, n, title, about, size }: ListedRow) {
+  return { id, n, size, title: JSON.parse(title), about: JSON.parse(about) }
+}

@@ -1,0 +1,13 @@
+// Writing what others work with: published in versions, offered to classes or to the school.
+export { LocalizedField } from './LocalizedField.tsx'
+export { newId } from './newId.ts'
+export { offeredApi } from './offeredApi.ts'
+export { OfferedFoot } from './OfferedFoot.tsx'
+export { OfferedHead } from './OfferedHead.tsx'
+export { OfferedScreen } from './OfferedScreen.tsx'
+export { OwnOfferedScreen } from './OwnOfferedScreen.tsx'
+export { partActs } from './partActs.ts'
+export { PartCards } from './PartCards.tsx'
+export { PublishOffered } from './PublishOffered.tsx'
+export { useLanguages } from './useLanguages.ts'
+export { useOffered } from './useOffered.ts'

@@ -1,0 +1,170 @@
+// The ratings of one set over time, as somebody looks at them: all attributes or one, and one rating closely.
+import type { AttributeSetContent } from '@valise/core/attributes'
+import { textIn } from '@valise/core/people'
+import { changeOf, greatestChange, growthOf } from '@valise/core/ratings'
+import type { GrowthChange, GrowthLine, Rating } from '@valise/core/ratings'
+import { useMemo, useState } from 'react'
+import type { ReactNode } from 'react'
+import { useTranslation } from 'react-i18next'
+import { DataTable } from '../ui/DataTable.tsx'
+import { Screen } from '../ui/Screen.tsx'
+import { useStableActs } from '../ui/useStableActs.ts'
+import { useWhen } from '../ui/useWhen.ts'
+import { AttributeToggles } from './AttributeToggles.tsx'
+import { CloserLook } from './CloserLook.tsx'
+import { GrowthPlot } from './GrowthPlot.tsx'
+import { useStepWords } from './useStepWords.ts'
+import styles from './Ratings.module.css'
+
+interface GrowthProps {
+  readonly ratings: readonly Rating[]
+  /** The set as it is now; null for one that one may no longer use. */
+  readonly set: AttributeSetContent | null
+  readonly place: string
+  readonly parent: string
+  readonly title: string
+  readonly act: ReactNode
+  readonly choice: ReactNode
+}
+
+export function Growth({ ratings, set, place, parent, title, act, choice }: GrowthProps) {
+  const { t } = useTranslation('ratings')
+  const lines = useMemo(() => growthOf(ratings, set), [ratings, set])
+  const [onlyId, setOnlyId] = useState<string | null>(null)
+  const shown = lines.filter(({ attributeId }) => onlyId === null || attributeId === onlyId)
+  const points = shown.flatMap((line) => line.points.map(({ rating }) => rating)).sort(newestFirst)
+  const [lookedAtId, setLookedAtId] = useState<string | null>(null)
+  const lookedAt = points.find(({ id }) => id === lookedAtId) ?? points[0] ?? null
+  const sentence = useSentence(lines, shown)
+  const isFormer = lines.some(({ points: some }) => some.some(({ place: at }) => !Number.isInteger(at)))
+  const acts = useStableActs({ look: setLookedAtId })
+  return (
+    <Screen
+      place={place}
+      parent={parent}
+      title={title}
+      sentence={sentence}
+      lead={t('lead')}
+      act={act}
+      panel={lookedAt ? <CloserLook rating={lookedAt} /> : null}
+      panelLabel={t('open')}
+    >
+      <div className={styles.choices}>
+        {choice}
+        <AttributeToggles lines={lines} value={onlyId} onChange={setOnlyId} />
+      </div>
+      <Plot lines={lines} shown={shown} set={set} onChoose={acts.look} />
+      {isFormer ? <p className={styles.former}>{t('former')}</p> : null}
+      <h2 className={styles.tableHead}>{t('table')}</h2>
+      <RatingsTable ratings={points} onLook={acts.look} />
+    </Screen>
+  )
+}
+
+interface PlotProps {
+  readonly lines: readonly GrowthLine[]
+  readonly shown: readonly GrowthLine[]
+  readonly set: AttributeSetContent | null
+  readonly onChoose: (ratingId: string) => void
+}
+
+function Plot({ lines, shown, set, onChoose }: PlotProps) {
+  const { i18n } = useTranslation()
+  const when = useWhen()
+  const toStep = useStepWords()
+  const onlyId = shown.length === 1 ? (shown[0]?.attributeId ?? null) : null
+  // Drawn anew only where something changed: the library does not do so by itself.
+  const wish = useMemo(() => {
+    const plotted = lines.map((line, n) => ({ line, n, name: textIn(line.name, i18n.language) }))
+    const all = lines.flatMap(({ points }) => points)
+    const newest = all.map(({ rating }) => rating).sort(newestFirst)[0]
+    const steps =
+      set?.steps.map(({ label }) => textIn(label, i18n.language)) ?? numbered(newest?.step.of ?? 1)
+    return {
+      lines: plotted.filter(({ line }) => onlyId === null || line.attributeId === onlyId),
+      count: lines.length,
+      steps,
+      dayInWords: when.localDay,
+      tellOf: (id: string) => {
+        const rating = all.find((point) => point.rating.id === id)?.rating
+        return rating
+          ? `${textIn(rating.name, i18n.language)}, ${when.localDay(rating.day)}: ${toStep(rating.step)}`
+          : ''
+      },
+      onChoose,
+    }
+  }, [lines, onlyId, set, i18n.language, when, toStep, onChoose])
+  return <GrowthPlot wish={wish} />
+}
+
+function numbered(count: number): string[] {
+  return Array.from({ length: count }, (_, n) => String(n + 1))
+}
+
+interface RatingsTableProps {
+  readonly ratings: readonly Rating[]
+  readonly onLook: (ratingId: string) => void
+}
+
+function RatingsTable({ ratings, onLook }: RatingsTableProps) {
+  const { t, i18n } = useTranslation('ratings')
+  const when = useWhen()
+  const toStep = useStepWords()
+  const nameOf = ({ name }: Rating) => textIn(name, i18n.language)
+  return (
+    <DataTable
+      label={t('table')}
+      rows={ratings}
+      keyOf={({ id }) => id}
+      columns={[
+        { key: 'day', head: t('day'), width: '15%', cell: ({ day }) => when.localDay(day) },
+        { key: 'attribute', head: t('attribute'), width: '20%', cell: nameOf },
+        { key: 'step', head: t('step'), width: '20%', cell: ({ step }) => toStep(step) },
+        {
+          key: 'reason',
+          head: t('reason'),
+          cell: ({ reason, evidenceIds }) => (
+            <>
+              {reason || t('noReason')}
+              {evidenceIds.length > 0 ? <small>{t('things', { count: evidenceIds.length })}</small> : null}
+            </>
+          ),
+        },
+        {
+          key: 'look',
+          head: '',
+          width: '13%',
+          cell: (rating) => (
+            <button
+              type="button"
+              className={styles.look}
+              aria-label={t('openOf', { name: nameOf(rating), day: when.localDay(rating.day) })}
+              onClick={() => onLook(rating.id)}
+            >
+              {t('open')}
+            </button>
+          ),
+        },
+      ]}
+    />
+  )
+}
+
+function newestFirst(a: Rating, b: Rating): number {
+  return a.day < b.day ? 1 : a.day > b.day ? -1 : a.id < b.id ? 1 : -1
+}
+
+/** What the ratings tell in one sentence: of the attribute that is looked at, or the greatest change of all. */
+function useSentence(lines: readonly GrowthLine[], shown: readonly GrowthLine[]): string {
+  const { t, i18n } = useTranslation('ratings')
+  const when = useWhen()
+  const [only] = shown.length === 1 ? shown : []
+  const change: GrowthChange | null = only ? changeOf(only) : greatestChange(lines)
+  if (!change) {
+    const count = shown.reduce((sum, { points }) => sum + points.length, 0)
+    return t('once', { count })
+  }
+  const told = { name: textIn(change.line.name, i18n.language), day: when.localDay(change.since) }
+  if (change.steps === 0) return t('same', told)
+  return t(change.steps > 0 ? 'up' : 'down', { ...told, count: Math.abs(change.steps) })
+}

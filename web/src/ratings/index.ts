@@ -1,0 +1,2 @@
+// Self-ratings over time.
+export { loadGrowScreen } from './loaders.ts'
