@@ -40,6 +40,7 @@ test('one click signs in as a person of the sample world', async ({ browser }) =
     /^Shared with me/,
     /^Assignments/,
     'Question sheets',
+    'Attributes',
   ])
 })
 

@@ -17,7 +17,6 @@ interface View {
 }
 
 const views: readonly View[] = [
-  { name: 'sign-in', who: null, path: '/' },
   { name: 'today', who: 'Wren', path: '/' },
   { name: 'today-360', who: 'Wren', path: '/', options: { viewport: { width: 360, height: 740 } } },
   { name: 'evidence', who: 'Wren', path: '/evidence?tag=Transect&until=2026-11-15' },
@@ -89,6 +88,16 @@ const views: readonly View[] = [
     },
   },
   { name: 'sharing', who: 'Wren', path: '/sharing' },
+  {
+    name: 'self-ratings',
+    who: 'Wren',
+    path: '/grow',
+    then: async (page) => {
+      await page.locator('.scatterlayer .trace').first().waitFor()
+      await page.getByRole('button', { name: 'Noticing', exact: true }).click()
+      await expect(page.getByRole('link', { name: 'Transect map' })).toBeVisible()
+    },
+  },
   {
     name: 'logbook',
     who: 'Wren',

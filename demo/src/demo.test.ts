@@ -70,7 +70,18 @@ describe('the sample world', () => {
     expect(having(({ publishedAt }) => publishedAt !== null)).toBe(7)
     expect(having(({ publishedAt, isNewer }) => publishedAt !== null && isNewer)).toBe(2)
     const logbooks = (await wren.get('/api/logbooks')).body
-    expect(logbooks.map(({ entries }: { entries: number }) => entries).sort()).toEqual([2, 3, 3, 3])
+    expect(logbooks.map(({ entries }: { entries: number }) => entries).sort()).toEqual([2, 3, 3, 8])
+  })
+
+  it('holds self-ratings over a year, on attributes that the school keeps', async () => {
+    const wren = site.browser()
+    await wren.signIn(cast.wren.signInName, SAMPLE_PASSWORD)
+    const [set] = (await wren.get('/api/ratings/sets')).body
+    const { items } = (await wren.get(`/api/ratings?setId=${set.id}`)).body
+    const attributes = new Set(items.map(({ attributeId }: { attributeId: string }) => attributeId))
+    expect([set.title.en, items.length, attributes.size]).toEqual(['Field Attributes', 15, 4])
+    const { source, content } = (await wren.get(`/api/attribute-sets/${set.id}/newest`)).body
+    expect([source, content.steps.length]).toEqual(['school', 5])
   })
 
   it('lists its people, those with a part first, and signs in with one click', async () => {

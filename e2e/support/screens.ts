@@ -133,6 +133,29 @@ export const screens: readonly Screen[] = [
     holdsWords: true,
   },
   { name: 'an entry to begin', at: '/entries/new', who: 'Wren', go: open('/entries/new'), holdsWords: true },
+  { name: 'self-ratings', at: '/grow', who: 'Wren', go: openGrowth, holdsWords: true },
+  { name: 'self-ratings, none', at: '/grow', who: 'Sefa', go: open('/grow'), holdsWords: true },
+  {
+    name: 'attributes',
+    at: '/attribute-sets',
+    who: 'Mireille',
+    go: open('/attribute-sets'),
+    holdsWords: true,
+  },
+  {
+    name: 'attributes, none of one’s own',
+    at: '/attribute-sets',
+    who: 'Odalys',
+    go: open('/attribute-sets'),
+    holdsWords: true,
+  },
+  {
+    name: 'a set of attributes',
+    at: '/attribute-sets/:id',
+    who: 'Mireille',
+    go: openAttributeSet,
+    holdsWords: true,
+  },
   { name: 'question sheets', at: '/sheets', who: 'Wren', go: open('/sheets'), holdsWords: true },
   {
     name: 'a question sheet',
@@ -285,6 +308,16 @@ async function openAlongQuestions(page: Page) {
 async function openSheet(page: Page) {
   await follow('/sheets', 'At the stake')(page)
   await page.locator('ol > li [aria-expanded]').nth(1).click()
+}
+
+async function openGrowth(page: Page) {
+  await goTo(page, '/grow')
+  await expect(page.locator('.main-svg').first()).toBeVisible()
+}
+
+async function openAttributeSet(page: Page) {
+  await follow('/attribute-sets', 'Field Attributes')(page)
+  await page.locator('ol > li [aria-expanded]').first().click()
 }
 
 async function openEntry(page: Page) {

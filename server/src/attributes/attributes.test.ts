@@ -97,7 +97,7 @@ describeEachDatabase('sets of attributes', (open) => {
     )
     expect(await list(wren)).toEqual([{ source: 'school', size: 2, mayEdit: false }])
     expect((await wren.get(path)).status).toBe(404)
-    expect(await list(mireille)).toEqual([{ source: 'mine', size: 2, mayEdit: true }])
+    expect(await list(mireille)).toEqual([{ source: 'school', size: 2, mayEdit: true }])
 
     await site.services.database
       .writer('people')

@@ -3,6 +3,7 @@ import type { ReadCollection, Viewer } from '@valise/core/access'
 import { readingOrder } from '@valise/core/collections'
 import type { ReadableThing } from '@valise/core/collections'
 import { accessScope, getReaderFacts, listReadable, refusalFor } from '../access/index.ts'
+import { isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 import { listContainers } from './reachStore.ts'
 
@@ -31,7 +32,8 @@ async function listReadableBelow(
   reader: Reader,
   containerId: string,
 ): Promise<ReadonlyMap<string, ReadableThing>> {
-  const below = reader.sql('reach').where({ containerId }).select('thingId')
-  const rows = await listReadable(reader, (things, column) => void things.whereIn(column, below))
+  // In two steps, so that no database thinks of walking through all things instead.
+  const below = await reader.sql('reach').where({ containerId }).distinct().pluck<string[]>('thingId')
+  const rows = await listReadable(reader, (things, column) => isOneOf(things, column, below))
   return new Map(rows.map(({ id, kind, title }) => [id, { kind, title }]))
 }

@@ -8,6 +8,7 @@ import {
   insertSampleAssignment,
   insertSampleCollection,
   insertSampleEvidence,
+  insertSampleRating,
   insertSampleSharing,
   insertSampleSubmission,
   insertToRead,
@@ -39,6 +40,8 @@ const lists = [
   '/api/entries?limit=200',
   '/api/entries?mark=spoken&words=e&limit=200',
   '/api/sheets',
+  '/api/attribute-sets',
+  '/api/ratings/sets',
   '/api/collections?limit=200',
   '/api/collections/count',
   '/api/counts?of=evidence,pages,review-desk',
@@ -112,6 +115,7 @@ describeEachDatabase('lists', (open) => {
       await insertSampleSubmission(trx, { n, personId: mireille, otherId: wren, evidenceId, ...classes })
       await insertToRead(trx, assignmentId, person.id, 1)
       await insertFeedback(trx, { submissionId, authorId: mireille, n })
+      await insertSampleRating(trx, { n, otherId: wren, thingId: evidenceId })
     }
     const grow = (from: number, until: number) =>
       inTransaction(database, async (trx) => {

@@ -9,17 +9,17 @@ import { listShownNames } from '../people/index.ts'
 
 const MOST_LISTED = 300
 
-/** Lists what one writes oneself, as it was made. */
+/** Lists what one writes oneself, as it was made; what the school keeps is its own. */
 export async function listOwn(reader: Reader, actor: PersonActor, kind: ThingKind): Promise<OfferedRow[]> {
-  const rows: ListedRow[] = await reader
+  const rows: (ListedRow & Pick<OwnRow, 'isForSchool'>)[] = await reader
     .sql('offered')
     .where({ ownerId: actor.personId, kind, isBinned: 0 })
     .orderBy('id')
     .limit(MOST_LISTED)
-    .select('id', 'n', 'isNewer', 'title', 'about', 'size')
+    .select('id', 'n', 'isNewer', 'isForSchool', 'title', 'about', 'size')
   return rows.map((row) => ({
     ...toListed(row),
-    ...{ source: 'mine', ownerName: null, isNewer: row.isNewer === 1, mayEdit: true },
+    ...{ source: sourceOf(row), ownerName: null, isNewer: row.isNewer === 1, mayEdit: true },
   }))
 }
 
@@ -128,8 +128,15 @@ export async function findNewestVersion<C>(
     )
     .first('newest.n', 'newest.content', 'offered.ownerId', 'offered.isForSchool')
   if (!row) return null
-  const source = row.ownerId === actor.personId ? 'mine' : row.isForSchool === 1 ? 'school' : 'class'
-  return { n: row.n, content: JSON.parse(row.content), source }
+  const isMine = row.ownerId === actor.personId
+  return { n: row.n, content: JSON.parse(row.content), source: sourceOf(row, isMine ? 'mine' : 'class') }
+}
+
+function sourceOf(
+  { isForSchool }: Pick<OwnRow, 'isForSchool'>,
+  otherwise: OfferSource = 'mine',
+): OfferSource {
+  return isForSchool === 1 ? 'school' : otherwise
 }
 
 /** Inserts what belongs to a thing that is there already. */

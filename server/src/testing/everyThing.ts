@@ -32,7 +32,7 @@ const specially: Partial<Record<ThingKind, Begin>> = {
 
 /** Makes a thing of each kind; its title is its kind. */
 export async function makeEveryThing(site: TestSite, owner: TestBrowser): Promise<ThingOfEachKind> {
-  await teachAlone(site, (await owner.get('/api/session')).body.person.id)
+  await teachAlone(site, (await owner.get('/api/session')).body.personId)
   const made = new Map<ThingKind, string>()
   for (const kind of thingKinds) made.set(kind, await (specially[kind] ?? byItsRoute(kind))(owner, kind))
   // One of each was made, which a map does not say.

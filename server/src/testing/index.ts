@@ -4,6 +4,7 @@ export type { OpenDatabase } from './databases.ts'
 export { copyRows, openStoredFolder } from './storedFolder.ts'
 export { allRows } from './allRows.ts'
 export { insertSampleEvidence } from './sampleEvidence.ts'
+export { insertSampleRating } from './sampleRatings.ts'
 export { insertSampleCollection, insertSampleSharing } from './sampleSharing.ts'
 export {
   insertFeedback,

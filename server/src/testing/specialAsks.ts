@@ -1,6 +1,8 @@
 // What takes more to be answered well than the id of one of everything, and what ends things, in an order that lets each
 // do something.
 import { personNamed } from '@valise/core/people'
+import { answersOf } from '@valise/core/reflections'
+import { sendEdit } from './editing.ts'
 import { handInSealed, setAssignment } from './handingIn.ts'
 import type { OneOfEverything } from './oneOfEverything.ts'
 import { TEST_PASSWORD } from './site.ts'
@@ -22,6 +24,7 @@ export async function askSpecially(
   { owner, assessor, administrator }: Askers,
 ): Promise<void> {
   await askForLists(site, owner, administrator)
+  await rateOneself(owner, made.ids)
   await changeEvidence(owner, made.ids)
   await reviewAndTakeBack(site, made.ids, owner, assessor)
   await administer(made.ids, administrator)
@@ -56,6 +59,29 @@ async function askForLists(site: TestSite, owner: TestBrowser, administrator: Te
   ]
   for (const path of paths) await owner.get(path)
   await administrator.get('/api/people?text=wr&limit=2')
+}
+
+/** Begins an entry with ratings, answers the first, and asks for all of them. */
+async function rateOneself(
+  owner: TestBrowser,
+  { logbook, attributeSet }: OneOfEverything['ids'],
+): Promise<void> {
+  const rates = { setId: attributeSet, attributeIds: [] }
+  const begun = { day: '2026-11-24', title: '', lang: 'en', rates }
+  const { id, draft } = (await owner.post(`/api/logbooks/${logbook}/entries`, begun)).body
+  const [answer] = answersOf(draft.document)
+  if (answer?.piece.given.kind !== 'rating') throw new Error('nothing is asked')
+  const { given } = answer.piece
+  const [step] = given.question.steps
+  if (!step) throw new Error('the scale has no steps')
+  const rated = { step: { id: step.id, label: step.label, place: 1, of: 3 }, reason: 'silt' }
+  const piece = { ...answer.piece, given: { ...given, answer: rated } }
+  await sendEdit(owner, `/api/entries/${id}`, {
+    base: draft.revision,
+    operations: [{ op: 'set-piece', piece }],
+  })
+  await owner.patch(`/api/entries/${id}`, { day: '2026-11-23' }, 1)
+  await owner.get(`/api/ratings?setId=${attributeSet}&limit=1`)
 }
 
 async function changeEvidence(owner: TestBrowser, ids: OneOfEverything['ids']): Promise<void> {

@@ -7,18 +7,7 @@ import type { OwnOffered } from '@valise/core/offers'
 import { textIn } from '@valise/core/people'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import {
-  newId,
-  OfferedFoot,
-  OfferedHead,
-  partActs,
-  PartCards,
-  PublishOffered,
-  useLanguages,
-  useOffered,
-} from '../offers/index.ts'
-import { Refusal } from '../ui/Refusal.tsx'
-import { Screen } from '../ui/Screen.tsx'
+import { newId, OfferedBuilder, partActs, PartCards, useLanguages, useOffered } from '../offers/index.ts'
 import { AttributeSettings } from './AttributeSettings.tsx'
 import { attributeSetApi } from './queries.ts'
 import { SetLook } from './SetLook.tsx'
@@ -26,22 +15,27 @@ import { StepList } from './StepList.tsx'
 import styles from './Attributes.module.css'
 
 export function AttributeSetBuilder({ set: own }: { readonly set: OwnOffered<AttributeSetContent> }) {
-  const { t, i18n } = useTranslation('attributes')
+  const { t } = useTranslation('attributes')
   const open = useOffered(attributeSetApi, own, mergeAttributeSets)
   const { document: content, set } = open
   const [openId, setOpenId] = useState<string | null>(null)
+  const { title, steps, attributes } = content
   const spoken = useLanguages([
-    content.title,
-    ...content.steps.map(({ label }) => label),
-    ...content.attributes.map(({ name }) => name),
+    title,
+    ...steps.map(({ label }) => label),
+    ...attributes.map(({ name }) => name),
   ])
-  const title = textIn(content.title, i18n.language) || t('list.untitled')
   const [fault] = attributeSetFaults(content)
   return (
-    <Screen
-      place={title}
+    <OfferedBuilder
+      api={attributeSetApi}
+      kind="attributeSet"
+      own={own}
+      open={open}
+      spoken={spoken}
       parent={t('list.place')}
-      sentence={title}
+      untitled={t('list.untitled')}
+      lacks={fault ? t(`faults.${fault.what}`, 'n' in fault ? { n: fault.n } : {}) : null}
       panel={
         <div className={styles.panel}>
           <h2>{t('look.title')}</h2>
@@ -51,32 +45,19 @@ export function AttributeSetBuilder({ set: own }: { readonly set: OwnOffered<Att
       }
       panelLabel={t('look.title')}
     >
-      <PublishOffered
-        api={attributeSetApi}
-        own={own}
-        lacks={fault ? t(`faults.${fault.what}`, 'n' in fault ? { n: fault.n } : {}) : null}
-        isSaved={open.delivery === 'delivered'}
-      />
-      <Refusal error={open.refused} />
-      <OfferedHead content={content} spoken={spoken} onChange={(change) => set({ ...content, ...change })} />
       <StepList
-        steps={content.steps}
+        steps={steps}
         languages={spoken.languages}
-        onChange={(steps) => set({ ...content, steps })}
+        onChange={(next) => set({ ...content, steps: next })}
       />
       <Attributes
         content={content}
         languages={spoken.languages}
         openId={openId}
         onOpen={setOpenId}
-        onChange={(attributes) => set({ ...content, attributes })}
+        onChange={(next) => set({ ...content, attributes: next })}
       />
-      <OfferedFoot
-        canUndo={open.canUndo}
-        onUndo={open.undo}
-        bin={{ kind: 'attributeSet', id: own.id, title, leaveTo: '/attribute-sets' }}
-      />
-    </Screen>
+    </OfferedBuilder>
   )
 }
 

@@ -34,9 +34,7 @@ export function LocalizedField({
         <TextField
           key={language}
           label={
-            languages.length > 1
-              ? t('languages.in', { label, language: t(`languages.${language}`) })
-              : label
+            languages.length > 1 ? t('languages.in', { label, language: t(`languages.${language}`) }) : label
           }
           size="small"
           fullWidth

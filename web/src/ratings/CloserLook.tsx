@@ -5,6 +5,7 @@ import { IconArrowRight } from '@tabler/icons-react'
 import { textIn } from '@valise/core/people'
 import type { Rating } from '@valise/core/ratings'
 import { screenOf } from '@valise/core/things'
+import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { evidenceQueries, Thumbnail, useEvidenceWords } from '../evidence/base/index.ts'
@@ -13,15 +14,25 @@ import { useWhen } from '../ui/useWhen.ts'
 import { useStepWords } from './useStepWords.ts'
 import styles from './Ratings.module.css'
 
-export function CloserLook({ rating }: { readonly rating: Rating }) {
+interface CloserLookProps {
+  readonly rating: Rating
+  /** Whether somebody asked for it, and is to see it wherever they are. */
+  readonly isWanted: boolean
+}
+
+export function CloserLook({ rating, isWanted }: CloserLookProps) {
   const { t, i18n } = useTranslation('ratings')
   const when = useWhen()
   const toStep = useStepWords()
   const words = useThingWords()
   const { name, day, step, reason, thingId, thingKind, thingTitle } = rating
   const title = words.title({ kind: thingKind, title: thingTitle })
+  const section = useRef<HTMLElement>(null)
+  useEffect(() => {
+    if (isWanted) section.current?.scrollIntoView({ block: 'nearest' })
+  }, [isWanted, rating.id])
   return (
-    <section className={styles.closer} aria-live="polite">
+    <section ref={section} className={styles.closer} aria-live="polite">
       <p className={styles.day}>{when.localDay(day)}</p>
       <h2>{textIn(name, i18n.language)}</h2>
       <p className={styles.step}>{toStep(step)}</p>

@@ -46,7 +46,7 @@ export function Growth({ ratings, set, place, parent, title, act, choice }: Grow
       sentence={sentence}
       lead={t('lead')}
       act={act}
-      panel={lookedAt ? <CloserLook rating={lookedAt} /> : null}
+      panel={lookedAt ? <CloserLook rating={lookedAt} isWanted={lookedAt.id === lookedAtId} /> : null}
       panelLabel={t('open')}
     >
       <div className={styles.choices}>
@@ -126,14 +126,16 @@ function RatingsTable({ ratings, onLook }: RatingsTableProps) {
           cell: ({ reason, evidenceIds }) => (
             <>
               {reason || t('noReason')}
-              {evidenceIds.length > 0 ? <small>{t('things', { count: evidenceIds.length })}</small> : null}
+              {evidenceIds.length > 0 ? (
+                <small className={styles.things}>{t('things', { count: evidenceIds.length })}</small>
+              ) : null}
             </>
           ),
         },
         {
           key: 'look',
           head: '',
-          width: '13%',
+          width: '16%',
           cell: (rating) => (
             <button
               type="button"

@@ -1,7 +1,7 @@
 // Draws how ratings went over time: a solid line for each attribute with its own mark, and its name at its end.
 import type { LocalDay } from '@valise/core/time'
 import { drawWithPlotly } from '../ui/plots/drawWithPlotly.ts'
-import { liftOf, spread, tickDays } from './growthPlot.ts'
+import { aroundDays, liftOf, spread, tickDays } from './growthPlot.ts'
 import type { PlottedLine } from './growthPlot.ts'
 import { markOf } from './marks.ts'
 
@@ -18,17 +18,26 @@ export interface GrowthWish {
 }
 
 const HEIGHT = 340
-const NAME_HEIGHT = 17
-/** Below this many pixels there is no room for names beside the plot. */
+/** From this many pixels on, names have a line of their own. */
 const WIDE = 560
-const NAMES_WIDTH = 150
+
+/** How much room names have, in pixels and in signs. */
+interface Room {
+  readonly names: number
+  readonly nameLine: number
+  readonly nameHeight: number
+  readonly stepLine: number
+  readonly days: number
+}
+const wide: Room = { names: 176, nameLine: 26, nameHeight: 17, stepLine: 16, days: 6 }
+const narrow: Room = { names: 96, nameLine: 13, nameHeight: 34, stepLine: 10, days: 3 }
 
 /** Draws a plot; returns a function that removes it. */
 export function drawGrowth(box: HTMLElement, wish: GrowthWish): () => void {
-  const isWide = box.clientWidth >= WIDE
+  const room = box.clientWidth >= WIDE ? wide : narrow
   return drawWithPlotly(box, {
     traces: (colourOf) => tracesOf(wish, colourOf),
-    layout: (colourOf) => layoutOf(wish, colourOf, isWide),
+    layout: (colourOf) => layoutOf(wish, colourOf, room),
     onClick: ({ points: [point] }) => {
       if (typeof point?.customdata === 'string') wish.onChoose(point.customdata)
     },
@@ -53,41 +62,35 @@ function tracesOf({ lines, count, tellOf }: GrowthWish, colourOf: (token: string
   })
 }
 
-function layoutOf(wish: GrowthWish, colourOf: (token: string) => string, isWide: boolean): object {
+function layoutOf(wish: GrowthWish, colourOf: (token: string) => string, room: Room): object {
   const { lines, count, steps, dayInWords } = wish
-  const ticks = tickDays(lines.flatMap(({ line }) => line.points.map(({ rating }) => rating.day)))
+  const days = lines.flatMap(({ line }) => line.points.map(({ rating }) => rating.day))
+  const ticks = tickDays(days, room.days)
   const axis = {
-    gridcolor: colourOf('--line'),
-    linecolor: colourOf('--line2'),
-    zeroline: false,
-    fixedrange: true,
+    ...{ gridcolor: colourOf('--line'), linecolor: colourOf('--line2') },
+    ...{ zeroline: false, fixedrange: true },
   }
-  const [height, least] = [HEIGHT, (NAME_HEIGHT * steps.length) / HEIGHT]
-  const ends = spread(
-    lines.map(({ line, n }) => (line.points.at(-1)?.place ?? 1) + liftOf(n, count)),
-    least,
-  )
+  const heights = lines.map(({ line, n }) => (line.points.at(-1)?.place ?? 1) + liftOf(n, count))
+  const ends = spread(heights, (room.nameHeight * steps.length) / HEIGHT)
   return {
-    height: height + 60,
-    margin: { l: 20, r: isWide ? NAMES_WIDTH : 16, t: 18, b: 36 },
+    height: HEIGHT + 60,
+    margin: { l: 20, r: room.names, t: 18, b: 36 },
     hoverlabel: { bgcolor: colourOf('--sheet'), font: { color: colourOf('--ink') }, align: 'left' },
-    xaxis: { ...axis, type: 'date', tickvals: ticks, ticktext: ticks.map(dayInWords) },
-    yaxis: {
-      ...axis,
-      range: [0.6, steps.length + 0.4],
-      tickvals: steps.map((_, n) => n + 1),
-      ticktext: steps.map((step) => wrapped(plain(step))),
-      automargin: true,
+    xaxis: {
+      ...{ ...axis, type: 'date', range: aroundDays(days) },
+      ...{ tickvals: ticks, ticktext: ticks.map(dayInWords), tickangle: 0 },
     },
-    annotations: lines.map(({ line, name, n }, at) => ({
-      text: wrapped(plain(name)),
-      x: line.points.at(-1)?.rating.day,
+    yaxis: {
+      ...{ ...axis, range: [0.6, steps.length + 0.4], automargin: true },
+      tickvals: steps.map((_, n) => n + 1),
+      ticktext: steps.map((step) => wrapped(plain(step), room.stepLine)),
+    },
+    annotations: lines.map(({ name, n }, at) => ({
+      text: wrapped(`${markOf(n).sign} ${plain(name)}`, room.nameLine),
       y: ends[at],
       showarrow: false,
       font: { color: colourOf(markOf(n).colour), size: 13 },
-      ...(isWide
-        ? { xref: 'x', xanchor: 'left', xshift: 12, align: 'left' }
-        : { xanchor: 'right', yshift: 14, xshift: 6, align: 'right' }),
+      ...{ xref: 'paper', x: 1, xanchor: 'left', xshift: 4, align: 'left' },
     })),
   }
 }
@@ -97,15 +100,13 @@ function plain(text: string): string {
   return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;')
 }
 
-const LONGEST_LINE = 16
-
 /** Breaks a text between words into lines that fit beside a plot. */
-function wrapped(text: string): string {
+function wrapped(text: string, most: number): string {
   return text
     .split(' ')
     .reduce<string[]>((lines, word) => {
       const last = lines.at(-1)
-      return last !== undefined && `${last} ${word}`.length <= LONGEST_LINE
+      return last !== undefined && `${last} ${word}`.length <= most
         ? [...lines.slice(0, -1), `${last} ${word}`]
         : [...lines, word]
     }, [])

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { liftOf, spread, tickDays } from './growthPlot.ts'
+import { aroundDays, liftOf, spread, tickDays } from './growthPlot.ts'
 
 describe('the names at the ends of lines', () => {
   it('stand where their lines end, where there is room', () => {
@@ -33,22 +33,31 @@ it('lines on one step lie beside each other, around it', () => {
   expect(liftOf(0, 1)).toBe(0)
 })
 
+it('a plot begins before its first day and ends after its last one, also where they are the same', () => {
+  const [from, until] = aroundDays(['2026-11-03', '2026-02-01'])
+  expect([from < '2026-02-01', until > '2026-11-03']).toEqual([true, true])
+  expect(aroundDays(['2026-11-03'])).toEqual(['2026-11-01T00:00:00.000Z', '2026-11-05T00:00:00.000Z'])
+})
+
 describe('the days below a plot', () => {
   it('are those of the ratings where these are few and near', () => {
-    expect(tickDays(['2026-11-03', '2026-11-20', '2026-11-03'])).toEqual(['2026-11-03', '2026-11-20'])
-    expect(tickDays([])).toEqual([])
+    expect(tickDays(['2026-11-03', '2026-11-20', '2026-11-03'], 6)).toEqual(['2026-11-03', '2026-11-20'])
+    expect(tickDays([], 6)).toEqual([])
   })
 
   it('are first days of months over a longer time, never more than fit', () => {
-    expect(tickDays(['2025-12-09', '2026-04-30'])).toEqual([
+    expect(tickDays(['2025-12-09', '2026-04-30'], 6)).toEqual([
       ...['2026-01-01', '2026-02-01', '2026-03-01', '2026-04-01'],
     ])
     fc.assert(
       fc.property(
         fc.array(fc.date({ min: new Date('2020-01-01'), max: new Date('2030-01-01'), noInvalidDate: true })),
         (some) => {
-          const days = tickDays(some.map((day) => day.toISOString().slice(0, 10)))
-          expect(days.length).toBeLessThanOrEqual(6)
+          const days = tickDays(
+            some.map((day) => day.toISOString().slice(0, 10)),
+            3,
+          )
+          expect(days.length).toBeLessThanOrEqual(3)
           expect([...days].sort()).toEqual(days)
         },
       ),

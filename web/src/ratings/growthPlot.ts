@@ -55,21 +55,31 @@ function topOf(group: Group, least: number): number {
   return bottomOf(group, least) + (group.members.length - 1) * least
 }
 
-const MOST_TICKS = 6
+const DAY_MS = 86_400_000
+/** The part of the time that is left free before the first and after the last day. */
+const FREE = 0.05
+
+/** Returns the first and the last moment of a plot, with all its days between them. */
+export function aroundDays(days: readonly LocalDay[]): [from: string, until: string] {
+  const moments = days.map((day) => Date.parse(day))
+  const [first, last] = [Math.min(...moments), Math.max(...moments)]
+  const free = Math.max((last - first) * FREE, 2 * DAY_MS)
+  return [new Date(first - free).toISOString(), new Date(last + free).toISOString()]
+}
 
 /** Returns the days that are named below a plot: the days themselves where they are few, else the first days of months. */
-export function tickDays(days: readonly LocalDay[]): LocalDay[] {
+export function tickDays(days: readonly LocalDay[], most: number): LocalDay[] {
   const unique = [...new Set(days)].sort()
   const [first] = unique
   const last = unique.at(-1)
   if (first === undefined || last === undefined) return []
   const months = monthsBetween(first, last)
-  if (months.length < 3) return unique.length <= MOST_TICKS ? unique : everyNth(unique)
-  return everyNth(months)
+  if (months.length < 3) return everyNth(unique, most)
+  return everyNth(months, most)
 }
 
-function everyNth(days: readonly LocalDay[]): LocalDay[] {
-  const step = Math.ceil(days.length / MOST_TICKS)
+function everyNth(days: readonly LocalDay[], most: number): LocalDay[] {
+  const step = Math.ceil(days.length / most)
   return days.filter((_, n) => n % step === 0)
 }
 

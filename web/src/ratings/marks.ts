@@ -2,6 +2,8 @@
 
 interface LineMark {
   readonly symbol: string
+  /** The mark as a sign, before the name of its line. */
+  readonly sign: string
   /** The token of its colour; the mark alone tells lines apart. */
   readonly colour: string
   readonly path: string
@@ -9,14 +11,20 @@ interface LineMark {
 }
 
 const marks: readonly [LineMark, ...LineMark[]] = [
-  { symbol: 'square', colour: '--data', path: 'M2 2h8v8H2z', isHollow: false },
-  { symbol: 'diamond-open', colour: '--tan-text', path: 'M6 1l5 5-5 5-5-5z', isHollow: true },
-  { symbol: 'triangle-up', colour: '--data2', path: 'M6 1.5l5 9H1z', isHollow: false },
-  { symbol: 'cross', colour: '--moss', path: 'M4.5 1h3v3.5H11v3H7.5V11h-3V7.5H1v-3h3.5z', isHollow: false },
-  { symbol: 'square-open', colour: '--tan-text', path: 'M2 2h8v8H2z', isHollow: true },
-  { symbol: 'diamond', colour: '--data2', path: 'M6 1l5 5-5 5-5-5z', isHollow: false },
-  { symbol: 'triangle-up-open', colour: '--data', path: 'M6 1.5l5 9H1z', isHollow: true },
-  { symbol: 'triangle-down', colour: '--moss', path: 'M6 10.5l5-9H1z', isHollow: false },
+  { symbol: 'square', sign: '■', colour: '--data', path: 'M2 2h8v8H2z', isHollow: false },
+  { symbol: 'diamond-open', sign: '◇', colour: '--tan-text', path: 'M6 1l5 5-5 5-5-5z', isHollow: true },
+  { symbol: 'triangle-up', sign: '▲', colour: '--data2', path: 'M6 1.5l5 9H1z', isHollow: false },
+  {
+    symbol: 'cross',
+    sign: '✚',
+    colour: '--moss',
+    path: 'M4.5 1h3v3.5H11v3H7.5V11h-3V7.5H1v-3h3.5z',
+    isHollow: false,
+  },
+  { symbol: 'square-open', sign: '□', colour: '--tan-text', path: 'M2 2h8v8H2z', isHollow: true },
+  { symbol: 'diamond', sign: '◆', colour: '--data2', path: 'M6 1l5 5-5 5-5-5z', isHollow: false },
+  { symbol: 'triangle-up-open', sign: '△', colour: '--data', path: 'M6 1.5l5 9H1z', isHollow: true },
+  { symbol: 'triangle-down', sign: '▼', colour: '--moss', path: 'M6 10.5l5-9H1z', isHollow: false },
 ]
 
 /** @param n the place of the line among all lines of the set, from 0 */

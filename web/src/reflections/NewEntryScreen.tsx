@@ -11,6 +11,7 @@ import { SheetField } from '../sheets/index.ts'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Refusal } from '../ui/Refusal.tsx'
 import { Screen } from '../ui/Screen.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
 import { AttributeTicks } from './AttributeTicks.tsx'
 import { LogbookCover } from './LogbookCover.tsx'
 import { reflectionQueries, useCreateEntry, useCreateLogbook } from './queries.ts'
@@ -84,6 +85,14 @@ function Begin({ logbooks, about, rateSetId }: BeginProps) {
       )}
       {logbooks.length === 0 ? (
         <p>{t('begin.noLogbook')}</p>
+      ) : rateSetId !== null ? (
+        <SelectField
+          label={t('begin.logbook')}
+          value={logbook?.id ?? ''}
+          choices={logbooks.map(({ id, title }) => [id, title] as const)}
+          onChange={setLogbookId}
+          sx={{ minWidth: 240 }}
+        />
       ) : (
         <fieldset className={styles.logbookChoices}>
           <legend>{t('begin.logbook')}</legend>

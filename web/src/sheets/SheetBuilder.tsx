@@ -7,18 +7,7 @@ import { mergeSheets, sheetFaults } from '@valise/core/sheets'
 import type { SheetContent } from '@valise/core/sheets'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import {
-  newId,
-  OfferedFoot,
-  OfferedHead,
-  partActs,
-  PartCards,
-  PublishOffered,
-  useLanguages,
-  useOffered,
-} from '../offers/index.ts'
-import { Refusal } from '../ui/Refusal.tsx'
-import { Screen } from '../ui/Screen.tsx'
+import { newId, OfferedBuilder, partActs, PartCards, useLanguages, useOffered } from '../offers/index.ts'
 import { AddQuestion } from './AddQuestion.tsx'
 import { fieldUiOf } from './fields/uiByKind.ts'
 import { QuestionSettings } from './QuestionSettings.tsx'
@@ -27,42 +16,33 @@ import { TryOut } from './TryOut.tsx'
 import { useWithin } from './useWithin.ts'
 
 export function SheetBuilder({ sheet }: { readonly sheet: OwnOffered<SheetContent> }) {
-  const { t, i18n } = useTranslation('sheets')
+  const { t } = useTranslation('sheets')
   const open = useOffered(sheetApi, sheet, mergeSheets)
   const { document: content, set } = open
   const spoken = useLanguages([content.title, ...content.questions.map(({ asks }) => asks)])
-  const title = textIn(content.title, i18n.language) || t('list.untitled')
   const [fault] = sheetFaults(content)
   return (
-    <Screen
-      place={title}
+    <OfferedBuilder
+      api={sheetApi}
+      kind="sheet"
+      own={sheet}
+      open={open}
+      spoken={spoken}
       parent={t('list.place')}
       {...useWithin()}
-      sentence={title}
+      untitled={t('list.untitled')}
+      lacks={
+        fault ? t(`faults.${fault.what}`, 'question' in fault ? { question: fault.question } : {}) : null
+      }
       panel={<TryOut content={content} />}
       panelLabel={t('build.tryOut')}
     >
-      <PublishOffered
-        api={sheetApi}
-        own={sheet}
-        lacks={
-          fault ? t(`faults.${fault.what}`, 'question' in fault ? { question: fault.question } : {}) : null
-        }
-        isSaved={open.delivery === 'delivered'}
-      />
-      <Refusal error={open.refused} />
-      <OfferedHead content={content} spoken={spoken} onChange={(change) => set({ ...content, ...change })} />
       <Questions
         questions={content.questions}
         languages={spoken.languages}
         onChange={(questions) => set({ ...content, questions })}
       />
-      <OfferedFoot
-        canUndo={open.canUndo}
-        onUndo={open.undo}
-        bin={{ kind: 'sheet', id: sheet.id, title, leaveTo: '/sheets' }}
-      />
-    </Screen>
+    </OfferedBuilder>
   )
 }
 
