@@ -58,6 +58,8 @@ export interface OwnOffered<C extends OfferedContent> {
   isNewer: boolean
   offers: string[]
   isForSchool: boolean
+  /** Whether the reader owns it; what the school keeps is written by all administrators. */
+  isMine: boolean
   binnedAt: Instant | null
 }
 
@@ -82,6 +84,7 @@ export function offeredSchemas<C extends OfferedContent>(content: TSchema & { re
         isNewer: Type.Boolean(),
         offers: Type.Array(idSchema, { maxItems: MOST_OFFERS, description: 'Classes' }),
         isForSchool: Type.Boolean(),
+        isMine: Type.Boolean(),
         binnedAt: nullable(instantSchema),
       }),
     ),

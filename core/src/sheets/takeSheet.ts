@@ -11,8 +11,8 @@ export type Asking = Pick<SheetVersion, 'id' | 'n' | 'content'>
  * Returns the operations after which a document goes along a sheet, or with null along none.
  *
  * What was answered stays: under the same question of the new sheet, else after its questions. Questions that nobody
- * answered go with their sheet; one of no sheet stays. The parts have the same ids in every window, so that two windows that take up one sheet
- * do the same.
+ * answered go with their sheet; one of no sheet stays. The parts have the same ids in every window, so that two windows
+ * that take up one sheet do the same.
  *
  * @param seed part of the ids of its answers, which are never the same in two documents
  */

@@ -114,7 +114,7 @@ describeEachDatabase('sets of attributes', (open) => {
     await another.put(`${path}/offers`, { classIds: [], isForSchool: false }, 5)
     expect(await list(wren)).toEqual([])
     // Whoever takes it from the school keeps it.
-    expect((await another.get(path)).body).toMatchObject({ isForSchool: false, revision: 6 })
+    expect((await another.get(path)).body).toMatchObject({ isForSchool: false, isMine: true, revision: 6 })
     expect((await mireille.get(path)).status).toBe(404)
   })
 })

@@ -88,7 +88,7 @@ export async function findOwn<C extends OfferedContent>(
     })
     .join('things', 'things.id', 'offered.id')
     .leftJoin('offeredVersions as newest', isNewest)
-    .first('offered.id', 'offered.content', 'offered.n', 'offered.isNewer', 'offered.isForSchool')
+    .first('offered.ownerId', 'offered.content', 'offered.n', 'offered.isNewer', 'offered.isForSchool')
     .select('things.revision', 'things.binnedAt', 'newest.at')
   if (!row) return null
   const offers = await reader
@@ -96,10 +96,10 @@ export async function findOwn<C extends OfferedContent>(
     .where({ offeredId: id })
     .orderBy('classId')
     .pluck<string[]>('classId')
-  const { content, isNewer, isForSchool, at, n, revision, binnedAt } = row
+  const { content, isNewer, isForSchool, at, n, revision, binnedAt, ownerId } = row
   return {
     ...{ id, revision, n, binnedAt, offers, publishedAt: at, content: JSON.parse(content) },
-    ...{ isNewer: isNewer === 1, isForSchool: isForSchool === 1 },
+    ...{ isNewer: isNewer === 1, isForSchool: isForSchool === 1, isMine: ownerId === actor.personId },
   }
 }
 
@@ -224,6 +224,7 @@ interface ListedRow {
 }
 
 interface OwnRow {
+  readonly ownerId: string
   readonly content: string
   readonly n: number
   readonly isNewer: number

@@ -102,7 +102,6 @@ export function createEntry(
     await createDraft(trx, actor, id, document)
     await entries.insertEntry(trx, actor, { id, logbookId, day, outline: outlineOf(document) })
     await index(trx, id, document)
-    await noteRatings(trx, id, document, async () => day)
     return getEntry(trx, actor, id)
   })
 }

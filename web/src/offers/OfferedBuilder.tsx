@@ -54,7 +54,7 @@ export function OfferedBuilder<C extends OfferedContent>(props: OfferedBuilderPr
       <OfferedFoot
         canUndo={open.canUndo}
         onUndo={open.undo}
-        bin={{ kind, id: own.id, title, leaveTo: `/${thingDefinitionOf(kind).path}` }}
+        bin={own.isMine ? { kind, id: own.id, title, leaveTo: `/${thingDefinitionOf(kind).path}` } : null}
       />
     </Screen>
   )

@@ -8,8 +8,8 @@ import styles from './Offers.module.css'
 interface OfferedFootProps {
   readonly canUndo: boolean
   readonly onUndo: () => void
-  /** Which thing goes into the bin, and where one goes then. */
-  readonly bin: Parameters<typeof PutInBin>[0]
+  /** Which thing goes into the bin, and where one goes then; null for one of somebody else. */
+  readonly bin: Parameters<typeof PutInBin>[0] | null
 }
 
 export function OfferedFoot({ canUndo, onUndo, bin }: OfferedFootProps) {
@@ -24,7 +24,7 @@ export function OfferedFoot({ canUndo, onUndo, bin }: OfferedFootProps) {
       >
         {t('foot.undo')}
       </Button>
-      <PutInBin {...bin} />
+      {bin ? <PutInBin {...bin} /> : null}
     </div>
   )
 }

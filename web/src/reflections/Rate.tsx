@@ -1,11 +1,13 @@
 // Rating oneself in an entry: which attributes? Each becomes a question of the entry.
 import Button from '@mui/material/Button'
+import { useQuery } from '@tanstack/react-query'
 import { IconSeedling } from '@tabler/icons-react'
 import { ratingQuestion } from '@valise/core/attributes'
 import { textIn } from '@valise/core/people'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useUsableSets } from '../attributes/index.ts'
+import { attributeSetApi, useUsableSets } from '../attributes/index.ts'
+import { Fetched } from '../ui/Fetched.tsx'
 import { TickDialog } from '../ui/TickDialog.tsx'
 import type { useEntryEditor } from './useEntryEditor.ts'
 
@@ -16,6 +18,7 @@ interface RateProps {
 export function Rate({ editor }: RateProps) {
   const { t } = useTranslation('reflections')
   const [isChoosing, setIsChoosing] = useState(false)
+  const [isFull, setIsFull] = useState(false)
   return (
     <div data-print="off">
       <Button
@@ -25,13 +28,26 @@ export function Rate({ editor }: RateProps) {
       >
         {t('rate.button')}
       </Button>
-      {isChoosing ? <ChooseAttributes editor={editor} onClose={() => setIsChoosing(false)} /> : null}
+      {isFull ? <p role="alert">{t('entry.sheetFull')}</p> : null}
+      {isChoosing ? (
+        <ChooseAttributes
+          editor={editor}
+          onAsked={(hadRoom) => setIsFull(!hadRoom)}
+          onClose={() => setIsChoosing(false)}
+        />
+      ) : null}
     </div>
   )
 }
 
-function ChooseAttributes({ editor, onClose }: RateProps & { readonly onClose: () => void }) {
+interface ChooseAttributesProps extends RateProps {
+  readonly onAsked: (hadRoom: boolean) => void
+  readonly onClose: () => void
+}
+
+function ChooseAttributes({ editor, onAsked, onClose }: ChooseAttributesProps) {
   const { t, i18n } = useTranslation('reflections')
+  const known = useQuery(attributeSetApi.queries.list())
   const sets = useUsableSets()
   const there = new Set(editor.answers.map(({ piece }) => piece.given.question.id))
   const all = (sets ?? []).flatMap((set) =>
@@ -46,17 +62,23 @@ function ChooseAttributes({ editor, onClose }: RateProps & { readonly onClose: (
     name: textIn(question.asks, i18n.language),
     about: t('rate.set', { set }),
   }))
+  const ask = (ids: readonly string[]) => {
+    const chosen = open.map(({ question }) => question).filter(({ id }) => ids.includes(id))
+    onAsked(editor.acts.ask(chosen))
+    onClose()
+  }
   return (
     <TickDialog
       title={t('rate.title')}
       verb={(count) => t('rate.add', { count })}
       onClose={onClose}
-      onChoose={(ids) => {
-        editor.acts.ask(open.map(({ question }) => question).filter(({ id }) => ids.includes(id)))
-        onClose()
-      }}
+      onChoose={ask}
     >
-      {(list) => (sets ? list(choices, t(all.length === 0 ? 'rate.none' : 'rate.all')) : null)}
+      {(list) => (
+        <Fetched query={known}>
+          {() => (sets ? list(choices, t(all.length === 0 ? 'rate.none' : 'rate.all')) : null)}
+        </Fetched>
+      )}
     </TickDialog>
   )
 }

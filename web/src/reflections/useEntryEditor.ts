@@ -60,9 +60,10 @@ export function useEntryEditor(entry: Entry) {
     remove: (pieceId: string) => void sync.act([{ op: 'remove-piece', pieceId }]),
     putInto,
     takeSheet: sheet.take,
+    /** Adds questions of no sheet. @returns whether there was room for them */
     ask: (questions: readonly Question[]) => {
       sync.flush()
-      sync.act(addQuestions(sync.state().document, questions))
+      return sync.act(addQuestions(sync.state().document, questions))
     },
     removeQuestion: (pieceId: string) => {
       const row = sync.state().document.rows.find(({ pieces }) => pieces.some(({ id }) => id === pieceId))

@@ -38,7 +38,7 @@ const answers: Readonly<Record<Exclude<FieldKind, 'evidence'>, readonly [answer:
   scale: [{ step: option, reason: 'It rained' }, '<p><strong>The &lt;sea&gt;</strong></p><p>It rained</p>'],
   rating: [
     { step: { ...option, place: 1, of: 3 }, reason: 'It rained' },
-    '<p><strong>The &lt;sea&gt;</strong></p><p>It rained</p>',
+    '<p><strong>The &lt;sea&gt; (1/3)</strong></p><p>It rained</p>',
   ],
   date: [{ day: '2026-11-20' }, '<time datetime="2026-11-20">20 November 2026</time>'],
 }
