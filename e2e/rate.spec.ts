@@ -53,7 +53,7 @@ test('an assessor writes attributes and offers them; a student rates themselves,
   await sefa.getByRole('radio', { name: /On my own/ }).check()
   await saved(sefa)
   await sefa.getByRole('link', { name: 'Self-ratings' }).click()
-  await expect(sefa.getByRole('heading', { level: 1 })).toHaveText(/^Knots: 1 step up since /)
+  await expect(sefa.getByRole('heading', { level: 1 })).toHaveText(/^Knots: 1\sstep up since /)
   const table = sefa.getByRole('table', { name: 'The same as a table' })
   await expect(table.getByText('I looked at the drawing twice.')).toBeVisible()
   await expect(table.getByText('On my own, step 3 of 3')).toBeVisible()
@@ -65,12 +65,14 @@ test('how one sees oneself over time: each rating leads to its entry and its evi
 }) => {
   const wren = await site.pageAs(browser, 'Wren')
   await wren.goto('/grow')
-  await expect(wren.getByRole('heading', { level: 1 })).toHaveText(/^Asking before acting: 3 steps up since /)
+  await expect(wren.getByRole('heading', { level: 1 })).toHaveText(
+    /^Asking before acting: 3\ssteps up since /,
+  )
   await expect(wren.getByRole('img', { name: /How your self-ratings went/ })).toBeVisible()
   await expect(wren.locator('.scatterlayer .trace')).toHaveCount(4)
   await wren.getByRole('button', { name: 'Noticing', exact: true }).click()
   await expect(wren.locator('.scatterlayer .trace')).toHaveCount(1)
-  await expect(wren.getByRole('heading', { level: 1 })).toHaveText(/^Noticing: 2 steps up since /)
+  await expect(wren.getByRole('heading', { level: 1 })).toHaveText(/^Noticing: 2\ssteps up since /)
 
   const closer = wren.getByRole('complementary', { name: 'Look closer' })
   await expect(closer.getByText('On my own, step 4 of 5')).toBeVisible()

@@ -118,8 +118,22 @@ function RatingsTable({ ratings, onLook }: RatingsTableProps) {
       keyOf={({ id }) => id}
       columns={[
         { key: 'day', head: t('day'), width: '15%', cell: ({ day }) => when.localDay(day) },
-        { key: 'attribute', head: t('attribute'), width: '20%', cell: nameOf },
-        { key: 'step', head: t('step'), width: '20%', cell: ({ step }) => toStep(step) },
+        {
+          key: 'attribute',
+          head: t('attribute'),
+          width: '24%',
+          cell: (rating) => (
+            <button
+              type="button"
+              className={styles.look}
+              aria-label={t('openOf', { name: nameOf(rating), day: when.localDay(rating.day) })}
+              onClick={() => onLook(rating.id)}
+            >
+              {nameOf(rating)}
+            </button>
+          ),
+        },
+        { key: 'step', head: t('step'), width: '24%', cell: ({ step }) => toStep(step) },
         {
           key: 'reason',
           head: t('reason'),
@@ -130,21 +144,6 @@ function RatingsTable({ ratings, onLook }: RatingsTableProps) {
                 <small className={styles.things}>{t('things', { count: evidenceIds.length })}</small>
               ) : null}
             </>
-          ),
-        },
-        {
-          key: 'look',
-          head: '',
-          width: '16%',
-          cell: (rating) => (
-            <button
-              type="button"
-              className={styles.look}
-              aria-label={t('openOf', { name: nameOf(rating), day: when.localDay(rating.day) })}
-              onClick={() => onLook(rating.id)}
-            >
-              {t('open')}
-            </button>
           ),
         },
       ]}

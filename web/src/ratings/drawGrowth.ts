@@ -18,6 +18,7 @@ export interface GrowthWish {
 }
 
 const HEIGHT = 340
+const LINE_HEIGHT = 17
 /** From this many pixels on, names have a line of their own. */
 const WIDE = 560
 
@@ -25,12 +26,11 @@ const WIDE = 560
 interface Room {
   readonly names: number
   readonly nameLine: number
-  readonly nameHeight: number
   readonly stepLine: number
   readonly days: number
 }
-const wide: Room = { names: 176, nameLine: 26, nameHeight: 17, stepLine: 16, days: 6 }
-const narrow: Room = { names: 96, nameLine: 13, nameHeight: 34, stepLine: 10, days: 3 }
+const wide: Room = { names: 176, nameLine: 28, stepLine: 16, days: 6 }
+const narrow: Room = { names: 96, nameLine: 13, stepLine: 10, days: 3 }
 
 /** Draws a plot; returns a function that removes it. */
 export function drawGrowth(box: HTMLElement, wish: GrowthWish): () => void {
@@ -71,7 +71,9 @@ function layoutOf(wish: GrowthWish, colourOf: (token: string) => string, room: R
     ...{ zeroline: false, fixedrange: true },
   }
   const heights = lines.map(({ line, n }) => (line.points.at(-1)?.place ?? 1) + liftOf(n, count))
-  const ends = spread(heights, (room.nameHeight * steps.length) / HEIGHT)
+  const names = lines.map(({ name, n }) => wrapped(`${markOf(n).sign} ${plain(name)}`, room.nameLine))
+  const highest = Math.max(...names.map((name) => name.split('<br>').length))
+  const ends = spread(heights, (highest * LINE_HEIGHT * steps.length) / HEIGHT)
   return {
     height: HEIGHT + 60,
     margin: { l: 20, r: room.names, t: 18, b: 36 },
@@ -85,8 +87,8 @@ function layoutOf(wish: GrowthWish, colourOf: (token: string) => string, room: R
       tickvals: steps.map((_, n) => n + 1),
       ticktext: steps.map((step) => wrapped(plain(step), room.stepLine)),
     },
-    annotations: lines.map(({ name, n }, at) => ({
-      text: wrapped(`${markOf(n).sign} ${plain(name)}`, room.nameLine),
+    annotations: lines.map(({ n }, at) => ({
+      text: names[at],
       y: ends[at],
       showarrow: false,
       font: { color: colourOf(markOf(n).colour), size: 13 },
