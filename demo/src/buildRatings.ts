@@ -1,5 +1,6 @@
 // Puts sets of attributes into the world, and Wren's self-ratings, by the same use cases as the screens.
 import type { AttributeSetContent } from '@valise/core/attributes'
+import { isRatingPiece } from '@valise/core/pages'
 import type { ChosenStep, Operation, PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { answersOf } from '@valise/core/reflections'
@@ -70,8 +71,8 @@ function ratingOperations(
   ratings: RatedEntry['ratings'],
 ): Operation[] {
   return answersOf(document).flatMap(({ piece }): Operation[] => {
+    if (!isRatingPiece(piece)) return []
     const { given } = piece
-    if (given.kind !== 'rating') return []
     const rating = ratings[given.question.attribute?.id ?? '']
     if (!rating) return []
     const [place, reason, shows] = rating

@@ -1,6 +1,5 @@
 // Two windows wrote one set of attributes: what each changed is kept, step by step and attribute by attribute.
-import { isSame } from '../json/index.ts'
-import { mergeLists } from '../offers/index.ts'
+import { mergeFields, mergeLists } from '../offers/index.ts'
 import type { AttributeSetContent } from './schema.ts'
 
 /**
@@ -14,8 +13,7 @@ export function mergeAttributeSets(
   theirs: AttributeSetContent,
 ): AttributeSetContent {
   return {
-    title: isSame(mine.title, base.title) ? theirs.title : mine.title,
-    about: isSame(mine.about, base.about) ? theirs.about : mine.about,
+    ...mergeFields(base, mine, theirs),
     steps: mergeLists(base.steps, mine.steps, theirs.steps),
     attributes: mergeLists(base.attributes, mine.attributes, theirs.attributes),
   }

@@ -1,4 +1,5 @@
 // What somebody writes, publishes in versions, and offers to classes or to the school.
+export { mergeFields } from './mergeFields.ts'
 export { mergeLists } from './mergeLists.ts'
 export { newOfferedSchema, offeredFields, offeredListSchema, offeredSchemas, offersSchema } from './schema.ts'
 export type {

@@ -8,6 +8,8 @@ interface GrowthPoint {
   readonly rating: Rating
   /** On the scale of today, from 1; between two steps where the scale of its day had others. */
   readonly place: number
+  /** Whether it was made on a scale that is no longer that of the set. */
+  readonly isFormer: boolean
 }
 
 export interface GrowthLine {
@@ -37,11 +39,11 @@ interface SetNow {
  * A rating whose step is that of the one before in the same piece is the same rating with other words: it stands once, as
  * it reads now.
  *
- * @param set the set as it is now; without it, the scale and the order are those of the newest rating
+ * @param set the set as it is now; without it, the scale is that of the newest rating
  */
 export function growthOf(ratings: readonly Rating[], set: SetNow | null): GrowthLine[] {
   const ordered = [...ratings].sort(byDay)
-  const most = Math.max(1, set?.steps.length ?? ordered.at(-1)?.step.of ?? 1)
+  const most = scaleOf(ordered, set).length
   const known = set?.attributes ?? []
   const former = new Map(
     ordered
@@ -50,9 +52,24 @@ export function growthOf(ratings: readonly Rating[], set: SetNow | null): Growth
   )
   return [...known, ...[...former].map(([id, name]) => ({ id, name }))].flatMap(({ id, name }) => {
     const own = withoutRewordings(ordered.filter(({ attributeId }) => attributeId === id))
-    const points = own.map((rating) => ({ rating, place: placeOf(rating, set?.steps ?? [], most) }))
+    const points = own.map((rating) => toPoint(rating, set, most))
     return points.length === 0 ? [] : [{ attributeId: id, name, points }]
   })
+}
+
+/**
+ * Returns the names of the steps, the lowest first: those of the set as it is now; without it, those of the newest rating,
+ * as far as they were chosen.
+ */
+export function scaleOf(ratings: readonly Rating[], set: Pick<SetNow, 'steps'> | null): Localized[] {
+  if (set) return set.steps.map(({ label }) => label)
+  const ordered = [...ratings].sort(byDay)
+  const of = ordered.at(-1)?.step.of ?? 1
+  const known = ordered.filter(({ step }) => step.of === of)
+  return Array.from(
+    { length: of },
+    (_, n) => known.findLast(({ step }) => step.place === n + 1)?.step.label ?? {},
+  )
 }
 
 /** Returns the change that says most: the greatest one, of equal ones the latest. Null where nothing was rated twice. */
@@ -90,12 +107,14 @@ function withoutRewordings(ratings: readonly Rating[]): Rating[] {
 }
 
 /** By the step itself where the scale still has it; else as far up as it was on the scale of its day. */
-function placeOf({ step }: Rating, steps: readonly Option[], most: number): number {
-  const now = steps.findIndex(({ id }) => id === step.id)
-  if (now >= 0) return now + 1
-  return step.of <= 1 ? 1 : 1 + ((step.place - 1) * (most - 1)) / (step.of - 1)
+function toPoint(rating: Rating, set: SetNow | null, most: number): GrowthPoint {
+  const { id, place, of } = rating.step
+  const now = set ? set.steps.findIndex((step) => step.id === id) : of === most ? place - 1 : -1
+  if (now >= 0) return { rating, place: now + 1, isFormer: false }
+  return { rating, place: of <= 1 ? 1 : 1 + ((place - 1) * (most - 1)) / (of - 1), isFormer: true }
 }
 
-function byDay(a: Rating, b: Rating): number {
+/** Compares ratings by their days, the oldest first. */
+export function byDay(a: Rating, b: Rating): number {
   return a.day < b.day ? -1 : a.day > b.day ? 1 : a.id < b.id ? -1 : 1
 }

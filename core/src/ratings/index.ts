@@ -1,5 +1,5 @@
 // Self-ratings over time: read out of documents, never written over, and arranged into lines.
-export { changeOf, greatestChange, growthOf } from './growth.ts'
+export { byDay, changeOf, greatestChange, growthOf, scaleOf } from './growth.ts'
 export type { GrowthChange, GrowthLine } from './growth.ts'
 export { ratingsIn } from './ratingsIn.ts'
 export type { RatingInDocument } from './ratingsIn.ts'

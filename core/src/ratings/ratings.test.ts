@@ -5,7 +5,7 @@ import { applyOperations, newEvidencePiece } from '../pages/index.ts'
 import type { AnswerPiece, ChosenStep, PageDocument } from '../pages/index.ts'
 import { addQuestions, answersOf, changeSheet, newEntryDocument, outlineOf } from '../reflections/index.ts'
 import { shippedSheets } from '../sheets/index.ts'
-import { changeOf, greatestChange, growthOf, ratingsIn, reviseRatings } from './index.ts'
+import { changeOf, greatestChange, growthOf, ratingsIn, reviseRatings, scaleOf } from './index.ts'
 import type { Rating, RatingInDocument, StoredRating } from './index.ts'
 
 const SET = '0193aaaa-0000-7000-8000-000000000001'
@@ -202,9 +202,27 @@ describe('growth', () => {
   it('puts a step of an earlier scale as far up as it was then', () => {
     const fifth = { id: 'former', label: { en: 'In between' }, place: 3, of: 5 }
     const [line] = growthOf([rating('2026-03-01', 'notice', fifth)], content)
-    expect(line?.points[0]?.place).toBe(2.5)
+    expect(line?.points[0]).toMatchObject({ place: 2.5, isFormer: true })
+    // It is former also where it lies on a step of today.
+    const [lowest] = growthOf([rating('2026-03-01', 'notice', { ...fifth, place: 1 })], content)
+    expect(lowest?.points[0]).toMatchObject({ place: 1, isFormer: true })
     const [alone] = growthOf([rating('2026-03-01', 'notice', { ...fifth, place: 1, of: 1 })], null)
     expect(alone?.points[0]?.place).toBe(1)
+  })
+
+  it('names its steps by the set, and without it by the ratings, as far as they tell', () => {
+    const some = [rating('2026-03-01', 'notice', chosen(2)), rating('2026-05-01', 'notice', chosen(4))]
+    expect(scaleOf(some, content).map(({ en }) => en)).toEqual([
+      'Not yet',
+      'With help',
+      'On my own',
+      'Leading',
+    ])
+    expect(scaleOf(some, null).map(({ en }) => en)).toEqual([undefined, 'With help', undefined, 'Leading'])
+    expect(growthOf(some, null)[0]?.points.map(({ place, isFormer }) => [place, isFormer])).toEqual([
+      [2, false],
+      [4, false],
+    ])
   })
 
   it('stays on the scale, and loses no attribute, whatever became of the set', () => {
@@ -219,8 +237,9 @@ describe('growth', () => {
           rating(`2026-03-${day}`, id, { id: `s${of % 3}`, label: {}, place: of, of: 7 }),
         ),
     )
+    const published = anySet.filter(({ steps: named }) => named.length > 0)
     fc.assert(
-      fc.property(ratings, fc.option(anySet), (some, set) => {
+      fc.property(ratings, fc.option(published), (some, set) => {
         const lines = growthOf(some, set)
         expect(new Set(lines.map(({ attributeId }) => attributeId))).toEqual(
           new Set(some.map(({ attributeId }) => attributeId)),

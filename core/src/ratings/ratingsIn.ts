@@ -1,6 +1,6 @@
 // The self-ratings that stand in a document.
-import { definitionOf, isAnswerPiece } from '../pages/index.ts'
-import type { AnswerPiece, ChosenStep, Given, PageDocument, Piece, RatedAttribute } from '../pages/index.ts'
+import { definitionOf, isAnswerPiece, isRatingPiece } from '../pages/index.ts'
+import type { ChosenStep, PageDocument, Piece, RatedAttribute } from '../pages/index.ts'
 import type { Localized } from '../people/index.ts'
 
 /** A step that was chosen for an attribute, with why, and the evidence beside it. */
@@ -16,20 +16,18 @@ export interface RatingInDocument {
 /** Lists the ratings of a document in reading order; an attribute without a step is not rated yet. */
 export function ratingsIn(document: PageDocument): RatingInDocument[] {
   return document.rows.flatMap(({ pieces }) =>
-    pieces.filter(isAnswerPiece).flatMap((piece) => {
-      if (!isRating(piece)) return []
-      const { question, answer } = piece.given
-      const { attribute, asks } = question
-      const { step, reason } = answer
-      if (attribute === null || step === null) return []
-      const evidenceIds = pieces.filter((one) => one !== piece).flatMap(evidenceIn)
-      return [{ pieceId: piece.id, attribute, name: asks, step, reason, evidenceIds }]
-    }),
+    pieces
+      .filter(isAnswerPiece)
+      .filter(isRatingPiece)
+      .flatMap((piece) => {
+        const { question, answer } = piece.given
+        const { attribute, asks } = question
+        const { step, reason } = answer
+        if (attribute === null || step === null) return []
+        const evidenceIds = pieces.filter((one) => one !== piece).flatMap(evidenceIn)
+        return [{ pieceId: piece.id, attribute, name: asks, step, reason, evidenceIds }]
+      }),
   )
-}
-
-function isRating(piece: AnswerPiece): piece is AnswerPiece & { given: Given<'rating'> } {
-  return piece.given.kind === 'rating'
 }
 
 function evidenceIn(piece: Piece): string[] {

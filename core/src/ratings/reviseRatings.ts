@@ -10,7 +10,7 @@ export interface StoredRating extends RatingInDocument {
   readonly n: number
   /** The day that it tells of. */
   readonly day: LocalDay
-  /** The day on which it was last changed. */
+  /** The day on which it was written. */
   readonly changedOn: LocalDay
   /** Whether its document no longer shows it. */
   readonly isGone: boolean
@@ -21,7 +21,7 @@ type NewRating = RatingInDocument & Pick<StoredRating, 'n' | 'day' | 'changedOn'
 export interface RatingRevision {
   readonly added: readonly NewRating[]
   /** With what it says now. */
-  readonly changed: readonly (RatingInDocument & Pick<StoredRating, 'id' | 'changedOn'>)[]
+  readonly changed: readonly (RatingInDocument & Pick<StoredRating, 'id'>)[]
   /** The pieces whose ratings are shown no more, and those whose ratings are shown again. */
   readonly gone: readonly string[]
   readonly back: readonly string[]
@@ -36,8 +36,8 @@ interface Days {
 /**
  * Compares the ratings of a document with those stored for it.
  *
- * What was changed on the day of the last change was a slip, or is still being written, and changes the stored rating. On a
- * later day the stored one stays as it is, and the changed one is another rating, of that day. What was removed comes
+ * What is changed on the day on which it was written was a slip, or is still being written, and changes the stored rating.
+ * On a later day the stored one stays as it is, and the changed one is another rating, of that day. What was removed comes
  * back when the document shows it again, as after an undo.
  */
 export function reviseRatings(
@@ -61,7 +61,7 @@ export function reviseRatings(
     ],
     changed: differing
       .filter(({ last }) => last.changedOn === today)
-      .map(({ rating, last }) => ({ ...rating, id: last.id, changedOn: today })),
+      .map(({ rating, last }) => ({ ...rating, id: last.id })),
     gone: [...storedIds].filter((id) => !shown.has(id) && !goneIds.has(id)),
     back: [...goneIds].filter((id) => shown.has(id)),
   }

@@ -1,6 +1,5 @@
 // Two windows wrote one question sheet: what each changed is kept, question by question.
-import { isSame } from '../json/index.ts'
-import { mergeLists } from '../offers/index.ts'
+import { mergeFields, mergeLists } from '../offers/index.ts'
 import type { SheetContent } from './schema.ts'
 
 /**
@@ -10,8 +9,7 @@ import type { SheetContent } from './schema.ts'
  */
 export function mergeSheets(base: SheetContent, mine: SheetContent, theirs: SheetContent): SheetContent {
   return {
-    title: isSame(mine.title, base.title) ? theirs.title : mine.title,
-    about: isSame(mine.about, base.about) ? theirs.about : mine.about,
+    ...mergeFields(base, mine, theirs),
     questions: mergeLists(base.questions, mine.questions, theirs.questions),
   }
 }

@@ -31,12 +31,9 @@ export async function insert(
 
 export async function update(
   trx: Trx,
-  { id, changedOn, ...rating }: RatingInDocument & Pick<StoredRating, 'id' | 'changedOn'>,
+  { id, ...rating }: RatingInDocument & Pick<StoredRating, 'id'>,
 ): Promise<void> {
-  await trx
-    .sql('attributeRatings')
-    .where({ id })
-    .update({ changedOn, ...toColumns(rating) })
+  await trx.sql('attributeRatings').where({ id }).update(toColumns(rating))
 }
 
 /** Hides the ratings of these pieces, or shows them again. */

@@ -1,6 +1,7 @@
 // What takes more to be answered well than the id of one of everything, and what ends things, in an order that lets each
 // do something.
 import { personNamed } from '@valise/core/people'
+import { isRatingPiece } from '@valise/core/pages'
 import { answersOf } from '@valise/core/reflections'
 import { sendEdit } from './editing.ts'
 import { handInSealed, setAssignment } from './handingIn.ts'
@@ -70,7 +71,7 @@ async function rateOneself(
   const begun = { day: '2026-11-24', title: '', lang: 'en', rates }
   const { id, draft } = (await owner.post(`/api/logbooks/${logbook}/entries`, begun)).body
   const [answer] = answersOf(draft.document)
-  if (answer?.piece.given.kind !== 'rating') throw new Error('nothing is asked')
+  if (!answer || !isRatingPiece(answer.piece)) throw new Error('nothing is asked')
   const { given } = answer.piece
   const [step] = given.question.steps
   if (!step) throw new Error('the scale has no steps')

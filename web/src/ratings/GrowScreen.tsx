@@ -1,10 +1,10 @@
 // How do I see myself, and how did that change? One set of attributes at a time: a sentence, a plot, and the same as a table.
 import Button from '@mui/material/Button'
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { IconSeedling } from '@tabler/icons-react'
 import { textIn } from '@valise/core/people'
 import type { Localized } from '@valise/core/people'
-import { useEffect } from 'react'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useSearchParams } from 'react-router'
 import { attributeSetApi } from '../attributes/index.ts'
@@ -31,7 +31,11 @@ export function GrowScreen() {
       </Screen>
     )
   const usable = offered.data.filter(({ n }) => n > 0)
-  const sets = [...rated.data, ...usable.filter(({ id }) => !rated.data.some((one) => one.id === id))]
+  // What may still be used is called as it is now, else as it was when one rated oneself.
+  const sets = [
+    ...rated.data.map((one) => usable.find(({ id }) => id === one.id) ?? one),
+    ...usable.filter(({ id }) => !rated.data.some((one) => one.id === id)),
+  ]
   const chosen = sets.find(({ id }) => id === params.get('set')) ?? sets[0]
   if (!chosen)
     return (
@@ -76,18 +80,13 @@ interface SetGrowthProps {
   /** Whether one may still rate oneself by it. */
   readonly isUsable: boolean
   /** Which set is looked at, where there are several. */
-  readonly choice: React.ReactNode
+  readonly choice: ReactNode
 }
 
 function SetGrowth({ setId, title, isUsable, choice }: SetGrowthProps) {
   const { t, i18n } = useTranslation(['ratings', 'app'])
-  const ratings = useInfiniteQuery(ratingQueries.ofSet(setId))
+  const ratings = useQuery(ratingQueries.ofSet(setId))
   const set = useQuery({ ...attributeSetApi.queries.newest(setId), enabled: isUsable })
-  const { hasNextPage, isFetchingNextPage, fetchNextPage } = ratings
-  // A plot shows all of them: the next page follows by itself.
-  useEffect(() => {
-    if (hasNextPage && !isFetchingNextPage) void fetchNextPage()
-  }, [hasNextPage, isFetchingNextPage, fetchNextPage])
   const act = isUsable ? (
     <Button
       component={Link}
@@ -101,16 +100,15 @@ function SetGrowth({ setId, title, isUsable, choice }: SetGrowthProps) {
   ) : null
   const name = textIn(title, i18n.language) || t('untitled')
   const frame = { place: t('place'), parent: t('app:stops.grow'), act, choice, title: name }
-  const isReady = !hasNextPage && (!isUsable || set.data !== undefined)
-  const all = ratings.data?.pages.flatMap(({ items }) => items) ?? []
-  if (isReady && ratings.data && all.length > 0)
-    return <Growth ratings={all} set={set.data?.content ?? null} {...frame} />
+  const isReady = ratings.data !== undefined && (!isUsable || set.data !== undefined)
+  if (isReady && ratings.data.length > 0)
+    return <Growth ratings={ratings.data} set={set.data?.content ?? null} {...frame} />
   return (
     <Screen place={frame.place} parent={frame.parent} act={act} sentence={t('sentence')} lead={t('lead')}>
       {choice}
-      <Fetched query={ratings}>
-        {() => (isReady ? <Empty>{t('empty')}</Empty> : <p role="status">{t('more')}</p>)}
-      </Fetched>
+      {isReady ? <Empty>{t('empty')}</Empty> : null}
+      {ratings.data ? null : <Fetched query={ratings}>{() => null}</Fetched>}
+      {ratings.data && !isReady ? <Fetched query={set}>{() => null}</Fetched> : null}
     </Screen>
   )
 }

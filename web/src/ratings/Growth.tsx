@@ -1,14 +1,14 @@
 // The ratings of one set over time, as somebody looks at them: all attributes or one, and one rating closely.
 import type { AttributeSetContent } from '@valise/core/attributes'
 import { textIn } from '@valise/core/people'
-import { changeOf, greatestChange, growthOf } from '@valise/core/ratings'
+import type { Localized } from '@valise/core/people'
+import { byDay, changeOf, greatestChange, growthOf, scaleOf } from '@valise/core/ratings'
 import type { GrowthChange, GrowthLine, Rating } from '@valise/core/ratings'
 import { useMemo, useState } from 'react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { DataTable } from '../ui/DataTable.tsx'
 import { Screen } from '../ui/Screen.tsx'
-import { useStableActs } from '../ui/useStableActs.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { AttributeToggles } from './AttributeToggles.tsx'
 import { CloserLook } from './CloserLook.tsx'
@@ -30,14 +30,17 @@ interface GrowthProps {
 export function Growth({ ratings, set, place, parent, title, act, choice }: GrowthProps) {
   const { t } = useTranslation('ratings')
   const lines = useMemo(() => growthOf(ratings, set), [ratings, set])
+  const scale = useMemo(() => scaleOf(ratings, set), [ratings, set])
   const [onlyId, setOnlyId] = useState<string | null>(null)
   const shown = lines.filter(({ attributeId }) => onlyId === null || attributeId === onlyId)
-  const points = shown.flatMap((line) => line.points.map(({ rating }) => rating)).sort(newestFirst)
+  const newestFirst = shown
+    .flatMap((line) => line.points.map(({ rating }) => rating))
+    .sort(byDay)
+    .reverse()
   const [lookedAtId, setLookedAtId] = useState<string | null>(null)
-  const lookedAt = points.find(({ id }) => id === lookedAtId) ?? points[0] ?? null
+  const lookedAt = newestFirst.find(({ id }) => id === lookedAtId) ?? newestFirst[0] ?? null
   const sentence = useSentence(lines, shown)
-  const isFormer = lines.some(({ points: some }) => some.some(({ place: at }) => !Number.isInteger(at)))
-  const acts = useStableActs({ look: setLookedAtId })
+  const hasFormer = lines.some(({ points }) => points.some(({ isFormer }) => isFormer))
   return (
     <Screen
       place={place}
@@ -53,37 +56,35 @@ export function Growth({ ratings, set, place, parent, title, act, choice }: Grow
         {choice}
         <AttributeToggles lines={lines} value={onlyId} onChange={setOnlyId} />
       </div>
-      <Plot lines={lines} shown={shown} set={set} onChoose={acts.look} />
-      {isFormer ? <p className={styles.former}>{t('former')}</p> : null}
+      <Plot lines={lines} onlyId={onlyId} scale={scale} onChoose={setLookedAtId} />
+      {hasFormer ? <p className={styles.former}>{t('former')}</p> : null}
       <h2 className={styles.tableHead}>{t('table')}</h2>
-      <RatingsTable ratings={points} onLook={acts.look} />
+      <RatingsTable ratings={newestFirst} onLook={setLookedAtId} />
     </Screen>
   )
 }
 
 interface PlotProps {
   readonly lines: readonly GrowthLine[]
-  readonly shown: readonly GrowthLine[]
-  readonly set: AttributeSetContent | null
+  /** The only attribute that is looked at; null for all. */
+  readonly onlyId: string | null
+  /** The names of the steps. */
+  readonly scale: readonly Localized[]
   readonly onChoose: (ratingId: string) => void
 }
 
-function Plot({ lines, shown, set, onChoose }: PlotProps) {
+function Plot({ lines, onlyId, scale, onChoose }: PlotProps) {
   const { i18n } = useTranslation()
   const when = useWhen()
   const toStep = useStepWords()
-  const onlyId = shown.length === 1 ? (shown[0]?.attributeId ?? null) : null
   // Drawn anew only where something changed: the library does not do so by itself.
   const wish = useMemo(() => {
     const plotted = lines.map((line, n) => ({ line, n, name: textIn(line.name, i18n.language) }))
     const all = lines.flatMap(({ points }) => points)
-    const newest = all.map(({ rating }) => rating).sort(newestFirst)[0]
-    const steps =
-      set?.steps.map(({ label }) => textIn(label, i18n.language)) ?? numbered(newest?.step.of ?? 1)
     return {
       lines: plotted.filter(({ line }) => onlyId === null || line.attributeId === onlyId),
       count: lines.length,
-      steps,
+      steps: scale.map((label, n) => textIn(label, i18n.language) || String(n + 1)),
       dayInWords: when.localDay,
       tellOf: (id: string) => {
         const rating = all.find((point) => point.rating.id === id)?.rating
@@ -93,12 +94,8 @@ function Plot({ lines, shown, set, onChoose }: PlotProps) {
       },
       onChoose,
     }
-  }, [lines, onlyId, set, i18n.language, when, toStep, onChoose])
+  }, [lines, onlyId, scale, i18n.language, when, toStep, onChoose])
   return <GrowthPlot wish={wish} />
-}
-
-function numbered(count: number): string[] {
-  return Array.from({ length: count }, (_, n) => String(n + 1))
 }
 
 interface RatingsTableProps {
@@ -149,10 +146,6 @@ function RatingsTable({ ratings, onLook }: RatingsTableProps) {
       ]}
     />
   )
-}
-
-function newestFirst(a: Rating, b: Rating): number {
-  return a.day < b.day ? 1 : a.day > b.day ? -1 : a.id < b.id ? 1 : -1
 }
 
 /** What the ratings tell in one sentence: of the attribute that is looked at, or the greatest change of all. */

@@ -1,7 +1,7 @@
 // What the screens know of self-ratings. They are made in entries, so there is nothing to change here.
-import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query'
-import type { RatedSet, RatingList } from '@valise/core/ratings'
-import { ask, get, withQuery } from '../api/index.ts'
+import { queryOptions } from '@tanstack/react-query'
+import type { RatedSet, Rating, RatingList } from '@valise/core/ratings'
+import { get, withQuery } from '../api/index.ts'
 
 const meta = { follows: ['reflections', 'evidence', 'bin'] } as const
 
@@ -18,13 +18,22 @@ export const ratingQueries = {
     }),
   /** My ratings of one set, the oldest first. */
   ofSet: (setId: string) =>
-    infiniteQueryOptions({
+    queryOptions({
       queryKey: [...ratingQueries.all(), 'set', setId],
       meta,
       staleTime: 0,
-      queryFn: ({ pageParam, signal }) =>
-        ask<RatingList>('GET', withQuery('/api/ratings', { setId, cursor: pageParam }), { signal }),
-      initialPageParam: null as string | null,
-      getNextPageParam: (page) => page.next,
+      queryFn: ({ signal }) => fetchAll(setId, signal),
     }),
+}
+
+/** A plot shows all of them: it is of no use before the last page is there. */
+async function fetchAll(setId: string, signal: AbortSignal): Promise<Rating[]> {
+  const ratings: Rating[] = []
+  for (let cursor: string | null | undefined; cursor !== null;) {
+    const address = withQuery('/api/ratings', { setId, cursor })
+    const page: RatingList = await get<RatingList>(address, signal)
+    ratings.push(...page.items)
+    cursor = page.next
+  }
+  return ratings
 }
