@@ -16,7 +16,9 @@ const serverLayers = [
   ['drafts', 'gathering'],
   ['collages', 'collections', 'reflections', 'statements'],
   ['pages'],
-  ['submissions', 'bin'],
+  ['submissions'],
+  ['guides'],
+  ['bin'],
 ]
 const serverRooms = serverLayers.flat()
 
@@ -67,7 +69,7 @@ const webLayers = [
   ['collections', 'reflections', 'ratings', 'pictures/bench'],
   ['collages', 'pages'],
   ['submissions'],
-  ['assignments', 'today'],
+  ['assignments', 'guides', 'today'],
 ]
 const webRooms = webLayers.flat()
 
@@ -113,7 +115,7 @@ const webArrows = [
 const otherArrows = [{ from: { pathNot: '^(server|web)/' }, to: {} }]
 
 const rooms =
-  '(schemas|people|classes|things|bin|uses|evidence|pictures|reflections|offers|attributes|ratings|sheets|statements|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
+  '(schemas|people|classes|things|guides|bin|uses|evidence|pictures|reflections|offers|attributes|ratings|sheets|statements|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
 
 const houses = ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 

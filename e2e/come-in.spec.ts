@@ -39,6 +39,7 @@ test('one click signs in as a person of the sample world', async ({ browser }) =
     'Classes',
     /^Shared with me/,
     /^Assignments/,
+    'Guides',
     'Question sheets',
     'Attributes',
   ])

@@ -21,7 +21,14 @@ import { buildCollage } from './buildCollage.ts'
 import { buildOutside } from './buildOutside.ts'
 import { cast } from './cast.ts'
 import { drawPicture } from './drawPicture.ts'
-import { evidenceOfJuno, evidenceOfNell, evidenceOfTomasz } from './evidenceOfOthers.ts'
+import {
+  evidenceOfJuno,
+  evidenceOfMore,
+  evidenceOfNell,
+  evidenceOfOdalys,
+  evidenceOfRufus,
+  evidenceOfTomasz,
+} from './evidenceOfOthers.ts'
 import { evidenceOfWren } from './evidenceOfWren.ts'
 import type { SampleItem } from './evidenceOfWren.ts'
 import type { SceneName } from './scenes/index.ts'
@@ -36,6 +43,9 @@ const shelves = [
   [cast.tomasz.signInName, evidenceOfTomasz],
   [cast.juno.signInName, evidenceOfJuno],
   [cast.nell.signInName, evidenceOfNell],
+  [cast.odalys.signInName, evidenceOfOdalys],
+  [cast.rufus.signInName, evidenceOfRufus],
+  ...Object.entries(evidenceOfMore),
 ] as const
 
 interface DrawnItem {

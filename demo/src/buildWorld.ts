@@ -16,6 +16,7 @@ import {
 import type { Services, Trx } from '@valise/server'
 import { buildLargeWorld } from './buildLargeWorld.ts'
 import { buildEvidence } from './buildEvidence.ts'
+import { buildGuides } from './buildGuides.ts'
 import { buildPages } from './buildPages.ts'
 import { buildSharing } from './buildSharing.ts'
 import { buildSubmissions } from './buildSubmissions.ts'
@@ -68,6 +69,7 @@ export async function buildWorld(services: Services): Promise<{ readonly classId
   await buildPages(services, today)
   await buildSharing(services, today, building.classIds.methods)
   await buildSubmissions(services, today, building.classIds.methods)
+  await buildGuides(services, today)
   return { classId: building.classIds.methods }
 }
 

@@ -1,4 +1,4 @@
-// What the others have gathered: Tomasz half of it, Juno a little, Sefa nothing yet.
+// What the others have gathered: Tomasz half of it, Juno a little, Sefa nothing yet; and what assessors show in guides.
 import type { SampleItem } from './evidenceOfWren.ts'
 
 const photo = (
@@ -36,3 +36,20 @@ export const evidenceOfNell: readonly SampleItem[] = [
   photo('Tally card', 5, 'tallyCard', 221),
   photo('Shells', 5, 'strandline', 222),
 ]
+
+export const evidenceOfOdalys: readonly SampleItem[] = [
+  photo('A stake, and how to read it', 30, 'stake', 231),
+]
+
+export const evidenceOfRufus: readonly SampleItem[] = [
+  photo('Where the last wave stopped', 30, 'strandline', 241),
+  photo('Put it back', 30, 'pool', 242),
+]
+
+/** What others of both classes put into their guides. */
+export const evidenceOfMore = {
+  bram: [photo('Stake 14', 20, 'stake', 251)],
+  dov: [photo('Stake 9', 19, 'stake', 252)],
+  abel: [photo('Three shells', 12, 'strandline', 253)],
+  cosmo: [photo('Shells in a row', 2, 'strandline', 254)],
+} as const satisfies Record<string, readonly SampleItem[]>

@@ -156,6 +156,31 @@ export const screens: readonly Screen[] = [
     go: openAttributeSet,
     holdsWords: true,
   },
+  { name: 'guides', at: '/guide-copies', who: 'Wren', go: open('/guide-copies'), holdsWords: true },
+  { name: 'guides, not begun', at: '/guide-copies', who: 'Sefa', go: open('/guide-copies'), holdsWords: true },
+  {
+    name: 'a guide',
+    at: '/guide-copies/:id',
+    who: 'Wren',
+    go: follow('/guide-copies', 'One stake, five visits'),
+    holdsWords: true,
+  },
+  {
+    name: 'a guide as its assessor sees it',
+    at: '/guide-copies/:id/reading',
+    who: 'Wren',
+    go: openReading,
+    holdsWords: true,
+  },
+  { name: 'guides that one sets', at: '/guides', who: 'Odalys', go: open('/guides'), holdsWords: true },
+  { name: 'a guide that one sets', at: '/guides/:id', who: 'Odalys', go: openGuide, holdsWords: true },
+  {
+    name: 'a guide, followed',
+    at: '/guides/:id/classes/:classId',
+    who: 'Odalys',
+    go: openProgress,
+    holdsWords: true,
+  },
   { name: 'question sheets', at: '/sheets', who: 'Wren', go: open('/sheets'), holdsWords: true },
   {
     name: 'a question sheet',
@@ -308,6 +333,24 @@ async function openAlongQuestions(page: Page) {
 async function openSheet(page: Page) {
   await follow('/sheets', 'At the stake')(page)
   await page.locator('ol > li [aria-expanded]').nth(1).click()
+}
+
+async function openReading(page: Page) {
+  await follow('/guide-copies', 'One stake, five visits')(page)
+  await page.getByRole('link', { name: 'See it as your assessor' }).click()
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(6)
+}
+
+async function openGuide(page: Page) {
+  await follow('/guides', 'One stake, five visits')(page)
+  await page.locator('ol > li [aria-expanded]').first().click()
+  await page.locator('ol > li ol > li [aria-expanded]').first().click()
+}
+
+async function openProgress(page: Page) {
+  await follow('/guides', 'One stake, five visits')(page)
+  await page.getByRole('link', { name: 'How far Shore Methods has come' }).click()
+  await expect(page.getByRole('table')).toBeVisible()
 }
 
 async function openGrowth(page: Page) {

@@ -31,6 +31,7 @@ import { attributeSetRoutes } from './attributes/index.ts'
 import { authenticate, peopleRoutes, sessionRoutes } from './people/index.ts'
 import { pageRoutes } from './pages/index.ts'
 import { frameOrigins } from './outside/index.ts'
+import { guideRoutes } from './guides/index.ts'
 import { ratingRoutes } from './ratings/index.ts'
 import { recordRoutes } from './records/index.ts'
 import { sheetRoutes } from './sheets/index.ts'
@@ -82,6 +83,7 @@ const domainRoutes: readonly Route<Services>[] = [
   ...usesRoutes,
   ...assignmentRoutes,
   ...submissionRoutes,
+  ...guideRoutes,
   ...newsRoutes,
   ...recordRoutes,
 ]

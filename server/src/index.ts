@@ -25,6 +25,7 @@ export {
   changeChoice,
   getHandIn,
   handIn,
+  handInWhenDue,
   openCopy,
   seal,
   takeBack,
@@ -54,6 +55,15 @@ export { createPage, pageRoom, publishPage } from './pages/index.ts'
 export { beginStatement, statementRoom } from './statements/index.ts'
 export { changeEntry, changeLogbook, createEntry, createLogbook, entryRoom } from './reflections/index.ts'
 export { sheetRoom } from './sheets/index.ts'
+export {
+  copyRoom,
+  createGuideEntry,
+  getCopy,
+  giveFeedback,
+  guideJobs,
+  guideRoom,
+  startCopy,
+} from './guides/index.ts'
 export { attributeSetRoom } from './attributes/index.ts'
 
 export type { Services } from './services.ts'

@@ -12,6 +12,7 @@ import type { GatheringServices } from './gathering/index.ts'
 import type { HttpServices } from './http/index.ts'
 import type { Workers } from './jobs/index.ts'
 import type { PeopleServices } from './people/index.ts'
+import { guideJobs } from './guides/index.ts'
 import { submissionJobs } from './submissions/index.ts'
 import type { SubmissionServices } from './submissions/index.ts'
 import type { WorkerTasks } from './workerTasks.ts'
@@ -38,6 +39,7 @@ export function withJobs(services: Services): Services {
     ...gatheringJobs(services),
     ...binJobs(services),
     ...submissionJobs(services),
+    ...guideJobs(services),
   }
   for (const [kind, handler] of Object.entries(handlers)) services.jobs.handle(kind, handler)
   return services

@@ -10,6 +10,7 @@ import { databaseFile } from './config.ts'
 import { migrateToLatest, openPostgres, openSqlite } from './database/index.ts'
 import { planEntryIndex } from './reflections/index.ts'
 import { planSweep } from './evidence/index.ts'
+import { planCollecting } from './guides/index.ts'
 import { planBinSweep } from './bin/index.ts'
 import { openFolderStore } from './files/index.ts'
 import { openLog } from './log/index.ts'
@@ -124,6 +125,7 @@ export async function startJobs(services: Services, warn: (line: string) => void
   let isFull = free !== null && free < LEAST_FREE_BYTES
   try {
     await planSweep(services)
+    await planCollecting(services)
     await planBinSweep(services)
     await planEntryIndex(services)
   } catch (error) {

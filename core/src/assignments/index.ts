@@ -12,6 +12,7 @@ export { countStatementWords, itemsGoing, noFacts } from './requirements/facts.t
 export type { FactName, Facts, GoingPart } from './requirements/facts.ts'
 export {
   factsNeeded,
+  offeredRequirementKinds,
   requirementDefinitionOf,
   requirementKinds,
 } from './requirements/requirementDefinitions.ts'

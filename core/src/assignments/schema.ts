@@ -3,7 +3,7 @@ import { Type } from 'typebox'
 import type { Static } from 'typebox'
 import { idSchema, nullable, object } from '../schemas/index.ts'
 import { localizedSchema } from '../people/index.ts'
-import { instantSchema } from '../time/index.ts'
+import { instantSchema, localTimeSchema } from '../time/index.ts'
 import { innerIdSchema } from './requirements/requirementFields.ts'
 import { requirementSchema } from './requirements/requirementSchemas.ts'
 import {
@@ -18,11 +18,6 @@ import {
 } from './valueLists.ts'
 
 export const levelSchema = object({ id: innerIdSchema, name: localizedSchema(LONGEST_LEVEL) })
-
-const localTimeSchema = Type.String({
-  pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$',
-  description: 'A day and time in the zone of the school',
-})
 
 /** What an assessor decides about an assignment. */
 export const assignmentInputSchema = object({
@@ -53,6 +48,7 @@ export const assignmentSchema = object({
   classCode: Type.String(),
   ...assignmentInputSchema.properties,
   dueAt: nullable(instantSchema),
+  guideId: nullable(idSchema),
   setAt: instantSchema,
   endedAt: nullable(instantSchema),
   revision: Type.Integer(),

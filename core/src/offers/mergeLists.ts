@@ -10,11 +10,13 @@ interface Named {
  * does for all that its writer sees before the eyes; a part that one side removed and the other changed stays.
  *
  * @param base what both windows started from
+ * @param mergePart merges a part that both changed, where it has parts of its own; without it, mine stands
  */
 export function mergeLists<T extends Named>(
   base: readonly T[],
   mine: readonly T[],
   theirs: readonly T[],
+  mergePart: (base: T, mine: T, theirs: T) => T = (_, own) => own,
 ): T[] {
   const before = byId(base)
   const here = byId(mine)
@@ -26,7 +28,10 @@ export function mergeLists<T extends Named>(
   }
   const merged = (part: T) => {
     const own = here.get(part.id)
-    return own && isChanged(own) ? own : (there.get(part.id) ?? own ?? part)
+    const other = there.get(part.id)
+    if (!own || !isChanged(own)) return other ?? own ?? part
+    const first = before.get(part.id)
+    return first && other && isChanged(other) ? mergePart(first, own, other) : own
   }
   // The order is mine where I changed it; what only the other side has goes after what stands before it there.
   const isMyOrder = !isSame(ids(mine), ids(base))

@@ -39,14 +39,17 @@ export type { MarkedMoment } from './pieces/file/schema.ts'
 export type { Piece, PieceKind, PieceOf } from './pieces/pieceSchemas.ts'
 export { rebaseEdit } from './rebaseEdit.ts'
 
-export { renderPage, renderPiece } from './renderPage.ts'
+export { renderPage, renderPiece, renderRow } from './renderPage.ts'
 export { isUnanswered, newAnswerPiece, progressOf } from './fields/answers.ts'
 export type { AnswerProgress } from './fields/answers.ts'
-export { fieldKinds, fieldOf } from './fields/fieldDefinitions.ts'
+export { fieldKinds, fieldOf, sheetFieldKinds } from './fields/fieldDefinitions.ts'
 export { optionSchema } from './fields/fieldParts.ts'
 export type { Option, WordLimits } from './fields/fieldParts.ts'
 export { questionSchema } from './fields/fieldSchemas.ts'
 export type { AnswerOf, FieldKind, Question, QuestionOf } from './fields/fieldSchemas.ts'
+export { isEntryQuestion } from './fields/entry/isEntryQuestion.ts'
+export { isPageAnswer } from './fields/page/isPageAnswer.ts'
+export type { ChosenPage } from './fields/page/schema.ts'
 export { isRatingPiece } from './fields/rating/isRatingPiece.ts'
 export { chosenStepSchema } from './fields/rating/schema.ts'
 export type { ChosenStep, RatedAttribute } from './fields/rating/schema.ts'
@@ -99,6 +102,7 @@ export {
   LONGEST_ALTERNATIVE,
   LONGEST_ASKED,
   LONGEST_HINT,
+  LONGEST_NAME_GIVEN,
   LONGEST_OPTION,
   LONGEST_PAGE_TITLE,
   LONGEST_REASON,
@@ -106,6 +110,8 @@ export {
   MOST_ENTRIES_SHOWN,
   LONGEST_SHORT_ANSWER,
   MOST_ANSWER_WORDS,
+  MOST_CHOSEN_PAGES,
+  MOST_NAMES_GIVEN,
   MOST_OPTIONS,
   MOST_SCALE_STEPS,
   MOST_SHEET_QUESTIONS,

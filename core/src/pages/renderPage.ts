@@ -25,6 +25,11 @@ export function renderPage(document: PageDocument, view: PageView): string {
   ].join('')
 }
 
+/** Renders one row without the frame of a page. */
+export function renderRow(row: Row, view: PageView): string {
+  return renderRows([row], view)
+}
+
 /** Renders one piece without its row, as the editor shows pieces that are not being edited. */
 export function renderPiece(piece: Piece, view: PageView, beside = 0): string {
   return definitionOf(piece).render(piece, {
@@ -39,10 +44,17 @@ function onlyForEntries(row: Row): Row {
   return { ...row, pieces: row.pieces.filter((piece) => definitionOf(piece).standsInEntries) }
 }
 
+/** Where rows have headings, what stands in them has its own headings below. */
 function renderRows(rows: readonly Row[], view: PageView): string {
+  const shift = view.headingShift ?? 0
+  const hasHeadings = rows.some(({ heading }) => heading !== undefined)
+  const within = hasHeadings ? { ...view, headingShift: shift + 1 } : view
   return rows
-    .map(({ pieces }) => pieces.map((piece) => placed(piece, view, pieces.length - 1)).join(''))
-    .map((inner) => (inner === '' ? '' : `<div class="row">${inner}</div>`))
+    .map(({ heading, pieces }) => {
+      const inner = pieces.map((piece) => placed(piece, within, pieces.length - 1)).join('')
+      const title = heading === undefined ? '' : `<h${2 + shift}>${escapeHtml(heading)}</h${2 + shift}>`
+      return `${title}${inner === '' ? '' : `<div class="row">${inner}</div>`}`
+    })
     .join('')
 }
 

@@ -11,6 +11,7 @@ import { pieceSchema } from './pieces/pieceSchemas.ts'
 import {
   DOCUMENT_SCHEMA,
   LONGEST_PAGE_TITLE,
+  LONGEST_ROW_HEADING,
   MOST_OPERATIONS,
   MOST_PIECES_IN_ROW,
   MOST_ROWS,
@@ -19,6 +20,9 @@ import {
 
 const rowSchema = object({
   id: documentPartIdSchema,
+  heading: Type.Optional(
+    Type.String({ maxLength: LONGEST_ROW_HEADING, description: 'Of what begins with it, for readers' }),
+  ),
   pieces: Type.Array(pieceSchema, { maxItems: MOST_PIECES_IN_ROW }),
 })
 export type Row = Static<typeof rowSchema>

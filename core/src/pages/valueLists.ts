@@ -35,6 +35,12 @@ export const MOST_ANSWER_WORDS = 5000
 export const MOST_OPTIONS = 20
 export const MOST_SCALE_STEPS = 7
 export const MOST_STEPS = 40
+/** The most pages, and the most names, that answer one question. */
+export const MOST_CHOSEN_PAGES = 5
+export const MOST_NAMES_GIVEN = 30
+export const LONGEST_NAME_GIVEN = 80
+/** Of what begins with a row, such as a stage. */
+export const LONGEST_ROW_HEADING = 200
 /** How deep lists and quotes can be nested. */
 export const DEEPEST_TEXT = 12
 

@@ -66,6 +66,29 @@ export const reasonSentences = {
   'set-lacks-step': 'Step {{n}} of the scale has no name yet. Name it, or remove it, then publish the set.',
   'set-lacks-attributes': 'There are no attributes in this set yet. Add one, then publish it.',
   'set-lacks-attribute': 'Attribute {{n}} has no name yet. Name it, or remove it, then publish the set.',
+  'guide-lacks-title': 'The guide has no title yet. Give it one, then publish it.',
+  'guide-lacks-due':
+    'The guide is handed in when due, but has no due time yet. Set one that exists, then publish the guide.',
+  'guide-lacks-stages': 'There are no stages in this guide yet. Add one, then publish it.',
+  'guide-lacks-name': 'Stage {{stage}} has no name yet. Name it, or remove it, then publish the guide.',
+  'guide-lacks-blocks':
+    'Stage {{stage}} is empty. Add an instruction or a question, or remove the stage, then publish the guide.',
+  'guide-lacks-opens': 'Stage {{stage}} has no time to open yet. Set one, then publish the guide.',
+  'guide-lacks-closes':
+    'Stage {{stage}} closes before it opens. Change one of the times, then publish the guide.',
+  'guide-lacks-words':
+    'In stage {{stage}}, question {{question}} asks nothing yet. Write it, or remove it, then publish the guide.',
+  'guide-lacks-options':
+    'In stage {{stage}}, question {{question}} needs at least two answers to choose from, each with its words. Write them, then publish the guide.',
+  'guide-lacks-limits':
+    'In stage {{stage}}, question {{question}} asks for more than it allows. Make the larger number larger, or empty it, then publish the guide.',
+  'guide-lacks-attribute':
+    'In stage {{stage}}, question {{question}} has no attribute to rate yet. Choose one, or remove the question, then publish the guide.',
+  'guide-reading-fixed':
+    'Students have begun this guide, and were told how it is read. That stays. Copy the guide if you want it read in another way.',
+  'guide-has-copies':
+    'Students have begun this guide, so it stays out of the bin. Stop offering it to your classes instead.',
+  'guide-chooses': 'What you hand in here is your copy of the guide. Open the guide to change it.',
   'not-published': 'Only what is published can be offered to others. Publish it first.',
   'no-such-version': 'This version does not exist. Load the item again and choose one of its versions.',
   'no-such-tag': 'You do not have this tag any more. Look at your tags, then try again.',

@@ -4,10 +4,13 @@ import type { Question } from '../pages/index.ts'
 import { isEmptyText } from '../people/index.ts'
 import type { SheetContent } from './schema.ts'
 
+/** What a question lacks: its words, the attribute it is about, options to choose from, or limits that can be met. */
+export type QuestionFault = 'words' | 'attribute' | 'options' | 'limits'
+
 export type SheetFault =
   | { readonly what: 'title' | 'questions' }
   /** The number of the question, from 1. */
-  | { readonly what: 'words' | 'attribute' | 'options' | 'limits'; readonly question: number }
+  | { readonly what: QuestionFault; readonly question: number }
 
 const FEWEST_OPTIONS = 2
 
@@ -16,11 +19,14 @@ export function sheetFaults({ title, questions }: SheetContent): SheetFault[] {
   return [
     ...(isEmptyText(title) ? [{ what: 'title' as const }] : []),
     ...(questions.length === 0 ? [{ what: 'questions' as const }] : []),
-    ...questions.flatMap((question, n) => faultsOf(question).map((what) => ({ what, question: n + 1 }))),
+    ...questions.flatMap((question, n) =>
+      questionFaults(question).map((what) => ({ what, question: n + 1 })),
+    ),
   ]
 }
 
-function faultsOf(question: Question): Extract<SheetFault, { question: number }>['what'][] {
+/** Returns what a question lacks before it can be asked. */
+export function questionFaults(question: Question): QuestionFault[] {
   const field = fieldOf<Question['kind']>(question)
   const options = field.options(question)
   const limits = field.amount(question) ?? field.wordLimits(question)

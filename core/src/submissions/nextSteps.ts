@@ -7,6 +7,8 @@ import type { NextStep, SubmissionRow } from './schema.ts'
 
 export interface OpenAssignment {
   readonly id: string
+  /** The guide that is worked through for it; null for none. */
+  readonly guideId: string | null
   readonly title: Localized
   readonly dueAt: Instant | null
   readonly readiness: readonly CheckedRequirement[]
@@ -30,24 +32,27 @@ const stepAfter: Readonly<Record<SubmissionRow['state'], NextStep['kind'] | null
  * accepted, needs no step.
  */
 export function computeNextSteps(assignments: readonly OpenAssignment[], now: Instant): NextStep[] {
-  const steps = assignments.flatMap(({ id, title, dueAt, readiness, latest, askedBy }): NextStep[] => {
-    const kind = latest ? stepAfter[latest.state] : 'hand-in'
-    if (kind === null) return []
-    return [
-      {
-        kind,
-        assignmentId: id,
-        title,
-        dueAt,
-        isOverdue: dueAt !== null && dueAt <= now,
-        there: readiness.filter(({ result }) => result.isThere).length,
-        of: readiness.length,
-        gaps: gapsOf(readiness),
-        latest,
-        askedBy: kind === 'change' ? askedBy : null,
-      },
-    ]
-  })
+  const steps = assignments.flatMap(
+    ({ id, guideId, title, dueAt, readiness, latest, askedBy }): NextStep[] => {
+      const kind = latest ? stepAfter[latest.state] : 'hand-in'
+      if (kind === null) return []
+      return [
+        {
+          kind,
+          assignmentId: id,
+          guideId,
+          title,
+          dueAt,
+          isOverdue: dueAt !== null && dueAt <= now,
+          there: readiness.filter(({ result }) => result.isThere).length,
+          of: readiness.length,
+          gaps: gapsOf(readiness),
+          latest,
+          askedBy: kind === 'change' ? askedBy : null,
+        },
+      ]
+    },
+  )
   // A letter that follows every digit puts what is never due last.
   const key = ({ dueAt, assignmentId }: NextStep) => `${dueAt ?? 'z'} ${assignmentId}`
   return steps.sort((a, b) => (key(a) < key(b) ? -1 : 1))

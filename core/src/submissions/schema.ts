@@ -58,6 +58,7 @@ export const submissionRowSchema = object({
   number: nullable(Type.String({ description: 'Once it is sealed' })),
   requestedAt: instantSchema,
   lateMinutes: Type.Integer({ minimum: 0 }),
+  byItself: Type.Boolean({ description: 'Handed in automatically when it was due' }),
   gaps: count,
   parts: count,
   sealedAt: nullable(instantSchema),
@@ -179,6 +180,7 @@ export type UndoneOutcome = Static<typeof undoneOutcomeSchema>
 const nextStepSchema = object({
   kind: Type.Enum(['hand-in', 'change']),
   assignmentId: idSchema,
+  guideId: nullable(idSchema),
   title: localizedSchema(Number.MAX_SAFE_INTEGER),
   dueAt: nullable(instantSchema),
   isOverdue: Type.Boolean(),

@@ -34,6 +34,8 @@ export interface ReceiptFacts {
   readonly sealedAt: Instant
   readonly dueAt: Instant | null
   readonly lateMinutes: number
+  /** Only where it was handed in automatically when it was due. */
+  readonly byItself?: true
   readonly parts: readonly Pick<SealedPartRow, 'kind' | 'title' | 'copy'>[]
   readonly gaps: readonly string[]
   readonly terms: readonly Localized[]

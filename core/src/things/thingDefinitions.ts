@@ -4,6 +4,8 @@ import { attributeSet } from './kinds/attributeSet.ts'
 import { collection } from './kinds/collection.ts'
 import { entry } from './kinds/entry.ts'
 import { evidence } from './kinds/evidence.ts'
+import { guide } from './kinds/guide.ts'
+import { guideCopy } from './kinds/guideCopy.ts'
 import { logbook } from './kinds/logbook.ts'
 import { page } from './kinds/page.ts'
 import { sheet } from './kinds/sheet.ts'
@@ -16,6 +18,8 @@ const thingDefinitions = {
   evidence,
   sheet,
   attributeSet,
+  guide,
+  guideCopy,
 } satisfies Record<string, ThingDefinition>
 
 export type ThingKind = keyof typeof thingDefinitions

@@ -1,8 +1,17 @@
 // Time: instants, the school's local days, and windows.
 export { addMinutes, instantSchema, minutesBetween, toInstant, toMilliseconds } from './instant.ts'
 export type { Instant } from './instant.ts'
-export { addDays, dayOf, endOfDay, localDaySchema, localToInstant, startOfDay, toLocal } from './localTime.ts'
-export type { LocalDay, Zone } from './localTime.ts'
+export {
+  addDays,
+  dayOf,
+  endOfDay,
+  localDaySchema,
+  localTimeSchema,
+  localToInstant,
+  startOfDay,
+  toLocal,
+} from './localTime.ts'
+export type { LocalDay, LocalTime, Zone } from './localTime.ts'
 export {
   doOverlap,
   endOfUnion,

@@ -15,6 +15,11 @@ export type Edge = 'from' | 'until'
 
 export const localDaySchema = Type.String({ format: 'date', description: 'A day in the zone of the school' })
 
+export const localTimeSchema = Type.String({
+  pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$',
+  description: 'A day and time in the zone of the school',
+})
+
 const DAY = 86_400_000
 const MINUTE = 60_000
 

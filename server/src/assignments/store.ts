@@ -33,7 +33,9 @@ export async function listAssignments(
   actor: PersonActor,
   wish: PageWish,
 ): Promise<AssignmentList> {
-  const own = assignmentRows(reader).modify(assignmentScope(reader, actor, 'assessor'))
+  const own = assignmentRows(reader)
+    .modify(assignmentScope(reader, actor, 'assessor'))
+    .modify(setByHand)
   const rows: AssignmentRecord[] = await newestFirst(
     withProgress(reader, own.clone()),
     ['assignments', 'setAt'],
@@ -44,7 +46,12 @@ export async function listAssignments(
   return {
     items: items.map(toRow),
     next: rows.length > wish.limit && last ? toCursor([last.setAt, last.id]) : null,
-    count: await countRows(reader.sql('assignments').modify(assignmentScope(reader, actor, 'assessor'))),
+    count: await countRows(
+      reader
+        .sql('assignments')
+        .modify(assignmentScope(reader, actor, 'assessor'))
+        .modify(setByHand),
+    ),
   }
 }
 
@@ -53,6 +60,7 @@ export function countAssignments(reader: Reader, actor: PersonActor): Promise<nu
     reader
       .sql('assignments')
       .modify(assignmentScope(reader, actor, 'assessor'))
+      .modify(setByHand)
       .whereNull('assignments.endedAt'),
   )
 }
@@ -108,6 +116,7 @@ export async function insertAssignment(
   classId: string,
   input: AssignmentInput,
   dueAt: Instant | null,
+  guideId: string | null = null,
 ): Promise<string> {
   const id = trx.newId()
   await trx.sql('assignments').insert({
@@ -116,6 +125,8 @@ export async function insertAssignment(
     setBy: actor.personId,
     ...toColumns(input),
     dueAt,
+    guideId,
+    collectedAt: null,
     setAt: trx.now,
     endedAt: null,
     revision: 1,
@@ -162,6 +173,11 @@ export async function listStudentIds(reader: Reader, classId: string): Promise<s
     .orderBy('memberships.personId')
     .select('memberships.personId')
   return rows.map(({ personId }) => personId)
+}
+
+/** Those of guides are set with their guide. */
+function setByHand(query: Knex.QueryBuilder): void {
+  query.whereNull('assignments.guideId')
 }
 
 function assignmentRows(reader: Reader): Knex.QueryBuilder {
@@ -213,6 +229,7 @@ interface AssignmentRecord {
   readonly terms: string
   readonly dueAt: Instant | null
   readonly dueLocal: string | null
+  readonly guideId: string | null
   readonly allowsGaps: number
   readonly setAt: Instant
   readonly endedAt: Instant | null
@@ -223,9 +240,9 @@ interface AssignmentRecord {
 }
 
 function toAssignment(row: AssignmentRecord): Assignment {
-  const { id, classId, className, classCode, dueAt, dueLocal, setAt, endedAt, revision } = row
+  const { id, classId, className, classCode, dueAt, dueLocal, guideId, setAt, endedAt, revision } = row
   return {
-    ...{ id, classId, className, classCode, dueAt, dueLocal, setAt, endedAt, revision },
+    ...{ id, classId, className, classCode, dueAt, dueLocal, guideId, setAt, endedAt, revision },
     title: JSON.parse(row.title),
     brief: row.brief === null ? null : JSON.parse(row.brief),
     requirements: upgradeRequirements({

@@ -3,6 +3,7 @@ import type { ThingKind } from '@valise/core/things'
 import { attributeSetInBin } from '../attributes/index.ts'
 import { collectionInBin } from '../collections/index.ts'
 import { evidenceInBin } from '../evidence/index.ts'
+import { guideCopyInBin, guideInBin } from '../guides/index.ts'
 import { pageInBin } from '../pages/index.ts'
 import { entryInBin, logbookInBin } from '../reflections/index.ts'
 import { sheetInBin } from '../sheets/index.ts'
@@ -16,6 +17,8 @@ const inBins = {
   evidence: evidenceInBin,
   sheet: sheetInBin,
   attributeSet: attributeSetInBin,
+  guide: guideInBin,
+  guideCopy: guideCopyInBin,
 } satisfies Record<ThingKind, InBin>
 
 export function inBinOf({ kind }: Pick<ThingRow, 'kind'>): InBin {

@@ -3,8 +3,9 @@ import { applyOperations } from '@valise/core/pages'
 import type { PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
+import type { Instant } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
-import { isInLog, listEditsAfter, listEditsBetween, listOwnDrafts } from './store.ts'
+import { isInLog, listEditsAfter, listEditsBetween, listEditsSince, listOwnDrafts } from './store.ts'
 import type { DraftRow, StoredEdit } from './store.ts'
 
 export interface PresentDraft extends DraftRow {
@@ -26,6 +27,21 @@ export async function listPresentDrafts(
     ...draft,
     document: withEdits(draft.checkpoint, edits.get(draft.id) ?? []),
   }))
+}
+
+/** Lists one's own drafts as they were at a moment, without the edits that were saved after it. */
+export async function listDraftsAt(
+  reader: Reader,
+  actor: PersonActor,
+  ids: readonly string[],
+  at: Instant,
+): Promise<PresentDraft[]> {
+  const present = await listPresentDrafts(reader, actor, ids)
+  const later = await listEditsSince(reader, ids, at)
+  return present.map((draft) => {
+    const backwards = (later.get(draft.id) ?? []).flatMap(({ inverse }) => inverse)
+    return { ...draft, document: applied(draft.document, backwards) }
+  })
 }
 
 /** Returns one's own draft in its current state. @throws AppError `not-found` for anything else */

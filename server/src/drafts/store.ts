@@ -84,6 +84,23 @@ export async function listEditsAfter(
   return edits
 }
 
+/** Lists the edits of these drafts that were saved after a moment, the newest first. */
+export async function listEditsSince(
+  reader: Reader,
+  ids: readonly string[],
+  at: Instant,
+): Promise<ReadonlyMap<string, StoredEdit[]>> {
+  const edits = new Map<string, StoredEdit[]>(ids.map((id) => [id, []]))
+  if (ids.length === 0) return edits
+  const rows = await reader
+    .sql('draftEdits')
+    .modify(isOneOf, 'draftId', ids)
+    .where('at', '>', at)
+    .orderBy([{ column: 'draftId' }, { column: 'revision', order: 'desc' }])
+  for (const row of rows) edits.get(row.draftId)?.push(toEdit(row))
+  return edits
+}
+
 export async function findEdit(reader: Reader, draftId: string, editId: string): Promise<StoredEdit | null> {
   const row = await reader.sql('draftEdits').where({ draftId, editId }).first()
   return row ? toEdit(row) : null

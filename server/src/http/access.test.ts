@@ -178,7 +178,7 @@ describeEachDatabase('every route, as everybody', (open, onSqlite) => {
   it('lists nothing of others', async () => {
     const { ids, things, browsers } = await start()
     // People and classes are no secret to whoever administers or studies with them.
-    const { person: _p, class: _c, membership: _m, piece: _piece, ...named } = ids
+    const { person: _p, class: _c, tides: _t, membership: _m, piece: _piece, ...named } = ids
     const secrets = { ...named, ...things }
     for (const [role, browser] of Object.entries(browsers))
       for (const { spec } of lists) {

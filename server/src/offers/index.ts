@@ -1,3 +1,4 @@
 // What people write, publish in versions, and offer to their classes or to the school.
 export { offeredRoom } from './offeredRoom.ts'
 export { offeredRoutes } from './offeredRoutes.ts'
+export { listOfferedTo, listVersions } from './store.ts'

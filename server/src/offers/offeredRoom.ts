@@ -8,7 +8,7 @@ import type {
   Offers,
   OwnOffered,
 } from '@valise/core/offers'
-import { textIn } from '@valise/core/people'
+import { isAssessorRole, textIn } from '@valise/core/people'
 import type { Localized, PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { ThingKind } from '@valise/core/things'
@@ -29,6 +29,16 @@ interface OfferedKind<C extends OfferedContent> {
   /** Why it cannot be published yet; null where nothing is lacking. */
   faultOf(content: C): AppError | null
   mayWrite(actor: PersonActor): boolean
+  /** Whether all assessors of the classes that it is offered to write it together; else its owner alone does. */
+  readonly isWrittenTogether?: boolean
+  /** @throws AppError where its writer may not put into it what the change puts there */
+  assertMaySave?(trx: Trx, actor: PersonActor, before: C, after: C): Promise<void>
+  /** Follows, in the same transaction, whatever others see of it: a version that is published, offers that change. */
+  afterShown?(
+    trx: Trx,
+    actor: PersonActor,
+    change: { readonly before: OwnOffered<C>; readonly own: OwnOffered<C> },
+  ): Promise<void>
 }
 
 interface At<T> {
@@ -56,6 +66,7 @@ export interface OfferedRoom<C extends OfferedContent> {
 /** Makes the room of a kind of offered things. */
 export function offeredRoom<C extends OfferedContent>(of: OfferedKind<C>): OfferedRoom<C> {
   const { kind } = of
+  const { isWrittenTogether = false } = of
   const sized = (content: C) => ({ content, size: of.sizeOf(content) })
 
   const findNewest: OfferedRoom<C>['findNewest'] = async (reader, actor, id) => {
@@ -67,11 +78,14 @@ export function offeredRoom<C extends OfferedContent>(of: OfferedKind<C>): Offer
   const getNewest: OfferedRoom<C>['getNewest'] = async (reader, actor, id) =>
     found(await findNewest(reader, actor, id))
   const getOwn: OfferedRoom<C>['getOwn'] = async (reader, actor, id) =>
-    found(await store.findOwn<C>(reader, actor, kind, id))
+    found(await store.findOwn<C>(reader, actor, { kind, id, isWrittenTogether }))
 
   /** What one writes oneself is copied as it stands, published or not. */
   const getCopied = async (trx: Trx, actor: PersonActor, id: string): Promise<C> =>
-    ((await store.findOwn<C>(trx, actor, kind, id)) ?? (await getNewest(trx, actor, id))).content
+    (
+      (await store.findOwn<C>(trx, actor, { kind, id, isWrittenTogether })) ??
+      (await getNewest(trx, actor, id))
+    ).content
 
   /** Changes one that may be changed, at the revision that its writer saw. */
   const change = (
@@ -89,6 +103,15 @@ export function offeredRoom<C extends OfferedContent>(of: OfferedKind<C>): Offer
       return getOwn(trx, actor, id)
     })
 
+  /** Changes what others see of it. */
+  const changeShown: typeof change = (on, actor, at, write) =>
+    inTransaction(on, async (trx) => {
+      const before = await getOwn(trx, actor, at.id)
+      const own = await change(trx, actor, at, write)
+      await of.afterShown?.(trx, actor, { before, own })
+      return own
+    })
+
   return {
     findNewest,
     getNewest,
@@ -96,7 +119,7 @@ export function offeredRoom<C extends OfferedContent>(of: OfferedKind<C>): Offer
 
     list: async (reader, actor) => [
       ...(await store.listOwn(reader, actor, kind)),
-      ...(await store.listForClasses(reader, actor, kind)),
+      ...(await store.listForClasses(reader, actor, kind, isWrittenTogether)),
       ...(await store.listForSchool(reader, actor, kind)),
       ...of.shipped.map(({ id, n, source, content }) => ({
         ...{ id, n, source, title: content.title, about: content.about, size: of.sizeOf(content) },
@@ -116,27 +139,31 @@ export function offeredRoom<C extends OfferedContent>(of: OfferedKind<C>): Offer
       }),
 
     save: (on, actor, { id, revision, to: content }) =>
-      change(on, actor, { id, revision }, async (trx, { n }) => {
+      change(on, actor, { id, revision }, async (trx, { n, content: before }) => {
+        await of.assertMaySave?.(trx, actor, before, content)
         const isNewer = !isSame(content, await store.findVersion(trx, id, n))
         await store.updateContent(trx, id, { ...sized(content), isNewer })
         return content
       }),
 
     publish: (on, actor, at) =>
-      change(on, actor, at, async (trx, { id, content, n, isNewer }) => {
+      changeShown(on, actor, at, async (trx, { id, content, n, isNewer }) => {
         const fault = of.faultOf(content)
         if (fault) throw fault
         if (isNewer) await store.insertVersion(trx, id, { n: n + 1, ...sized(content) })
       }),
 
     offer: (on, actor, { id, revision, to }) =>
-      change(on, actor, { id, revision }, async (trx, before) => {
+      changeShown(on, actor, { id, revision }, async (trx, before) => {
         const { classIds, isForSchool = before.isForSchool } = to
         if (before.n === 0 && (classIds.length > 0 || isForSchool))
           throw new AppError('conflict', 'not-published')
         if (isForSchool !== before.isForSchool && !actor.administrator)
           throw new AppError('forbidden', 'not-allowed')
-        const mine = new Set([...actor.memberships.map(({ classId }) => classId), ...before.offers])
+        const isMine = ({ role }: PersonActor['memberships'][number]) =>
+          !isWrittenTogether || isAssessorRole(role)
+        const own = actor.memberships.filter(isMine).map(({ classId }) => classId)
+        const mine = new Set([...own, ...before.offers])
         if (classIds.some((classId) => !mine.has(classId))) throw new AppError('not-found', 'not-found')
         // What the school keeps no longer stays with whoever decided so, and is lost to nobody.
         if (before.isForSchool && !isForSchool) await giveThing(trx, id, actor.personId)

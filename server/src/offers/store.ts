@@ -1,5 +1,6 @@
 // What is offered, in the database: one's own, that of one's classes, and that of the school.
 import type { OfferedContent, OfferedRow, OfferSource, OwnOffered } from '@valise/core/offers'
+import { isAssessorRole } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import type { ThingKind } from '@valise/core/things'
 import type { Knex } from 'knex'
@@ -28,11 +29,19 @@ export async function listForClasses(
   reader: Reader,
   actor: PersonActor,
   kind: ThingKind,
+  isWrittenTogether: boolean,
 ): Promise<OfferedRow[]> {
   const rows = await newestOfOthers(reader, actor, kind)
     .where('offered.isForSchool', 0)
     .whereIn('offered.id', offersTo(reader, actor).select('offeredId'))
-  return toRowsOfOthers(reader, rows, { source: 'class', mayEdit: false })
+  const mine = isWrittenTogether
+    ? await offersTo(reader, actor, 'assessor').distinct('offeredId').pluck<string[]>('offeredId')
+    : []
+  const listed = await toRowsOfOthers(reader, rows, { source: 'class', mayEdit: false })
+  return listed.map((row, n) => {
+    const mayEdit = mine.includes(row.id)
+    return { ...row, mayEdit, isNewer: mayEdit && rows[n]?.isNewer === 1 }
+  })
 }
 
 /** Lists what the school keeps for everybody; administrators write it together. */
@@ -72,12 +81,20 @@ async function toRowsOfOthers(
   }))
 }
 
-/** Finds what one writes: one's own, binned or not, and what the school keeps where one is an administrator. */
+interface Written {
+  readonly kind: ThingKind
+  readonly id: string
+  readonly isWrittenTogether: boolean
+}
+
+/**
+ * Finds what one writes: one's own, binned or not, what the school keeps where one is an administrator, and what is
+ * written together with the assessors of one's classes.
+ */
 export async function findOwn<C extends OfferedContent>(
   reader: Reader,
   actor: PersonActor,
-  kind: ThingKind,
-  id: string,
+  { kind, id, isWrittenTogether }: Written,
 ): Promise<OwnOffered<C> | null> {
   const row: OwnRow | undefined = await reader
     .sql('offered')
@@ -85,6 +102,8 @@ export async function findOwn<C extends OfferedContent>(
     .where((may) => {
       may.where('offered.ownerId', actor.personId)
       if (actor.administrator) may.orWhere('offered.isForSchool', 1)
+      if (isWrittenTogether)
+        may.orWhereIn('offered.id', offersTo(reader, actor, 'assessor').select('offeredId'))
     })
     .join('things', 'things.id', 'offered.id')
     .leftJoin('offeredVersions as newest', isNewest)
@@ -176,6 +195,47 @@ export async function findVersion<C>({ sql }: Reader, offeredId: string, n: numb
   return row ? JSON.parse(row.content) : null
 }
 
+/** Lists what is offered to these classes now, in its newest version, with whoever owns it. */
+export async function listOfferedTo<C>(
+  reader: Reader,
+  kind: ThingKind,
+  classIds: readonly string[],
+): Promise<OfferedToClass<C>[]> {
+  const rows: (Omit<OfferedToClass<C>, 'content'> & { content: string })[] = await reader
+    .sql('offers')
+    .join('offered', 'offered.id', 'offers.offeredId')
+    .join('offeredVersions as newest', isNewest)
+    .where({ 'offered.kind': kind, 'offered.isBinned': 0 })
+    .modify(isOneOf, 'offers.classId', classIds)
+    .orderBy(['offered.id', 'offers.classId'])
+    .select('offered.id', 'offered.n', 'offered.ownerId', 'offers.classId', 'newest.content')
+  return rows.map(({ content, ...row }) => ({ ...row, content: JSON.parse(content) }))
+}
+
+export interface OfferedToClass<C> {
+  readonly id: string
+  readonly n: number
+  readonly ownerId: string
+  readonly classId: string
+  readonly content: C
+}
+
+/** Lists these versions. The caller has checked access. */
+export async function listVersions<C>(
+  { sql }: Reader,
+  wanted: readonly { readonly id: string; readonly n: number }[],
+): Promise<{ readonly id: string; readonly n: number; readonly content: C }[]> {
+  if (wanted.length === 0) return []
+  const rows: { offeredId: string; n: number; content: string }[] = await sql('offeredVersions')
+    .modify(isOneOf, 'offeredId', [...new Set(wanted.map(({ id }) => id))])
+    .where((any) => {
+      for (const n of new Set(wanted.map((one) => one.n))) any.orWhere({ n })
+    })
+    .orderBy(['offeredId', 'n'])
+    .select('offeredId', 'n', 'content')
+  return rows.map(({ offeredId: id, n, content }) => ({ id, n, content: JSON.parse(content) }))
+}
+
 /** Offers it to these classes, and to no others. */
 export async function replaceOffers(
   trx: Trx,
@@ -191,8 +251,13 @@ export async function replaceOffers(
     .update({ isForSchool: Number(isForSchool) })
 }
 
-function offersTo({ sql }: Reader, { memberships }: PersonActor): Knex.QueryBuilder {
-  const classIds = memberships.map(({ classId }) => classId)
+function offersTo(
+  { sql }: Reader,
+  { memberships }: PersonActor,
+  as: 'anybody' | 'assessor' = 'anybody',
+): Knex.QueryBuilder {
+  const some = as === 'anybody' ? memberships : memberships.filter(({ role }) => isAssessorRole(role))
+  const classIds = some.map(({ classId }) => classId)
   return sql('offers').modify(isOneOf, 'offers.classId', classIds)
 }
 

@@ -17,6 +17,7 @@ import type {
   LogbookFacets,
   NewEntry,
 } from '@valise/core/reflections'
+import type { SheetVersion } from '@valise/core/sheets'
 import type { LocalDay } from '@valise/core/time'
 import { attributeSetRoom } from '../attributes/index.ts'
 import { inTransaction } from '../database/index.ts'
@@ -80,6 +81,8 @@ export function changeLogbook(
 export interface FirstContent {
   readonly text?: RichText
   readonly evidence?: Row['pieces']
+  /** The questions that it goes along, where whoever asks for it chose them. */
+  readonly sheet?: SheetVersion | null
 }
 
 export function createEntry(

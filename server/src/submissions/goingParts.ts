@@ -6,6 +6,7 @@ import { countChanges, handOutsOf, placedPieces } from '@valise/core/pages'
 import type { HandOut, ShownDocument, ShownEvidence } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { ChosenPart, ListedPart, SealedPartRow } from '@valise/core/submissions'
+import type { Instant } from '@valise/core/time'
 import { partKinds, thingDefinitionOf } from '@valise/core/things'
 import type { Reader } from '../database/index.ts'
 import { resolveShownMany } from '../drafts/index.ts'
@@ -22,11 +23,16 @@ export interface PreparedPart extends ListedPart {
   readonly contents: ShownDocument | null
 }
 
-/** Loads the current content of these parts, in a number of queries that does not depend on how many they are. */
+/**
+ * Loads the current content of these parts, in a number of queries that does not depend on how many they are.
+ *
+ * @param asOf for parts that are handed in by themselves: as they were then
+ */
 export async function prepareParts(
   reader: Reader,
   actor: PersonActor,
   parts: readonly ChosenPart[],
+  asOf: Instant | null = null,
 ): Promise<PreparedPart[]> {
   const ids = [...new Set(parts.map(({ id }) => id))]
   const things = await listOwnThings(reader, actor, partKinds, ids)
@@ -35,7 +41,7 @@ export async function prepareParts(
   for (const kind of partKinds) {
     const some = things.flatMap((thing) => (thing.kind === kind ? [thing.id] : []))
     if (some.length === 0) continue
-    present.push(...(await partStoreOf(kind).listPresent(reader, actor, some)))
+    present.push(...(await partStoreOf(kind).listPresent(reader, actor, some, asOf)))
     published.push(...(await partStoreOf(kind).listPublished(reader, actor, some)))
   }
   const shown = await resolveShownMany(

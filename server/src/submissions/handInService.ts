@@ -4,10 +4,11 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import type { Decision } from '@valise/core/problems'
 import { computeReadiness, decideHandIn, decideTakeBack, gapsOf, stateAfter } from '@valise/core/submissions'
-import type { ChosenPart, HandIn, HandingIn, SubmissionRow } from '@valise/core/submissions'
+import type { ChosenPart, HandIn, HandingIn, SubmissionRow, SubmissionState } from '@valise/core/submissions'
 import { itemsGoing } from '@valise/core/assignments'
 import type { Assignment, CheckedRequirement, Facts } from '@valise/core/assignments'
 import { minutesBetween } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
 import { getAssignment } from '../assignments/index.ts'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import type { Jobs } from '../jobs/index.ts'
@@ -65,7 +66,9 @@ export function changeChoice(
   { revision, parts }: { readonly revision: number; readonly parts: readonly ChosenPart[] },
 ): Promise<HandIn> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
-    await getAssignment(trx, actor, assignmentId, 'student')
+    const { guideId } = await getAssignment(trx, actor, assignmentId, 'student')
+    // What is handed in of a guide is the copy, with what it asks for.
+    if (guideId !== null) throw new AppError('conflict', 'guide-chooses')
     const listed = parts.filter(({ id }, at) => parts.findIndex((one) => one.id === id) === at)
     if ((await countOwnParts(trx, actor, listed)) !== listed.length)
       throw new AppError('not-found', 'not-found')
@@ -90,31 +93,63 @@ export function handIn(
   { revision, seen }: { readonly revision: number; readonly seen: HandingIn },
 ): Promise<SubmissionRow> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
-    const { assignment, choice, parts, going, readiness, latest, decision } = await prepare(
-      trx,
-      actor,
-      assignmentId,
-    )
+    const prepared = await prepare(trx, actor, assignmentId)
+    const { assignment, choice, readiness, decision } = prepared
     assertAllowed(decision, 'conflict')
     const gaps = gapsOf(readiness).map(({ requirement }) => requirement.id)
     const isAsSeen = choice?.revision === revision && isSameSet(gaps, seen.gaps)
     if (!isAsSeen) throw new AppError('conflict', 'readiness-changed')
     if (seen.terms !== assignment.terms.length) throw new AppError('conflict', 'terms-open')
-    const { dueAt, terms } = assignment
-    const late = dueAt === null ? 0 : Math.max(0, Math.ceil(minutesBetween(dueAt, trx.now)))
-    const said = await loadStatements(trx, actor, going.parts)
-    const pinned = toPinned(parts, said, await loadStatementDocuments(trx, actor, going.parts))
-    const id = await insertSubmission(trx, {
-      ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: late },
-      ...{ readiness, terms, gaps: gaps.length, parts: pinned.length },
-    })
-    await insertParts(trx, id, pinned)
-    await insertFiles(trx, id, await listFilesGoing(trx, actor, parts))
-    await noteAct(trx, actor, 'handed-in', id)
-    const job = { kind: SEAL, payload: { submissionId: id }, dedupeKey: `${SEAL} ${id}` }
-    await jobs.enqueue(trx, { ...job, personId: actor.personId })
+    const id = await pin(trx, jobs, actor, prepared, { requestedAt: trx.now, byItself: false })
     return toSubmissionRow(await getOwn(trx, actor, id))
   })
+}
+
+/**
+ * Hands in what is due by itself, as it was when it was due. Idempotent: what was handed in already stays as it is.
+ *
+ * @returns whether something was handed in
+ */
+export function handInWhenDue(
+  on: Writable,
+  jobs: Jobs,
+  actor: PersonActor,
+  { assignmentId, dueAt }: { readonly assignmentId: string; readonly dueAt: Instant },
+): Promise<boolean> {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
+    const prepared = await prepare(trx, actor, assignmentId, dueAt)
+    const isWithSomebody = prepared.latest !== null && !isHandedInAnew.includes(prepared.latest.state)
+    if (isWithSomebody || !prepared.decision.allowed) return false
+    await pin(trx, jobs, actor, prepared, { requestedAt: dueAt, byItself: true })
+    return true
+  })
+}
+
+/** What was handed in before and is with nobody is handed in again when it is due. */
+const isHandedInAnew: readonly SubmissionState[] = ['taken-back', 'not-sealed']
+
+/** Pins what goes in, and has it sealed. @returns the id of the submission */
+async function pin(
+  trx: Trx,
+  jobs: Jobs,
+  actor: PersonActor,
+  { assignment, parts, going, readiness, latest }: Prepared,
+  when: Pick<StoredSubmission, 'requestedAt' | 'byItself'>,
+): Promise<string> {
+  const { id: assignmentId, dueAt, terms } = assignment
+  const late = dueAt === null ? 0 : Math.max(0, Math.ceil(minutesBetween(dueAt, when.requestedAt)))
+  const said = await loadStatements(trx, actor, going.parts)
+  const pinned = toPinned(parts, said, await loadStatementDocuments(trx, actor, going.parts))
+  const id = await insertSubmission(trx, {
+    ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: late },
+    ...{ readiness, terms, gaps: gapsOf(readiness).length, parts: pinned.length, ...when },
+  })
+  await insertParts(trx, id, pinned)
+  await insertFiles(trx, id, await listFilesGoing(trx, actor, parts))
+  await noteAct(trx, actor, when.byItself ? 'handed-in-by-itself' : 'handed-in', id)
+  const job = { kind: SEAL, payload: { submissionId: id }, dedupeKey: `${SEAL} ${id}` }
+  await jobs.enqueue(trx, { ...job, personId: actor.personId })
+  return id
 }
 
 /** Takes back a submission that nobody has opened. */
@@ -142,11 +177,16 @@ interface Prepared {
   readonly decision: Decision
 }
 
-async function prepare(reader: Reader, actor: PersonActor, assignmentId: string): Promise<Prepared> {
+async function prepare(
+  reader: Reader,
+  actor: PersonActor,
+  assignmentId: string,
+  asOf: Instant | null = null,
+): Promise<Prepared> {
   const assignment = await getAssignment(reader, actor, assignmentId, 'student')
   const [choice = null] = await listChoices(reader, actor, [assignmentId])
   const [latest = null] = await listLatest(reader, actor, [assignmentId])
-  const parts = await prepareParts(reader, actor, choice?.parts ?? [])
+  const parts = await prepareParts(reader, actor, choice?.parts ?? [], asOf)
   const going = await loadFacts(reader, actor, goingOf(parts), assignment.requirements)
   const readiness = computeReadiness(assignment.requirements, going)
   const missingMusts = gapsOf(readiness).filter(({ requirement }) => requirement.weight === 'must').length
@@ -226,7 +266,7 @@ function isSameSet(a: readonly string[], b: readonly string[]): boolean {
 function noteAct(
   trx: Trx,
   actor: PersonActor,
-  action: 'handed-in' | 'taken-back',
+  action: 'handed-in' | 'handed-in-by-itself' | 'taken-back',
   id: string,
 ): Promise<void> {
   return appendRecord(trx, actor, { action, subject: 'submission', subjectId: id })

@@ -157,6 +157,7 @@ function toFacts(submission: StoredSubmission, parts: readonly PinnedPart[]): Js
   const { className, classCode, ownerName, ownerFullName, assignmentId } = submission
   const facts = {
     ...{ schema: 1, id, n, requestedAt, dueAt, lateMinutes, ...asHandedIn, terms },
+    ...(submission.byItself && { byItself: true }),
     from: { shownName: ownerName, fullName: ownerFullName },
     to: { assignmentId, assignment: title, className, classCode },
     parts: parts.map(({ n: place, kind, thingId, title: name, copy }) => ({
@@ -193,6 +194,7 @@ async function finish(
   const { n, requestedAt, dueAt, lateMinutes, terms, readiness, className, classCode } = present
   const receipt = toReceiptText({
     ...{ number, school, n, requestedAt, sealedAt: trx.now, dueAt, lateMinutes, parts, terms },
+    ...(present.byItself && { byItself: true as const }),
     from: { shownName: present.ownerName, fullName: present.ownerFullName },
     to: { className, classCode, assignment: present.title },
     gaps: readiness.filter(({ result }) => !result.isThere).map(({ requirement }) => requirement.id),

@@ -129,7 +129,17 @@ export async function findPrevious(
 
 export type NewSubmission = Pick<
   StoredSubmission,
-  'assignmentId' | 'ownerId' | 'n' | 'dueAt' | 'lateMinutes' | 'readiness' | 'terms' | 'gaps' | 'parts'
+  | 'assignmentId'
+  | 'ownerId'
+  | 'n'
+  | 'requestedAt'
+  | 'byItself'
+  | 'dueAt'
+  | 'lateMinutes'
+  | 'readiness'
+  | 'terms'
+  | 'gaps'
+  | 'parts'
 >
 
 export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<string> {
@@ -141,8 +151,8 @@ export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<s
     readiness: JSON.stringify(toStoredResults(wish.readiness)),
     requirementsSchema: REQUIREMENTS_SCHEMA,
     terms: JSON.stringify(wish.terms),
+    byItself: Number(wish.byItself),
     state: 'sealing',
-    requestedAt: trx.now,
     revision: 1,
   })
   return id
@@ -198,9 +208,10 @@ export async function nextNumber(trx: Trx): Promise<{ readonly prefix: string; r
 
 export interface SubmissionRecord extends Omit<
   StoredSubmission,
-  'title' | 'readiness' | 'asHandedIn' | 'terms' | 'level' | 'ownerName' | 'ownerFullName'
+  'title' | 'byItself' | 'readiness' | 'asHandedIn' | 'terms' | 'level' | 'ownerName' | 'ownerFullName'
 > {
   readonly title: string
+  readonly byItself: number
   readonly requirements: string
   readonly readiness: string
   readonly requirementsSchema: number
@@ -218,6 +229,7 @@ export function toSubmission(row: SubmissionRecord): StoredSubmission {
   return {
     ...stored,
     title: JSON.parse(row.title),
+    byItself: row.byItself === 1,
     readiness: upgradeReadiness({ schema: requirementsSchema, ...asHandedIn }),
     asHandedIn,
     terms: JSON.parse(row.terms),
@@ -229,9 +241,9 @@ export function toSubmission(row: SubmissionRecord): StoredSubmission {
 
 export function toSubmissionRow(stored: StoredSubmission): SubmissionRow {
   const { id, assignmentId, title, className, classCode, ownerName, n, state, number } = stored
-  const { requestedAt, lateMinutes, gaps, parts, sealedAt, openedAt, decidedAt, level } = stored
+  const { requestedAt, lateMinutes, byItself, gaps, parts, sealedAt, openedAt, decidedAt, level } = stored
   return {
     ...{ id, assignmentId, title, className, classCode, ownerName, n, state, number },
-    ...{ requestedAt, lateMinutes, gaps, parts, sealedAt, openedAt, decidedAt, level },
+    ...{ requestedAt, lateMinutes, byItself, gaps, parts, sealedAt, openedAt, decidedAt, level },
   }
 }

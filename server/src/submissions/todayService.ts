@@ -49,7 +49,7 @@ async function listOpenAssignments(reader: Reader, actor: PersonActor): Promise<
     goingOf(parts),
     running.flatMap(({ requirements }) => requirements),
   )
-  return running.map(({ id, title, dueAt, requirements }) => {
+  return running.map(({ id, guideId, title, dueAt, requirements }) => {
     const own = choices.find(({ assignmentId }) => assignmentId === id)?.parts ?? []
     // Each part was prepared as each choice wants it, in the same order.
     const first = choices
@@ -61,7 +61,7 @@ async function listOpenAssignments(reader: Reader, actor: PersonActor): Promise<
     const going = goingOf(own.length > 0 ? parts.slice(first, first + own.length) : [])
     const found = latest.find(({ assignmentId }) => assignmentId === id)
     return {
-      ...{ id, title, dueAt },
+      ...{ id, guideId, title, dueAt },
       readiness: computeReadiness(requirements, { ...facts, parts: going }),
       latest: found ? toSubmissionRow(found) : null,
       askedBy: found?.decidedBy ? (names.get(found.decidedBy) ?? null) : null,

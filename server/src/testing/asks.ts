@@ -5,6 +5,7 @@ import { thingDefinitionOf, thingKinds } from '@valise/core/things'
 import fc from 'fast-check'
 import type { RouteSpec } from '../http/route.ts'
 import type { ThingOfEachKind } from './everyThing.ts'
+import { sealedVisits } from './sampleGuides.ts'
 import type { PageOfEveryPiece } from './everyPiece.ts'
 import { assignmentInput } from './handingIn.ts'
 import type { ThingIds } from './oneOfEverything.ts'
@@ -32,6 +33,8 @@ const idsOfPaths: Readonly<Record<string, keyof ThingIds>> = {
   '/api/evidence/queries/': 'savedQuery',
   '/api/evidence/{id}/drive': 'driveDocument',
   '/api/evidence/{id}/statement': 'picture',
+  '/api/guides/': 'guide',
+  '/api/guide-copies/': 'guideCopy',
   '/api/links/': 'link',
   '/api/logbooks/': 'logbook',
   '/api/memberships/': 'membership',
@@ -52,6 +55,7 @@ const idsOfPaths: Readonly<Record<string, keyof ThingIds>> = {
 const versionsOfPaths: Readonly<Record<string, keyof ThingIds>> = {
   '/api/entries/': 'entryVersion',
   '/api/evidence/{id}/statement': 'statementVersion',
+  '/api/guide-copies/': 'copyVersion',
   '/api/pages/': 'otherVersion',
 }
 
@@ -93,6 +97,15 @@ export const bodies: Readonly<Record<string, (ids: ThingIds) => unknown>> = {
   'PUT /api/attribute-sets/{id}': () => ({ content: { title: {}, about: {}, steps: [], attributes: [] } }),
   'POST /api/attribute-sets/{id}/versions': () => ({}),
   'PUT /api/attribute-sets/{id}/offers': () => ({ classIds: [] }),
+  'PUT /api/guides/{id}': () => ({ content: sealedVisits }),
+  'POST /api/guides/{id}/versions': () => ({}),
+  'PUT /api/guides/{id}/offers': () => ({ classIds: [] }),
+  'POST /api/guides/{id}/copies': () => ({}),
+  'PUT /api/guides/{id}/openings': ({ tides }) => ({ classId: tides, stageId: '1', isOpen: true }),
+  'POST /api/guide-copies/{id}/edits': ({ guideCopy }) => edit(guideCopy),
+  'PUT /api/guide-copies/{id}/logbook': ({ logbook }) => ({ logbookId: logbook }),
+  'POST /api/guide-copies/{id}/entries': () => ({ questionId: 'visit', day: '2026-11-24' }),
+  'POST /api/guide-copies/{id}/feedback': () => ({ stageId: null, pieceId: null, text: 'x' }),
   'PATCH /api/entries/{id}': () => ({ day: '2026-11-24' }),
   'POST /api/entries/{id}/edits': ({ entry }) => edit(entry),
   'POST /api/pages/{id}/edits': ({ page }) => edit(page),
@@ -123,10 +136,19 @@ export function asksOf(spec: RouteSpec, ids: ThingIds, { everyPiece, things }: A
   const kind = thingKinds.find((one) => spec.path.startsWith(`/api/${thingDefinitionOf(one).path}/{id}`))
   const isNamed = Object.keys(idsOfPaths).some((one) => spec.path.startsWith(one))
   if (kind && !isNamed) return [askOf(spec, ids, { id: things[kind] })]
+  const piece = piecesOfPaths.find(([path]) => spec.path.startsWith(path))?.[1]
+  if (piece) return [askOf(spec, ids, { piece: piece(ids) })]
   if (!spec.path.includes('{handOut}')) return [askOf(spec, ids)]
   const { id: page, handOuts } = everyPiece
   return handOuts.map(({ piece, handOut }) => askOf(spec, { ...ids, page, piece }, { handOut }))
 }
+
+/** Which piece hands out a file, by what the path begins with; the pieces of pages are asked for one by one. */
+const piecesOfPaths: readonly (readonly [string, (ids: ThingIds) => string])[] = [
+  ['/api/guides/{id}/pieces/', () => 'how-0'],
+  ['/api/guide-copies/{id}/pieces/', ({ copyPiece }) => copyPiece],
+  ['/api/guide-copies/{id}/pages/', ({ piece }) => piece],
+]
 
 interface Asked {
   readonly everyPiece: Pick<PageOfEveryPiece, 'id' | 'handOuts'>
@@ -145,7 +167,7 @@ export function askOf(spec: RouteSpec, ids: ThingIds, more: Readonly<Record<stri
   const values: Record<string, string> = {
     ...{ id: thing ? ids[thing] : 'log', n: '1', kind: 'thumbnail', piece: ids.piece, file: ids.file },
     otherId: ids[versionsOfPaths[beginning ?? ''] ?? 'otherVersion'],
-    ...{ voiceId: ids.voice, handOut: 'screen', ...more },
+    ...{ voiceId: ids.voice, handOut: 'screen', pageId: ids.page, classId: ids.tides, ...more },
   }
   return {
     method: spec.method.toUpperCase(),

@@ -26,6 +26,17 @@ export type { ThingIds } from './oneOfEverything.ts'
 export { makePicture, makePictureBomb } from './pictures.ts'
 export { beginUpload, BYTES, TUS, upload } from './upload.ts'
 
+export {
+  answerIn,
+  askedIn,
+  guideQuestion,
+  guideStage,
+  improveGuide,
+  sealedVisits,
+  setGuide,
+  startGuide,
+  twoVisits,
+} from './sampleGuides.ts'
 export { makeEveryThing } from './everyThing.ts'
 export type { ThingOfEachKind } from './everyThing.ts'
 export { publishEveryPiece } from './everyPiece.ts'

@@ -13,6 +13,7 @@ import { makeEveryThing } from './everyThing.ts'
 import type { ThingOfEachKind } from './everyThing.ts'
 import { publishEveryPiece, voiceBytes } from './everyPiece.ts'
 import type { PageOfEveryPiece } from './everyPiece.ts'
+import { answerIn, askedIn, sealedVisits, setGuide, startGuide, twoVisits } from './sampleGuides.ts'
 import { everyRequirementWanted, handInSealed, setAssignment } from './handingIn.ts'
 import { makePicture } from './pictures.ts'
 import { TEST_PASSWORD } from './site.ts'
@@ -40,6 +41,7 @@ export const thingNames = [
   ...(['file', 'link', 'logbook', 'membership', 'note', 'otherVersion', 'page', 'pass', 'person'] as const),
   ...(['phoneLink', 'picture', 'piece', 'savedQuery', 'session', 'sheet', 'submission', 'upload'] as const),
   ...(['statementVersion', 'voice'] as const),
+  ...(['guide', 'guideCopy', 'copyPiece', 'copyVersion', 'tides'] as const),
 ]
 
 /** A shared drive with one document, for the test site. */
@@ -114,6 +116,7 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
   const sealed = await sql('sealedFiles').where({ submissionId: submission }).first('path')
   const sessions = (await owner.get('/api/sessions')).body
   const things = await makeEveryThing(site, owner)
+  const guides = await makeGuides({ owner, assessor }, { classId: night.classId, picture, page })
   const ids = {
     ...{
       picture,
@@ -144,6 +147,7 @@ export async function makeOneOfEverything(site: TestSite, school: SmallSchool): 
     sheet: await publishSheet(owner),
     attributeSet: await publishAttributeSet(owner),
     phoneLink: await create('/api/phone-links', {}),
+    ...guides,
   }
   await drain()
   const everyPiece = await publishEveryPiece(owner, drain)
@@ -164,6 +168,44 @@ async function publishAttributeSet(owner: TestBrowser): Promise<string> {
   const published = await owner.ask('POST', `/api/attribute-sets/${id}/versions`, {}, { 'if-match': '"r2"' })
   expect(published.status).toBe(200)
   return id
+}
+
+interface GuideWish {
+  readonly classId: string
+  readonly picture: string
+  readonly page: string
+}
+
+/** A guide that the owner writes for a class of theirs, and their copy of one that is set for them. */
+export async function makeGuides(
+  { owner, assessor }: { readonly owner: TestBrowser; readonly assessor: TestBrowser },
+  { classId, picture, page }: GuideWish,
+) {
+  const { memberships } = (await owner.get('/api/session')).body
+  const tides = memberships.find(({ className }: { className: string }) => className === 'Tide Watch').classId
+  const items = [{ id: picture, kind: 'picture' as const }]
+  const stages = twoVisits.stages.map((stage) => ({
+    ...stage,
+    blocks: stage.blocks.map((block) => ('items' in block ? { ...block, items } : block)),
+  }))
+  const guide = await setGuide(owner, [tides], { ...twoVisits, stages })
+  const guideCopy = await startGuide(owner, await setGuide(assessor, [classId], sealedVisits))
+  const path = `/api/guide-copies/${guideCopy}`
+  await answerIn(owner, guideCopy, 'page', { pages: [{ id: page, title: 'Transect 3' }] })
+  const { draft } = (await owner.get(path)).body
+  const { row, piece } = askedIn({ draft }, 'photo')
+  const shown = newEvidencePiece('shot', { id: picture, kind: 'picture' })
+  await sendEdit(owner, path, {
+    base: draft.revision,
+    operations: [{ op: 'insert-piece', rowId: row.id, piece: shown, after: piece.id }],
+  })
+  const asked = askedIn({ draft }, 'stake').piece
+  for (const text of ['first', 'second']) {
+    const written = { ...asked, given: { ...asked.given, answer: { text } } } as typeof asked
+    await sendEdit(owner, path, { base: draft.revision, operations: [{ op: 'set-piece', piece: written }] })
+  }
+  const copyVersion = (await owner.get(path)).body.draft.otherVersions[0].id as string
+  return { guide, guideCopy, copyPiece: 'shot', copyVersion, tides: tides as string }
 }
 
 async function bring(browser: TestBrowser, name: string, content: Buffer): Promise<string> {

@@ -1,13 +1,17 @@
 // What takes more to be answered well than the id of one of everything, and what ends things, in an order that lets each
 // do something.
 import { personNamed } from '@valise/core/people'
-import { isRatingPiece } from '@valise/core/pages'
+import { isRatingPiece, newEvidencePiece } from '@valise/core/pages'
 import { answersOf } from '@valise/core/reflections'
+import { planCollecting } from '../guides/index.ts'
 import { sendEdit } from './editing.ts'
 import { handInSealed, setAssignment } from './handingIn.ts'
+import { makeGuides } from './oneOfEverything.ts'
 import type { OneOfEverything } from './oneOfEverything.ts'
+import { makePicture } from './pictures.ts'
 import { TEST_PASSWORD } from './site.ts'
 import type { Answer, TestBrowser, TestSite } from './site.ts'
+import { answerIn, sealedVisits, setGuide, startGuide } from './sampleGuides.ts'
 import { upload } from './upload.ts'
 
 const ANOTHER_PASSWORD = 'nine herons on the bank'
@@ -26,6 +30,7 @@ export async function askSpecially(
 ): Promise<void> {
   await askForLists(site, owner, administrator)
   await rateOneself(owner, made.ids)
+  await workThroughGuides(site, made.ids, owner, assessor)
   await changeEvidence(owner, made.ids)
   await reviewAndTakeBack(site, made.ids, owner, assessor)
   await administer(made.ids, administrator)
@@ -83,6 +88,54 @@ async function rateOneself(
   })
   await owner.patch(`/api/entries/${id}`, { day: '2026-11-23' }, 1)
   await owner.get(`/api/ratings?setId=${attributeSet}&limit=1`)
+}
+
+/** A guide that is followed, and one that was due before it was begun and is handed in by itself. */
+async function workThroughGuides(
+  site: TestSite,
+  { class: classId }: OneOfEverything['ids'],
+  owner: TestBrowser,
+  assessor: TestBrowser,
+): Promise<void> {
+  const followed = await startGuide(owner, await setGuide(assessor, [classId]))
+  await answerIn(owner, followed, 'stake', { text: 'B7' })
+  await assessor.get(`/api/guide-copies/${followed}/reading`)
+  const said = { stageId: '1', pieceId: null, text: 'Which bank?' }
+  await assessor.post(`/api/guide-copies/${followed}/feedback`, said)
+  await startGuide(
+    owner,
+    await setGuide(assessor, [classId], { ...sealedVisits, dueLocal: '2026-11-20T17:00' }),
+  )
+  await planCollecting(site.services)
+  await site.services.jobs.drain()
+  await writeAndShowGuides(site, classId, owner, assessor)
+}
+
+/** Guides with pictures: in an instruction, in an answer, and on a page that answers. */
+async function writeAndShowGuides(
+  site: TestSite,
+  classId: string,
+  owner: TestBrowser,
+  assessor: TestBrowser,
+): Promise<void> {
+  const file = { name: 'stake.jpg', content: await makePicture() }
+  const picture = (await upload(owner, file)).body.outcome.evidenceId as string
+  await site.services.jobs.drain()
+  const page = (await owner.post('/api/pages', { title: 'The bank', lang: 'en' })).body.id as string
+  const row = { id: 'r', pieces: [newEvidencePiece('map', { id: picture, kind: 'picture' })] }
+  await sendEdit(owner, `/api/pages/${page}`, {
+    base: 1,
+    operations: [{ op: 'insert-row', row, after: null }],
+  })
+  await write(owner, 'POST', `/api/pages/${page}/published`)
+  const made = await makeGuides({ owner, assessor }, { classId, picture, page })
+  const copy = `/api/guide-copies/${made.guideCopy}`
+  const guide = `/api/guides/${made.guide}`
+  for (const path of [`${copy}/pieces/shot/screen`, `${copy}/pages/${page}/map/screen`]) await owner.get(path)
+  await owner.get(`${guide}/pieces/how-0/screen`)
+  await owner.get(`${guide}/classes/${made.tides}`)
+  await owner.put(`${guide}/openings`, { classId: made.tides, stageId: '1', isOpen: true })
+  await owner.delete(`${copy}/other-versions/${made.copyVersion}`)
 }
 
 async function changeEvidence(owner: TestBrowser, ids: OneOfEverything['ids']): Promise<void> {

@@ -11,6 +11,7 @@ export type Topic =
   | 'classes'
   | 'collections'
   | 'evidence'
+  | 'guides'
   | 'news'
   | 'pages'
   | 'passes'

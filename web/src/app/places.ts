@@ -11,6 +11,7 @@ import {
   IconListTree,
   IconPackage,
   IconPhoto,
+  IconRoute,
   IconEyeglass,
   IconSeedling,
   IconSunHigh,
@@ -49,6 +50,8 @@ const desk: PlaceLink = { name: 'desk', to: '/review-desk', icon: IconEyeglass }
 const assignments: PlaceLink = { name: 'assignments', to: '/assignments', icon: IconClipboardText }
 const sheets: PlaceLink = { name: 'sheets', to: '/sheets', icon: IconListDetails }
 const attributes: PlaceLink = { name: 'attributes', to: '/attribute-sets', icon: IconSeedling }
+const guides: PlaceLink = { name: 'guides', to: '/guide-copies', icon: IconRoute }
+const guidesSet: PlaceLink = { name: 'guidesSet', to: '/guides', icon: IconRoute }
 const grow: PlaceLink = { name: 'grow', to: '/grow', icon: IconChartLine }
 const opened: PlaceLink = { name: 'opened', to: '/shared-with-me', icon: IconDoorEnter }
 const bin: PlaceLink = { name: 'bin', to: '/bin', icon: IconTrash }
@@ -73,7 +76,7 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
     },
     ...(firstClass
       ? [
-          { name: 'gather' as const, places: [evidence, logbooks] },
+          { name: 'gather' as const, places: [evidence, logbooks, guides] },
           { name: 'arrange' as const, places: [pages, collections] },
           { name: 'show' as const, places: [sharing, submissions, opened] },
           { name: 'grow' as const, places: [grow] },
@@ -86,7 +89,7 @@ export function placesOf(session: Pick<SignedIn, 'administrator' | 'memberships'
             // An administrator finds the classes among the places of the school.
             places: [desk, ...(administrator ? [] : [classes]), ...(firstClass ? [] : [opened])],
           },
-          { name: 'set' as const, places: [assignments, sheets, attributes] },
+          { name: 'set' as const, places: [assignments, guidesSet, sheets, attributes] },
         ]
       : []),
     ...(administrator

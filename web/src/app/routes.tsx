@@ -16,6 +16,14 @@ import { loadCollectionScreen, loadCollectionsScreen } from '../collections/inde
 import { loadPagesScreen } from '../pages/index.ts'
 import { loadAttributeSetScreen, loadAttributeSetsScreen } from '../attributes/index.ts'
 import { loadGrowScreen } from '../ratings/index.ts'
+import {
+  loadFollowScreen,
+  loadGuideCopiesScreen,
+  loadGuideCopyScreen,
+  loadGuideReadingScreen,
+  loadGuideScreen,
+  loadGuidesScreen,
+} from '../guides/index.ts'
 import { loadSheetScreen, loadSheetsScreen } from '../sheets/index.ts'
 import { loadCollageScreen } from '../collages/index.ts'
 import { loadBenchScreen } from '../pictures/bench/index.ts'
@@ -207,6 +215,45 @@ export const routes: RouteObject[] = [
           await needWords('offers')
           return loadAttributeSetScreen()
         }),
+      },
+      {
+        path: 'guides',
+        lazy: inWords('guides', async () => {
+          await Promise.all([needWords('sheets'), needWords('offers'), needWords('pages')])
+          return loadGuidesScreen()
+        }),
+      },
+      {
+        path: 'guides/:id',
+        lazy: inWords('guides', async () => {
+          await Promise.all([
+            ...[needWords('sheets'), needWords('offers'), needWords('pages')],
+            ...[needWords('reflections'), needWords('evidence')],
+          ])
+          return loadGuideScreen()
+        }),
+      },
+      {
+        path: 'guides/:id/classes/:classId',
+        lazy: inWords('guides', loadFollowScreen),
+      },
+      {
+        path: 'guide-copies',
+        lazy: inWords('guides', loadGuideCopiesScreen),
+      },
+      {
+        path: 'guide-copies/:id',
+        lazy: inWords('guides', async () => {
+          await Promise.all([
+            ...[needWords('sheets'), needWords('submissions'), needWords('pages')],
+            ...[needWords('reflections'), needWords('evidence')],
+          ])
+          return loadGuideCopyScreen()
+        }),
+      },
+      {
+        path: 'guide-copies/:id/reading',
+        lazy: inWords('guides', loadGuideReadingScreen),
       },
       {
         path: 'grow',

@@ -3,8 +3,8 @@ import Button from '@mui/material/Button'
 import { IconPlus } from '@tabler/icons-react'
 import {
   MOST_REQUIREMENTS,
+  offeredRequirementKinds,
   requirementDefinitionOf,
-  requirementKinds,
   weights,
 } from '@valise/core/assignments'
 import type { RequirementKind } from '@valise/core/assignments'
@@ -58,7 +58,7 @@ export function RequirementFields({ requirements, language, onChange }: Requirem
         ))}
       </ul>
       <div className={styles.adds} role="group" aria-label={t('requirement.add')}>
-        {requirementKinds.map((kind) => (
+        {offeredRequirementKinds.map((kind) => (
           <Button
             key={kind}
             size="small"

@@ -28,6 +28,7 @@ describe('an assignment while it is written', () => {
     const saved = {
       ...input,
       ...{ id: 'a', classId: 'c', className: '', classCode: '', dueAt: null, setAt: '', endedAt: null },
+      guideId: null,
       revision: 1,
     }
     const again = toInput(toDraft(saved, usual), saved.scale, counted())

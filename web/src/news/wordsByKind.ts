@@ -6,6 +6,9 @@ import { changesAsked } from './kinds/changesAsked.ts'
 import { copyOpened } from './kinds/copyOpened.ts'
 import { copySealed } from './kinds/copySealed.ts'
 import { feedbackGiven } from './kinds/feedbackGiven.ts'
+import { guideFeedback } from './kinds/guideFeedback.ts'
+import { guideNotHandedIn } from './kinds/guideNotHandedIn.ts'
+import { guideSet } from './kinds/guideSet.ts'
 import { joinedClass } from './kinds/joinedClass.ts'
 import { leftClass } from './kinds/leftClass.ts'
 import { passwordChanged } from './kinds/passwordChanged.ts'
@@ -27,6 +30,9 @@ const wordsByKind = {
   'changes-asked': changesAsked,
   'work-accepted': workAccepted,
   'feedback-given': feedbackGiven,
+  'guide-set': guideSet,
+  'guide-feedback': guideFeedback,
+  'guide-not-handed-in': guideNotHandedIn,
 } satisfies { [K in NewsKind]: NewsWords<K> }
 
 export function newsWordsOf<K extends NewsKind>(kind: K): NewsWords<K> {

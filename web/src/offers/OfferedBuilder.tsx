@@ -28,6 +28,8 @@ interface OfferedBuilderProps<C extends OfferedContent> {
   readonly untitled: string
   /** What it still lacks; null where nothing is lacking. */
   readonly lacks: string | null
+  /** Whether it is offered to classes only, never to the whole school. */
+  readonly isForClassesAlone?: boolean
   readonly panel: ReactNode
   readonly panelLabel: string
   readonly children: ReactNode
@@ -35,6 +37,7 @@ interface OfferedBuilderProps<C extends OfferedContent> {
 
 export function OfferedBuilder<C extends OfferedContent>(props: OfferedBuilderProps<C>) {
   const { api, kind, own, open, spoken, parent, within, untitled, lacks, panel, panelLabel, children } = props
+  const { isForClassesAlone = false } = props
   const { i18n } = useTranslation()
   const { document: content, set } = open
   const title = textIn(content.title, i18n.language) || untitled
@@ -47,7 +50,13 @@ export function OfferedBuilder<C extends OfferedContent>(props: OfferedBuilderPr
       panel={panel}
       panelLabel={panelLabel}
     >
-      <PublishOffered api={api} own={own} lacks={lacks} isSaved={open.delivery === 'delivered'} />
+      <PublishOffered
+        api={api}
+        own={own}
+        lacks={lacks}
+        isSaved={open.delivery === 'delivered'}
+        isForClassesAlone={isForClassesAlone}
+      />
       <Refusal error={open.refused} />
       <OfferedHead content={content} spoken={spoken} onChange={(change) => set({ ...content, ...change })} />
       {children}

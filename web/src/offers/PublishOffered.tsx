@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Checkbox from '@mui/material/Checkbox'
 import FormControlLabel from '@mui/material/FormControlLabel'
 import type { OfferedContent, OwnOffered } from '@valise/core/offers'
+import { isAssessorRole } from '@valise/core/people'
 import { useTranslation } from 'react-i18next'
 import { useSession } from '../session/index.ts'
 import { Refusal } from '../ui/Refusal.tsx'
@@ -17,6 +18,7 @@ interface PublishOfferedProps<C extends OfferedContent> {
   readonly lacks: string | null
   /** Whether all of it is on the server. */
   readonly isSaved: boolean
+  readonly isForClassesAlone: boolean
 }
 
 export function PublishOffered<C extends OfferedContent>({
@@ -24,6 +26,7 @@ export function PublishOffered<C extends OfferedContent>({
   own,
   lacks,
   isSaved,
+  isForClassesAlone,
 }: PublishOfferedProps<C>) {
   const { t } = useTranslation('offers')
   const when = useWhen()
@@ -51,21 +54,25 @@ export function PublishOffered<C extends OfferedContent>({
         </Button>
       ) : null}
       <Refusal error={publish.error} />
-      {n > 0 ? <Offers api={api} own={own} /> : null}
+      {n > 0 ? <Offers api={api} own={own} isForClassesAlone={isForClassesAlone} /> : null}
     </section>
   )
 }
 
-function Offers<C extends OfferedContent>({ api, own }: Pick<PublishOfferedProps<C>, 'api' | 'own'>) {
+type OffersProps<C extends OfferedContent> = Pick<PublishOfferedProps<C>, 'api' | 'own' | 'isForClassesAlone'>
+
+function Offers<C extends OfferedContent>({ api, own, isForClassesAlone }: OffersProps<C>) {
   const { t } = useTranslation('offers')
   const { memberships, administrator } = useSession()
   const offer = api.useOffer(own.id)
-  const classes = new Map(memberships.map(({ classId, className }) => [classId, className]))
+  const mine = isForClassesAlone ? memberships.filter(({ role }) => isAssessorRole(role)) : memberships
+  const classes = new Map(mine.map(({ classId, className }) => [classId, className]))
   // As it was just ticked, until the server has said so.
   const { classIds, isForSchool = false } = offer.isPending
     ? offer.variables
     : { classIds: own.offers, isForSchool: own.isForSchool }
-  if (classes.size === 0 && !administrator) return null
+  const mayOfferToSchool = administrator && !isForClassesAlone
+  if (classes.size === 0 && !mayOfferToSchool) return null
   const { revision } = own
   const toggle = (classId: string) => {
     const isOffered = classIds.includes(classId)
@@ -75,7 +82,7 @@ function Offers<C extends OfferedContent>({ api, own }: Pick<PublishOfferedProps
   return (
     <fieldset className={styles.offers}>
       <legend>{t('publish.offer')}</legend>
-      {administrator ? (
+      {mayOfferToSchool ? (
         <FormControlLabel
           control={
             <Checkbox

@@ -4,8 +4,9 @@ import Link from '@mui/material/Link'
 import { IconArrowBackUp } from '@tabler/icons-react'
 import { EVIDENCE_ROW, LONGEST_ENTRY_TITLE } from '@valise/core/reflections'
 import type { Entry } from '@valise/core/reflections'
+import { screenOf } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
-import { Link as RouterLink } from 'react-router'
+import { Link as RouterLink, useSearchParams } from 'react-router'
 import { PutInBin } from '../bin/index.ts'
 import { OtherVersions, RefusedEdit } from '../saving/index.ts'
 import { SheetField } from '../sheets/index.ts'
@@ -24,6 +25,19 @@ import { useEntryEditor } from './useEntryEditor.ts'
 import styles from './EntryEditor.module.css'
 import '@valise/core/pages/paper.css'
 
+/** For whoever came from a guide, in which the entry stands as well. */
+function BackToGuide() {
+  const { t } = useTranslation('reflections')
+  const [search] = useSearchParams()
+  const copyId = search.get('guide')
+  if (copyId === null) return null
+  return (
+    <Link component={RouterLink} to={screenOf('guideCopy', copyId)}>
+      {t('entry.backToGuide')}
+    </Link>
+  )
+}
+
 export function EntryEditor({ entry }: { readonly entry: Entry }) {
   const { t } = useTranslation(['reflections', 'pages'])
   const editor = useEntryEditor(entry)
@@ -40,6 +54,7 @@ export function EntryEditor({ entry }: { readonly entry: Entry }) {
             {entry.logbookTitle}
           </Link>
           <EntryDay entry={entry} />
+          <BackToGuide />
         </p>
         <h1>
           <InlineTitle

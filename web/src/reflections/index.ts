@@ -1,4 +1,5 @@
 // Logbooks and their entries.
+export { BesideWords } from './BesideWords.tsx'
 export { EntryChooser } from './EntryChooser.tsx'
 export { LogbookChooser } from './LogbookChooser.tsx'
 export { reflectionQueries } from './queries.ts'

@@ -1,19 +1,43 @@
 // Adding a question: what sort of answer is wanted?
-import { fieldKinds } from '@valise/core/pages'
+import type { Icon } from '@tabler/icons-react'
 import type { FieldKind } from '@valise/core/pages'
 import { useTranslation } from 'react-i18next'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { fieldUiOf } from './fields/uiByKind.ts'
 import styles from './Sheets.module.css'
 
-export function AddQuestion({ onAdd }: { readonly onAdd: (kind: FieldKind) => void }) {
+interface AddQuestionProps {
+  /** Those that are offered. */
+  readonly kinds: readonly FieldKind[]
+  readonly onAdd: (kind: FieldKind) => void
+  /** What else may be added, before them. */
+  readonly before?: {
+    readonly icon: Icon
+    readonly name: string
+    readonly hint: string
+    readonly onAdd: () => void
+  }
+}
+
+export function AddQuestion({ kinds, onAdd, before }: AddQuestionProps) {
   const { t } = useTranslation('sheets')
   return (
     <section className={styles.add}>
       <h2>{t('build.add')}</h2>
       <StitchedBox>
         <ul>
-          {fieldKinds.map((kind) => {
+          {before ? (
+            <li>
+              <button type="button" onClick={before.onAdd}>
+                <before.icon size={18} stroke={1.7} aria-hidden="true" />
+                <span>
+                  {before.name}
+                  <small>{before.hint}</small>
+                </span>
+              </button>
+            </li>
+          ) : null}
+          {kinds.map((kind) => {
             const KindIcon = fieldUiOf({ kind }).icon
             return (
               <li key={kind}>

@@ -44,7 +44,7 @@ export function AnswerColumn({ answers, heading, lang, place, writing, beside, o
 }
 
 /** How many are answered, and how many that are required are not. */
-function Answered({ answers }: Pick<AnswerColumnProps, 'answers'>) {
+export function Answered({ answers }: Pick<AnswerColumnProps, 'answers'>) {
   const { t } = useTranslation('sheets')
   const answered = answers.filter(({ progress }) => progress.state !== 'blank').length
   const open = answers.filter(

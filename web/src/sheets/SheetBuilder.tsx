@@ -1,5 +1,5 @@
 // Writing a question sheet: its title, its questions in order, and what it looks like to whoever answers.
-import { fieldOf, MOST_SHEET_QUESTIONS } from '@valise/core/pages'
+import { fieldOf, MOST_SHEET_QUESTIONS, sheetFieldKinds } from '@valise/core/pages'
 import type { FieldKind, Question } from '@valise/core/pages'
 import type { OwnOffered } from '@valise/core/offers'
 import { textIn } from '@valise/core/people'
@@ -84,7 +84,7 @@ function Questions({ questions, languages, onChange }: QuestionsProps) {
       {questions.length >= MOST_SHEET_QUESTIONS ? (
         <p>{t('build.full', { most: MOST_SHEET_QUESTIONS })}</p>
       ) : (
-        <AddQuestion onAdd={add} />
+        <AddQuestion kinds={sheetFieldKinds} onAdd={add} />
       )}
     </>
   )

@@ -1,5 +1,9 @@
 // Question sheets: choosing one, answering its questions, writing one's own.
-export { AnswerColumn } from './AnswerColumn.tsx'
+export { AddQuestion } from './AddQuestion.tsx'
+export { AnswerColumn, Answered } from './AnswerColumn.tsx'
+export { AnswerField } from './AnswerField.tsx'
+export { fieldUiOf } from './fields/uiByKind.ts'
+export { QuestionSettings } from './QuestionSettings.tsx'
 export { SheetField } from './SheetField.tsx'
 export { useAnswers } from './useAnswers.ts'
 export { useTakeSheet } from './useTakeSheet.ts'

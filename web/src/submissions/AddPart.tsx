@@ -6,7 +6,7 @@ import type { ChosenPart, ListedPart } from '@valise/core/submissions'
 import type { PartKind } from '@valise/core/things'
 import { Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { offeredParts, partsByKind } from './parts/partsByKind.ts'
+import { offeredParts } from './parts/partsByKind.ts'
 import styles from './Submit.module.css'
 
 interface AddPartProps {
@@ -26,17 +26,17 @@ export function AddPart({ assignmentId, parts, onAdd }: AddPartProps) {
     onClose()
   }
   if (parts.length >= MOST_PARTS) return <p className={styles.quiet}>{t('add.full', { most: MOST_PARTS })}</p>
-  const Chooser = choosing ? partsByKind[choosing].Chooser : null
+  const Chooser = offeredParts.find(({ kind }) => kind === choosing)?.Chooser
   return (
     <div className={styles.add} role="group" aria-label={t('add.label')}>
-      {offeredParts.map((kind) => (
+      {offeredParts.map(({ kind, add: addOf }) => (
         <Button
           key={kind}
           size="small"
           startIcon={<IconPlus size={16} stroke={1.7} />}
           onClick={() => setChoosing(kind)}
         >
-          {t(partsByKind[kind].add)}
+          {t(addOf)}
         </Button>
       ))}
       <Suspense fallback={null}>

@@ -7,7 +7,7 @@ import { screenOf } from '@valise/core/things'
 import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
-import { partsByKind } from './parts/partsByKind.ts'
+import { partUiOf } from './parts/partsByKind.ts'
 import styles from './Submit.module.css'
 
 interface PartRowProps {
@@ -19,7 +19,7 @@ interface PartRowProps {
 export function PartRow({ part, assignmentId, onChange }: PartRowProps) {
   const { t } = useTranslation('submissions')
   const title = part.title || t('untitled')
-  const { Icon: PartIcon, About } = partsByKind[part.kind]
+  const { Icon: PartIcon, About } = partUiOf(part.kind)
   const aboutId = useId()
   // A page that was never published, an empty one, one in the bin: the line says why.
   const canGo = part.pieces > 0

@@ -27,7 +27,7 @@ describe('the state of a hand-in', () => {
 
 describe('what stays of a hand-in', () => {
   const marks = (row: { lateMinutes?: number; n?: number; gaps?: number }) =>
-    renderWords(<StayingMarks row={{ lateMinutes: 0, n: 1, gaps: 0, ...row }} />)
+    renderWords(<StayingMarks row={{ lateMinutes: 0, byItself: false, n: 1, gaps: 0, ...row }} />)
 
   it('is nothing where it came in time, for the first time, and whole', () => {
     expect(marks({})).toBe('')

@@ -6,7 +6,11 @@ import { Seal } from '../ui/Seal.tsx'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './StateMark.module.css'
 
-export function StayingMarks({ row }: { readonly row: Pick<SubmissionRow, 'lateMinutes' | 'n' | 'gaps'> }) {
+export function StayingMarks({
+  row,
+}: {
+  readonly row: Pick<SubmissionRow, 'lateMinutes' | 'byItself' | 'n' | 'gaps'>
+}) {
   const { t } = useTranslation('submissions')
   const words = useSubmissionWords()
   return (
@@ -17,6 +21,7 @@ export function StayingMarks({ row }: { readonly row: Pick<SubmissionRow, 'lateM
           {words.late(row)}
         </span>
       ) : null}
+      {row.byItself ? <span className={styles.plain}>{t('byItself')}</span> : null}
       {row.n > 1 ? <span className={styles.plain}>{t('again', { n: row.n })}</span> : null}
       {row.gaps > 0 ? <span className={styles.plain}>{t('gaps', { count: row.gaps })}</span> : null}
     </>

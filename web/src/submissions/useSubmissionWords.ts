@@ -47,6 +47,7 @@ export function useSubmissionWords(): SubmissionWords {
   }
   const say: Say = {
     t,
+    language: i18n.language,
     list,
     pieces: (wanted) => list(wanted.map(({ sort, atLeast }) => t(`sorts.${sort}`, { count: atLeast }))),
   }

@@ -4,6 +4,8 @@ import { attributeSetUi } from './kinds/attributeSetUi.ts'
 import { collectionUi } from './kinds/collectionUi.ts'
 import { entryUi } from './kinds/entryUi.ts'
 import { evidenceUi } from './kinds/evidenceUi.ts'
+import { guideCopyUi } from './kinds/guideCopyUi.ts'
+import { guideUi } from './kinds/guideUi.ts'
 import { logbookUi } from './kinds/logbookUi.ts'
 import { pageUi } from './kinds/pageUi.ts'
 import { sheetUi } from './kinds/sheetUi.ts'
@@ -17,4 +19,6 @@ export const uiByKind = {
   evidence: evidenceUi,
   sheet: sheetUi,
   attributeSet: attributeSetUi,
+  guide: guideUi,
+  guideCopy: guideCopyUi,
 } satisfies Record<ThingKind, ThingUi>

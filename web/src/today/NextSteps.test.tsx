@@ -9,6 +9,7 @@ const step: NextStep = {
     kind: 'hand-in',
     askedBy: null,
     assignmentId: 'transect',
+    guideId: null,
     title: assignment.title,
     dueAt: assignment.dueAt,
   },

@@ -8,6 +8,8 @@ export type PlaceName =
   | 'classes'
   | 'evidence'
   | 'logbooks'
+  | 'guides'
+  | 'guidesSet'
   | 'pages'
   | 'collections'
   | 'sharing'

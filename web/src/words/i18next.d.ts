@@ -3,6 +3,7 @@ import 'i18next'
 import type access from './en/access.json'
 import type assignments from './en/assignments.json'
 import type attributes from './en/attributes.json'
+import type guides from './en/guides.json'
 import type bench from './en/bench.json'
 import type classes from './en/classes.json'
 import type collage from './en/collage.json'
@@ -29,6 +30,7 @@ declare module 'i18next' {
       access: typeof access
       assignments: typeof assignments
       attributes: typeof attributes
+      guides: typeof guides
       bench: typeof bench
       classes: typeof classes
       collage: typeof collage

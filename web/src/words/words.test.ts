@@ -13,6 +13,7 @@ const namespaces = [
   'access',
   'assignments',
   'attributes',
+  'guides',
   'bench',
   'collage',
   'desk',

@@ -5,6 +5,8 @@ import type { RequirementKind, RequirementOf, ResultOf } from './requirementSche
 export interface RequirementDefinition<K extends RequirementKind, Needed extends FactName = FactName> {
   /** The facts that `check` looks at, beside the parts. */
   readonly needs: readonly Needed[]
+  /** Whether guides alone make such requirements. */
+  readonly isFromGuide?: boolean
   /** A requirement as it is added to an assignment. */
   create(id: string): RequirementOf<K>
   /** Finds out whether what goes in meets the requirement, and what exactly is missing. */

@@ -4,12 +4,14 @@ import type { Static } from 'typebox'
 import { object } from '../../schemas/index.ts'
 import { pageRequirement } from './page/schema.ts'
 import { rightsRequirement } from './rights/schema.ts'
+import { stageRequirement } from './stage/schema.ts'
 import { statementRequirement } from './statement/schema.ts'
 
 export const requirementSchemas = {
   page: pageRequirement,
   statement: statementRequirement,
   rights: rightsRequirement,
+  stage: stageRequirement,
 }
 
 type Schemas = typeof requirementSchemas

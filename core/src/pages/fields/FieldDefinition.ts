@@ -15,6 +15,8 @@ export interface FieldDefinition<K extends FieldKind> {
   amount(question: QuestionOf<K>): WordLimits | null
   /** What there is to choose from; null where nothing is chosen. */
   options(question: QuestionOf<K>): readonly Option[] | null
+  /** Whether it stands in guides alone, as it asks for more than an entry can hold. */
+  readonly isForGuides?: boolean
   /** Whether evidence may stand beside an answer that is not evidence itself; not, where it is left out. */
   readonly takesEvidence?: boolean
   /** Whether a question has what only its kind needs before it can be asked; always, where it is left out. */

@@ -4,7 +4,11 @@ import type { Static } from 'typebox'
 import { choiceSchemas } from './choice/schema.ts'
 import { dateSchemas } from './date/schema.ts'
 import { evidenceSchemas } from './evidence/schema.ts'
+import { entrySchemas } from './entry/schema.ts'
+import { logbookSchemas } from './logbook/schema.ts'
 import { longSchemas } from './long/schema.ts'
+import { pageSchemas } from './page/schema.ts'
+import { peopleSchemas } from './people/schema.ts'
 import { ratingSchemas } from './rating/schema.ts'
 import { scaleSchemas } from './scale/schema.ts'
 import { shortSchemas } from './short/schema.ts'
@@ -19,6 +23,10 @@ export const fieldSchemas = {
   rating: ratingSchemas,
   date: dateSchemas,
   evidence: evidenceSchemas,
+  entry: entrySchemas,
+  logbook: logbookSchemas,
+  page: pageSchemas,
+  people: peopleSchemas,
 }
 
 export type FieldKind = keyof typeof fieldSchemas

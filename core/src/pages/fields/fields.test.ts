@@ -30,7 +30,9 @@ function render(pieces: Piece[], lang: PageDocument['lang'] = 'en'): string {
 }
 
 const option = { id: 'o', label: { en: 'The <sea>', es: 'El mar' } }
-const answers: Readonly<Record<Exclude<FieldKind, 'evidence'>, readonly [answer: object, html: string]>> = {
+/** The kinds that are answered by what stands beside the question. */
+type Beside = 'evidence' | 'entry' | 'logbook'
+const answers: Readonly<Record<Exclude<FieldKind, Beside>, readonly [answer: object, html: string]>> = {
   short: [{ text: 'Bare <mud>' }, '<p>Bare &lt;mud&gt;</p>'],
   long: [{ text: textOf('Bare <mud>', 'and silt') }, '<p>Bare &lt;mud&gt;</p><p>and silt</p>'],
   steps: [{ steps: ['Dig', '', 'Sieve'] }, '<ol><li>Dig</li><li>Sieve</li></ol>'],
@@ -40,9 +42,11 @@ const answers: Readonly<Record<Exclude<FieldKind, 'evidence'>, readonly [answer:
     { step: { ...option, place: 1, of: 3 }, reason: 'It rained' },
     '<p><strong>The &lt;sea&gt; (1/3)</strong></p><p>It rained</p>',
   ],
+  page: [{ pages: [{ id: 'p', title: 'The <bank>' }] }, '<ul><li>The &lt;bank&gt;</li></ul>'],
+  people: [{ names: ['Juno', ' ', '<Sefa>'] }, '<ul><li>Juno</li><li>&lt;Sefa&gt;</li></ul>'],
   date: [{ day: '2026-11-20' }, '<time datetime="2026-11-20">20 November 2026</time>'],
 }
-const written = Object.entries(answers) as [Exclude<FieldKind, 'evidence'>, readonly [object, string]][]
+const written = Object.entries(answers) as [Exclude<FieldKind, Beside>, readonly [object, string]][]
 
 describe.each(fieldKinds)('a question of the kind %s', (kind) => {
   it('begins blank, may be saved, and is not shown to readers before it is answered', () => {

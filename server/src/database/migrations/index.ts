@@ -28,6 +28,7 @@ import * as promptSheets from './20261130170000_create_prompt_sheets.ts'
 import * as logbookDetails from './20261130180000_extend_logbooks.ts'
 import * as offers from './20261130190000_offer_versions.ts'
 import * as ratings from './20261130200000_create_ratings.ts'
+import * as guides from './20261201100000_create_guides.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -59,4 +60,5 @@ export const migrations = [
   logbookDetails,
   offers,
   ratings,
+  guides,
 ] as const

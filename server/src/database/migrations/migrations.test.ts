@@ -59,6 +59,10 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
     logbooks: [{ summary: '', coverId: null, usualSheetId: null, classId: null }],
     logEntries: [{ sheetId: null, sheetTitle: null, asked: 0, answered: 0, recordings: 0, searchRow: 0 }],
   },
+  '20261201100000_create_guides': {
+    assignments: [{ guideId: null, collectedAt: null }],
+    submissions: [{ byItself: 0 }],
+  },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>

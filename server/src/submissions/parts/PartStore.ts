@@ -2,11 +2,19 @@
 import type { Viewer } from '@valise/core/access'
 import type { PageDocument, Published, ShownDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
 import type { Reader } from '../../database/index.ts'
 
 export interface PartStore {
-  /** Lists the documents of one's own things as they are now. */
-  listPresent(reader: Reader, actor: PersonActor, ids: readonly string[]): Promise<PresentPart[]>
+  /**
+   * Lists the documents of one's own things as they are now; with `asOf`, what is handed in by itself as it was then.
+   */
+  listPresent(
+    reader: Reader,
+    actor: PersonActor,
+    ids: readonly string[],
+    asOf: Instant | null,
+  ): Promise<PresentPart[]>
   /** Lists what was published of one's own things; none for a kind without drafts. */
   listPublished(reader: Reader, actor: PersonActor, ids: readonly string[]): Promise<PublishedPart[]>
   /** Finds what a viewer may see of a thing outside of what was handed in; null for nothing. */

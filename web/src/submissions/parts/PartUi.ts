@@ -18,10 +18,15 @@ export interface ChooserProps {
 }
 
 export interface PartUi {
-  /** On the button that chooses more of the kind. */
-  readonly add: 'add.page' | 'add.entry' | 'add.evidence'
+  /** How one is chosen; null for what nobody chooses. */
+  readonly chosen: ChosenPartUi | null
   readonly Icon: ComponentType<{ readonly part: ListedPart }>
   /** Which copy of it goes in. */
   readonly About: ComponentType<AboutPartProps>
+}
+
+interface ChosenPartUi {
+  /** On the button that chooses more of the kind. */
+  readonly add: 'add.page' | 'add.entry' | 'add.evidence'
   readonly Chooser: ComponentType<ChooserProps>
 }

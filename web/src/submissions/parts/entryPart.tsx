@@ -7,18 +7,20 @@ import { needWords } from '../../words/i18n.ts'
 import type { ChooserProps, PartUi } from './PartUi.ts'
 
 export const entryPart: PartUi = {
-  add: 'add.entry',
+  chosen: {
+    add: 'add.entry',
+    Chooser: lazy(async () => {
+      await needWords('pages')
+      const EntryChooser = await loadEntryChooser()
+      return {
+        default: ({ onChoose, onClose }: ChooserProps) => (
+          <EntryChooser onChoose={(id) => onChoose([id])} onClose={onClose} />
+        ),
+      }
+    }),
+  },
   Icon: () => <IconPencil size={18} stroke={1.7} aria-hidden="true" />,
   About: AsItIs,
-  Chooser: lazy(async () => {
-    await needWords('pages')
-    const EntryChooser = await loadEntryChooser()
-    return {
-      default: ({ onChoose, onClose }: ChooserProps) => (
-        <EntryChooser onChoose={(id) => onChoose([id])} onClose={onClose} />
-      ),
-    }
-  }),
 }
 
 function AsItIs() {

@@ -8,24 +8,26 @@ import { needWords } from '../../words/i18n.ts'
 import type { ChooserProps, PartUi } from './PartUi.ts'
 
 export const evidencePart: PartUi = {
-  add: 'add.evidence',
+  chosen: {
+    add: 'add.evidence',
+    Chooser: lazy(async () => {
+      await needWords('pages')
+      await needWords('evidence')
+      const EvidenceChooser = await loadEvidenceChooser()
+      return {
+        default: ({ assignmentId, onChoose, onClose }: ChooserProps) => (
+          <EvidenceChooser
+            kinds={evidenceKinds}
+            assignmentId={assignmentId}
+            onChoose={({ id }) => onChoose([id])}
+            onClose={onClose}
+          />
+        ),
+      }
+    }),
+  },
   Icon: () => <IconPhoto size={18} stroke={1.7} aria-hidden="true" />,
   About: AsItIs,
-  Chooser: lazy(async () => {
-    await needWords('pages')
-    await needWords('evidence')
-    const EvidenceChooser = await loadEvidenceChooser()
-    return {
-      default: ({ assignmentId, onChoose, onClose }: ChooserProps) => (
-        <EvidenceChooser
-          kinds={evidenceKinds}
-          assignmentId={assignmentId}
-          onChoose={({ id }) => onChoose([id])}
-          onClose={onClose}
-        />
-      ),
-    }
-  }),
 }
 
 function AsItIs() {

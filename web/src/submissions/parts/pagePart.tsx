@@ -6,10 +6,12 @@ import { PageCopy } from './PageCopy.tsx'
 import type { PartUi } from './PartUi.ts'
 
 export const pagePart: PartUi = {
-  add: 'add.page',
+  chosen: {
+    add: 'add.page',
+    Chooser: lazy(async () => ({ default: (await import('../PageChooser.tsx')).PageChooser })),
+  },
   Icon: PageIcon,
   About: PageCopy,
-  Chooser: lazy(async () => ({ default: (await import('../PageChooser.tsx')).PageChooser })),
 }
 
 function PageIcon({ part: { copy, publishedAt } }: { readonly part: ListedPart }) {

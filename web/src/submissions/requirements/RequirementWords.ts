@@ -12,6 +12,8 @@ export interface RequirementWords<K extends RequirementKind> {
 
 export interface Say {
   readonly t: TFunction<['work', 'submissions']>
+  /** Of the reader. */
+  readonly language: string
   list(words: readonly string[]): string
   /** a picture and 2 data tables */
   pieces(wanted: readonly { readonly sort: ContentSort; readonly atLeast: number }[]): string

@@ -1,0 +1,2 @@
+// Guides for tests.
+export { anyGuide } from './anyGuide.ts'

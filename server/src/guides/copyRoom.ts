@@ -1,0 +1,95 @@
+// Copies of guides as a room of drafts: what is written in one is noted by stages, and pages in it are handed in with it.
+import { progressOfStage, rowsOf } from '@valise/core/guides'
+import type { GuideContent } from '@valise/core/guides'
+import { fnv1a } from '@valise/core/json'
+import { isAnswerPiece, isPageAnswer, placedPieces } from '@valise/core/pages'
+import type { PageDocument } from '@valise/core/pages'
+import { ownerActor } from '@valise/core/people'
+import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
+import type { ChosenPart } from '@valise/core/submissions'
+import { listOfGuides } from '../assignments/index.ts'
+import type { Reader, Trx } from '../database/index.ts'
+import type { DraftRoom } from '../drafts/index.ts'
+import { listVersions } from '../offers/index.ts'
+import { noteRatings } from '../ratings/index.ts'
+import { insertChoice, listChoices, replaceParts } from '../submissions/index.ts'
+import { listOwnThings } from '../things/index.ts'
+import { findOwnCopy, updateCopy } from './copyStore.ts'
+import type { CopyRow } from './copyStore.ts'
+import { listStages, saveStage } from './stageStore.ts'
+
+/** @throws AppError where the copy is not one's own, or lies in the bin */
+async function getWritable(reader: Reader, actor: PersonActor, id: string): Promise<CopyRow> {
+  const copy = await findOwnCopy(reader, actor, { id })
+  if (!copy) throw new AppError('not-found', 'not-found')
+  if (copy.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
+  return copy
+}
+
+export const copyRoom: DraftRoom & { readonly getWritable: typeof getWritable } = {
+  assertWritable: getWritable,
+  getWritable,
+  usesShown: true,
+  noteChange: async (trx, id, document) => {
+    const { ownerId, guideId, classId, n: before } = await trx.sql('guideCopies').where({ id }).first()
+    const n = document.sheet?.n ?? before
+    if (n !== before) await updateCopy(trx, id, { n })
+    await noteStages(trx, id, document, { id: guideId, n })
+    await chooseParts(trx, ownerActor(ownerId), { id, guideId, classId }, document)
+    await noteRatings(trx, id, document)
+  },
+}
+
+/** Notes how far each stage has come, and that those changed now in which something was written. */
+async function noteStages(
+  trx: Trx,
+  copyId: string,
+  document: PageDocument,
+  wanted: { readonly id: string; readonly n: number },
+): Promise<void> {
+  const [version] = await listVersions<GuideContent>(trx, [wanted])
+  if (!version) return
+  const known = new Map((await listStages(trx, [copyId])).map((row) => [row.stageId, row]))
+  for (const stage of version.content.stages) {
+    const contentHash = hashOf(document, stage)
+    const progress = progressOfStage(document, stage)
+    const before = known.get(stage.id)
+    const isSame = before ? before.contentHash === contentHash : progress === 'not-begun'
+    if (!isSame) await saveStage(trx, { copyId, stageId: stage.id, progress, contentHash })
+  }
+}
+
+/** Of what is answered and of what stands beside it, not of what is asked. */
+function hashOf(document: PageDocument, stage: GuideContent['stages'][number]): string {
+  const answered = rowsOf(document, stage).map(({ pieces }) =>
+    pieces.map((piece) => (isAnswerPiece(piece) ? piece.given.answer : piece)),
+  )
+  return fnv1a(answered).toString(36)
+}
+
+/** Chooses what is handed in: the copy, and the pages that answer its questions. */
+export async function chooseParts(
+  trx: Trx,
+  actor: PersonActor,
+  { id, guideId, classId }: Pick<CopyRow, 'id' | 'guideId' | 'classId'>,
+  document: PageDocument,
+): Promise<void> {
+  const assignment = (await listOfGuides(trx, [guideId])).find((one) => one.classId === classId)
+  if (!assignment) return
+  const chosen = placedPieces(document).flatMap(({ piece }) =>
+    isPageAnswer(piece) ? piece.given.answer.pages.map((page) => page.id) : [],
+  )
+  const pages = await listOwnThings(trx, actor, ['page'], [...new Set(chosen)])
+  const parts: ChosenPart[] = [
+    { kind: 'guideCopy', id, isIn: true, copy: 'draft' },
+    ...pages.map((page) => ({
+      ...{ kind: 'page' as const, id: page.id, isIn: true, copy: 'published' as const },
+    })),
+  ]
+  const [found] = await listChoices(trx, actor, [assignment.id])
+  const isSame =
+    found?.parts.length === parts.length && found.parts.every((one, n) => one.id === parts[n]?.id)
+  if (isSame) return
+  await replaceParts(trx, found ?? (await insertChoice(trx, actor, assignment.id)), parts)
+}

@@ -1,0 +1,100 @@
+// Handing in copies by themselves, as jobs: what is due is collected, and each copy is handed in on its own, so that one
+// that fails holds up no other. After the server was down, what was due meanwhile is collected at its first turn.
+import { ownerActor, systemActor } from '@valise/core/people'
+import { addMinutes } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
+import { listToCollect, noteCollected } from '../assignments/index.ts'
+import type { GuideAssignment } from '../assignments/index.ts'
+import { inTransaction } from '../database/index.ts'
+import type { Trx } from '../database/index.ts'
+import type { JobHandler } from '../jobs/index.ts'
+import { tellNews } from '../news/index.ts'
+import { appendRecord } from '../records/index.ts'
+import { handInWhenDue } from '../submissions/index.ts'
+import type { SubmissionServices } from '../submissions/index.ts'
+import { listCopiesToHandIn, updateCopy } from './copyStore.ts'
+import { COLLECT_DUE, HAND_IN_COPY } from './jobNames.ts'
+
+const COLLECTED_AT_ONCE = 20
+/** A quarter of a minute, so that what is due is handed in to the minute. */
+const LOOK_AGAIN_MINUTES = 1 / 4
+
+const collector = systemActor('handing in what is due')
+
+export type GuideServices = SubmissionServices
+
+/** Schedules the collecting, unless already scheduled. */
+export function planCollecting({ database, jobs }: GuideServices): Promise<void> {
+  return inTransaction(database, (trx) =>
+    jobs.enqueue(trx, { kind: COLLECT_DUE, payload: {}, dedupeKey: COLLECT_DUE }),
+  )
+}
+
+export function guideJobs(services: GuideServices): Readonly<Record<string, JobHandler>> {
+  return {
+    [COLLECT_DUE]: { run: () => collect(services) },
+    [HAND_IN_COPY]: {
+      run: async (payload) => {
+        const { ownerId, assignmentId, dueAt } = toWish(payload)
+        const due = { assignmentId, dueAt }
+        await handInWhenDue(services.database, services.jobs, ownerActor(ownerId), due)
+      },
+      giveUp: (payload) => giveUp(services, toWish(payload)),
+    },
+  }
+}
+
+/** @returns when to look again */
+async function collect(services: GuideServices): Promise<Instant> {
+  const { database } = services
+  const due = await listToCollect(database.reader(), COLLECTED_AT_ONCE)
+  for (const assignment of due)
+    await inTransaction(database, (trx) => enqueueCopies(trx, services, assignment))
+  const { now } = database.reader()
+  return due.length < COLLECTED_AT_ONCE ? addMinutes(now, LOOK_AGAIN_MINUTES) : now
+}
+
+async function enqueueCopies(
+  trx: Trx,
+  { jobs }: GuideServices,
+  { id: assignmentId, guideId, classId, dueAt, endedAt }: GuideAssignment,
+): Promise<void> {
+  // A guide that ended before it was due hands nothing in.
+  const isOver = dueAt === null || (endedAt !== null && endedAt <= dueAt)
+  const copies = isOver ? [] : await listCopiesToHandIn(trx, { guideId, classId })
+  for (const { id: copyId, ownerId } of copies)
+    await jobs.enqueue(trx, {
+      kind: HAND_IN_COPY,
+      payload: { copyId, ownerId, assignmentId, dueAt: dueAt ?? '' },
+      ...{ dedupeKey: `${HAND_IN_COPY} ${copyId} ${dueAt}`, personId: ownerId },
+    })
+  await noteCollected(trx, assignmentId)
+}
+
+function toWish(payload: Readonly<Record<string, string | number>>) {
+  const of = (name: string) => String(payload[name])
+  return {
+    ...{ copyId: of('copyId'), ownerId: of('ownerId') },
+    assignmentId: of('assignmentId'),
+    dueAt: of('dueAt'),
+  }
+}
+
+/** After the last try: the student hands it in by hand, and everybody who waits for it can see why. */
+async function giveUp(
+  { database }: GuideServices,
+  { copyId, ownerId, assignmentId }: ReturnType<typeof toWish>,
+): Promise<void> {
+  await inTransaction(database, async (trx) => {
+    const copy = await trx.sql('things').where({ id: copyId }).first('title')
+    if (!copy) return
+    await updateCopy(trx, copyId, { failedAt: trx.now })
+    await appendRecord(trx, collector, {
+      action: 'hand-in-failed',
+      subject: 'assignment',
+      subjectId: assignmentId,
+    })
+    const params = { copyId, title: copy.title }
+    await tellNews(trx, { personId: ownerId, kind: 'guide-not-handed-in', params })
+  })
+}

@@ -1,0 +1,9 @@
+// Guides: writing and following them, and working through one's own copy.
+export {
+  loadFollowScreen,
+  loadGuideCopiesScreen,
+  loadGuideCopyScreen,
+  loadGuideReadingScreen,
+  loadGuideScreen,
+  loadGuidesScreen,
+} from './loaders.ts'
