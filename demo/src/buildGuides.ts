@@ -200,7 +200,7 @@ async function handInByItself(
   const student = await member(building, name)
   const [assignment] = await services.database.reader().sql('assignments').where({ guideId }).select('id')
   const on = at(building, FIRST_DUE_DAYS_AGO, 17)
-  await handInWhenDue(on, services.jobs, student, { assignmentId: assignment?.id ?? '', dueAt })
+  await handInWhenDue(on, services.jobs, student, { assignmentId: assignment?.id ?? '', at: dueAt })
   const { latest } = await getHandIn(on.reader(), student, assignment?.id ?? '')
   if (!latest) throw new Error(`${name} handed in nothing`)
   await seal({ ...services, database: on }, latest.id)
@@ -225,7 +225,7 @@ async function failToHandIn(building: Building, name: string, guideId: string, d
     copyId: copy?.id ?? '',
     ownerId: student.personId,
     assignmentId: assignment?.id ?? '',
-    dueAt,
+    at: dueAt,
   }
   await handler?.giveUp?.(payload, new Error('the disk was full'))
 }

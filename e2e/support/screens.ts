@@ -157,7 +157,13 @@ export const screens: readonly Screen[] = [
     holdsWords: true,
   },
   { name: 'guides', at: '/guide-copies', who: 'Wren', go: open('/guide-copies'), holdsWords: true },
-  { name: 'guides, not begun', at: '/guide-copies', who: 'Sefa', go: open('/guide-copies'), holdsWords: true },
+  {
+    name: 'guides, not begun',
+    at: '/guide-copies',
+    who: 'Sefa',
+    go: open('/guide-copies'),
+    holdsWords: true,
+  },
   {
     name: 'a guide',
     at: '/guide-copies/:id',

@@ -115,6 +115,8 @@ export type NewFeedbackOnCopy = Static<typeof newFeedbackOnCopySchema>
 /** What a copy goes along, and all that is known about its guide now. */
 const copyHeadFields = {
   id: idSchema,
+  /** The moment of the answer: no screen depends on the clock of its device. */
+  at: instantSchema,
   guideId: idSchema,
   n: Type.Integer({ minimum: 1, description: 'The version that it goes along' }),
   newest: Type.Integer({ minimum: 1 }),
@@ -208,6 +210,7 @@ export type GuideStudentRow = Static<typeof studentRowSchema>
 
 /** How far a class has come with a guide. */
 export const guideProgressSchema = object({
+  at: instantSchema,
   guideId: idSchema,
   classId: idSchema,
   className: Type.String(),

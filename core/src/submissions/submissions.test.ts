@@ -266,7 +266,15 @@ describe('next steps', () => {
   it('ask for nothing while somebody else has it, and for changes when they were asked for', () => {
     const row = {
       ...{ id: 's', assignmentId: 'x', title: {}, className: '', classCode: '', ownerName: '', n: 1 },
-      ...{ number: null, requestedAt: now, lateMinutes: 0, byItself: false, gaps: 0, parts: 1, sealedAt: null },
+      ...{
+        number: null,
+        requestedAt: now,
+        lateMinutes: 0,
+        byItself: false,
+        gaps: 0,
+        parts: 1,
+        sealedAt: null,
+      },
       ...{ openedAt: null, decidedAt: null, level: null },
     }
     const kindAfter = (state: (typeof submissionStates)[number]) =>

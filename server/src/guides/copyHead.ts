@@ -35,6 +35,7 @@ export async function getHead(reader: Reader, actor: PersonActor, copy: CopyRow)
   const offered = await listOfferedTo(reader, 'guide', [classId])
   const handedIn = latest ? toSubmissionRow(latest) : null
   const head = {
+    at: reader.now,
     ...{ id, guideId, n, newest: newest.n, content: along.content, reading, className, classCode, begunAt },
     ...{ setBy: names.get(newest.ownerId) ?? '', ownerName: names.get(ownerId) ?? '' },
     moments: guideMoments(newest.content, timeZone, opened),

@@ -14,6 +14,7 @@ import { handInWhenDue } from '../submissions/index.ts'
 import type { SubmissionServices } from '../submissions/index.ts'
 import { listCopiesToHandIn, updateCopy } from './copyStore.ts'
 import { COLLECT_DUE, HAND_IN_COPY } from './jobNames.ts'
+import { listNewest } from './newestStore.ts'
 
 const COLLECTED_AT_ONCE = 20
 /** A quarter of a minute, so that what is due is handed in to the minute. */
@@ -35,9 +36,8 @@ export function guideJobs(services: GuideServices): Readonly<Record<string, JobH
     [COLLECT_DUE]: { run: () => collect(services) },
     [HAND_IN_COPY]: {
       run: async (payload) => {
-        const { ownerId, assignmentId, dueAt } = toWish(payload)
-        const due = { assignmentId, dueAt }
-        await handInWhenDue(services.database, services.jobs, ownerActor(ownerId), due)
+        const { ownerId, assignmentId, at } = toWish(payload)
+        await handInWhenDue(services.database, services.jobs, ownerActor(ownerId), { assignmentId, at })
       },
       giveUp: (payload) => giveUp(services, toWish(payload)),
     },
@@ -62,10 +62,13 @@ async function enqueueCopies(
   // A guide that ended before it was due hands nothing in.
   const isOver = dueAt === null || (endedAt !== null && endedAt <= dueAt)
   const copies = isOver ? [] : await listCopiesToHandIn(trx, { guideId, classId })
+  const [newest] = await listNewest(trx, [guideId])
+  // A due time that was moved into the past takes nothing from what was written until it was moved.
+  const at = newest && dueAt !== null && newest.publishedAt > dueAt ? newest.publishedAt : dueAt
   for (const { id: copyId, ownerId } of copies)
     await jobs.enqueue(trx, {
       kind: HAND_IN_COPY,
-      payload: { copyId, ownerId, assignmentId, dueAt: dueAt ?? '' },
+      payload: { copyId, ownerId, assignmentId, at: at ?? '' },
       ...{ dedupeKey: `${HAND_IN_COPY} ${copyId} ${dueAt}`, personId: ownerId },
     })
   await noteCollected(trx, assignmentId)
@@ -76,7 +79,7 @@ function toWish(payload: Readonly<Record<string, string | number>>) {
   return {
     ...{ copyId: of('copyId'), ownerId: of('ownerId') },
     assignmentId: of('assignmentId'),
-    dueAt: of('dueAt'),
+    at: of('at'),
   }
 }
 

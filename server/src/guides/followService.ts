@@ -38,6 +38,7 @@ export async function getProgress(
     return when ? [{ id, name, how: opens.how, ...when }] : []
   })
   return {
+    at: reader.now,
     ...{ guideId, classId, className, classCode, title: content.title, reading: content.reading },
     ...{ dueAt: dueAtOf(content, timeZone), assignmentId, stages },
     students: students.map((student) => toRow(student, stages, noted, reader.now)),

@@ -1,5 +1,6 @@
 // Guides in their newest version, whoever asks: dates and owners, for copies that go along any version.
 import type { GuideContent } from '@valise/core/guides'
+import type { Instant } from '@valise/core/time'
 import { isOneOf } from '../database/index.ts'
 import type { Reader } from '../database/index.ts'
 
@@ -7,6 +8,7 @@ export interface NewestGuide {
   readonly id: string
   readonly n: number
   readonly ownerId: string
+  readonly publishedAt: Instant
   readonly content: GuideContent
 }
 
@@ -21,6 +23,6 @@ export async function listNewest(reader: Reader, ids: readonly string[]): Promis
     .where({ 'offered.kind': 'guide' })
     .modify(isOneOf, 'offered.id', ids)
     .orderBy('offered.id')
-    .select('offered.id', 'offered.n', 'offered.ownerId', 'newest.content')
+    .select('offered.id', 'offered.n', 'offered.ownerId', 'newest.content', 'newest.at as publishedAt')
   return rows.map(({ content, ...row }) => ({ ...row, content: JSON.parse(content) }))
 }

@@ -108,19 +108,20 @@ export function handIn(
 /**
  * Hands in what is due by itself, as it was when it was due. Idempotent: what was handed in already stays as it is.
  *
+ * @param due the assignment, and the moment that counts
  * @returns whether something was handed in
  */
 export function handInWhenDue(
   on: Writable,
   jobs: Jobs,
   actor: PersonActor,
-  { assignmentId, dueAt }: { readonly assignmentId: string; readonly dueAt: Instant },
+  { assignmentId, at }: { readonly assignmentId: string; readonly at: Instant },
 ): Promise<boolean> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
-    const prepared = await prepare(trx, actor, assignmentId, dueAt)
+    const prepared = await prepare(trx, actor, assignmentId, at)
     const isWithSomebody = prepared.latest !== null && !isHandedInAnew.includes(prepared.latest.state)
     if (isWithSomebody || !prepared.decision.allowed) return false
-    await pin(trx, jobs, actor, prepared, { requestedAt: dueAt, byItself: true })
+    await pin(trx, jobs, actor, prepared, { requestedAt: at, byItself: true })
     return true
   })
 }
@@ -137,7 +138,9 @@ async function pin(
   when: Pick<StoredSubmission, 'requestedAt' | 'byItself'>,
 ): Promise<string> {
   const { id: assignmentId, dueAt, terms } = assignment
-  const late = dueAt === null ? 0 : Math.max(0, Math.ceil(minutesBetween(dueAt, when.requestedAt)))
+  // What is handed in by itself is never late: where its due time was moved, that was not the student's doing.
+  const isInTime = dueAt === null || when.byItself
+  const late = isInTime ? 0 : Math.max(0, Math.ceil(minutesBetween(dueAt, when.requestedAt)))
   const said = await loadStatements(trx, actor, going.parts)
   const pinned = toPinned(parts, said, await loadStatementDocuments(trx, actor, going.parts))
   const id = await insertSubmission(trx, {

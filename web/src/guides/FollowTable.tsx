@@ -2,10 +2,11 @@
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import type { GuideProgress, GuideStudentRow } from '@valise/core/guides'
+import type { Instant } from '@valise/core/time'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { Refusal } from '../ui/Refusal.tsx'
-import { useNow } from '../ui/useNow.ts'
+import { useServerNow } from '../ui/useServerNow.ts'
 import { useWhen } from '../ui/useWhen.ts'
 import { useOpenStage } from './queries.ts'
 import { useGuideWords } from './useGuideWords.ts'
@@ -14,6 +15,7 @@ import styles from './Guides.module.css'
 export function FollowTable({ progress }: { readonly progress: GuideProgress }) {
   const { t } = useTranslation('guides')
   const openStage = useOpenStage(progress.guideId)
+  const now = useServerNow(progress.at)
   return (
     <>
       <Refusal error={openStage.error} />
@@ -26,6 +28,7 @@ export function FollowTable({ progress }: { readonly progress: GuideProgress }) 
                 <StageHead
                   key={stage.id}
                   stage={stage}
+                  now={now}
                   isChanging={openStage.isPending}
                   onOpen={(isOpen) =>
                     openStage.mutate({ classId: progress.classId, stageId: stage.id, isOpen })
@@ -48,14 +51,14 @@ export function FollowTable({ progress }: { readonly progress: GuideProgress }) 
 
 interface StageHeadProps {
   readonly stage: GuideProgress['stages'][number]
+  readonly now: Instant
   readonly isChanging: boolean
   readonly onOpen: (isOpen: boolean) => void
 }
 
-function StageHead({ stage, isChanging, onOpen }: StageHeadProps) {
+function StageHead({ stage, now, isChanging, onOpen }: StageHeadProps) {
   const { t } = useTranslation('guides')
   const words = useGuideWords()
-  const now = useNow()
   const { name, how, opensAt, closesAt, openedAt } = stage
   const isToCome = how === 'at' ? opensAt !== null && opensAt > now : how === 'hand' && openedAt === null
   const phase = closesAt !== null && closesAt <= now ? 'closed' : isToCome ? 'to-come' : 'open'

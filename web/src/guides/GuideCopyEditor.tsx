@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button'
 import { IconArrowBackUp, IconEye } from '@tabler/icons-react'
 import type { GuideCopy, StageOnRoute } from '@valise/core/guides'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, useSearchParams } from 'react-router'
 import { PutInBin } from '../bin/index.ts'
@@ -25,7 +26,9 @@ export function GuideCopyEditor({ copy }: { readonly copy: GuideCopy }) {
   const editor = useGuideCopy(copy)
   const { draft, stages } = editor
   const [search, setSearch] = useSearchParams()
-  const shown = shownStage(stages, search.get('stage'))
+  // Whoever does the last thing of a stage stays where they are.
+  const [first] = useState(() => shownStage(stages, null)?.id ?? null)
+  const shown = shownStage(stages, search.get('stage') ?? first)
   const stage = copy.content.stages.find(({ id }) => id === shown?.id)
   const title = words.text(copy.content.title)
   return (

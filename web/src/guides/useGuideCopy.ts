@@ -1,27 +1,29 @@
 // A copy while its owner works in it: its draft, its stages at this moment, and what is put beside its questions.
-import { useQueryClient } from '@tanstack/react-query'
+import { hashKey, useQueryClient } from '@tanstack/react-query'
+import type { QueryKey } from '@tanstack/react-query'
 import type { EvidenceRow } from '@valise/core/evidence'
 import { stageStates, takeVersion } from '@valise/core/guides'
 import type { GuideCopy, GuideVersion } from '@valise/core/guides'
 import { idBefore, newEntryPiece, newEvidencePiece, newLogbookPiece } from '@valise/core/pages'
 import type { Piece } from '@valise/core/pages'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { toShownEvidence } from '../evidence/base/index.ts'
-import { useDraft, useFreshDraft } from '../saving/index.ts'
+import { useDraft, useFreshDraft, useSaveStatus } from '../saving/index.ts'
 import { useAnswers } from '../sheets/index.ts'
-import { useNow } from '../ui/useNow.ts'
+import { useServerNow } from '../ui/useServerNow.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
 import { copyPath, guideQueries } from './queries.ts'
 
 export function useGuideCopy(copy: GuideCopy) {
   const client = useQueryClient()
-  const now = useNow()
+  const now = useServerNow(copy.at)
   const { queryKey } = guideQueries.copy(copy.id)
   const draft = useDraft(copyPath(copy.id), copy.draft)
   const { document, sync } = draft
   const [here, setHere] = useState(copy.draft.shown.evidence)
   const answers = useAnswers(document)
   useFreshDraft(queryKey, draft.fromElsewhere)
+  useWordsOfOthers(queryKey, draft.revision)
   const stages = useMemo(
     () => stageStates(document, copy.content, copy.moments, now),
     [document, copy.content, copy.moments, now],
@@ -82,6 +84,25 @@ export function useGuideCopy(copy: GuideCopy) {
   })
   const evidence = { ...here, ...copy.draft.shown.evidence }
   return { copy, draft, answers, stages, acts, evidence }
+}
+
+/**
+ * Fetches the copy anew when something else was saved, such as the last words of an entry that one comes back from; what is
+ * written in the copy itself is here already.
+ */
+function useWordsOfOthers(queryKey: QueryKey, revision: number): void {
+  const client = useQueryClient()
+  const status = useSaveStatus()
+  const saved = useRef(revision)
+  const hash = hashKey(queryKey)
+  useEffect(() => {
+    if (status.state !== 'saved') return
+    if (saved.current === revision)
+      void client.invalidateQueries({ predicate: ({ queryHash }) => queryHash === hash })
+    saved.current = revision
+    // A newer revision of the copy alone is no reason to fetch it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [client, hash, status])
 }
 
 export type GuideCopyEditor = ReturnType<typeof useGuideCopy>

@@ -32,7 +32,7 @@ function BackToGuide() {
   const copyId = search.get('guide')
   if (copyId === null) return null
   return (
-    <Link component={RouterLink} to={screenOf('guideCopy', copyId)}>
+    <Link component={RouterLink} to={`${screenOf('guideCopy', copyId)}?stage=${search.get('stage') ?? ''}`}>
       {t('entry.backToGuide')}
     </Link>
   )

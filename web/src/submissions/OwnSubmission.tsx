@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { useQuery } from '@tanstack/react-query'
 import { IconDownload } from '@tabler/icons-react'
+import { gapsOf } from '@valise/core/submissions'
 import type { Submission } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -50,11 +51,32 @@ export function OwnSubmission({ submission }: { readonly submission: Submission 
           </h2>
           <p className={styles.lead}>{t('one.copyLead')}</p>
           <CopyFaults id={submission.id} />
+          <WasMissing submission={submission} />
           <PartTabs parts={submission.partList} open={part} onOpen={setPart} />
           <SealedPaper key={part} id={submission.id} n={part} isMine />
         </section>
       )}
     </Screen>
+  )
+}
+
+/** What was missing when it was handed in, by name. */
+function WasMissing({ submission }: { readonly submission: Submission }) {
+  const { t } = useTranslation('submissions')
+  const words = useSubmissionWords()
+  const gaps = gapsOf(submission.readiness)
+  if (gaps.length === 0) return null
+  return (
+    <div className={styles.missing}>
+      <p>{t('one.wasMissing')}</p>
+      <ul>
+        {gaps.map((gap) => (
+          <li key={gap.requirement.id}>
+            <b>{words.wanted(gap.requirement)}</b> {words.found(gap)}
+          </li>
+        ))}
+      </ul>
+    </div>
   )
 }
 

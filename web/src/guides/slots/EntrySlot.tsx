@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { IconBook2, IconPencil, IconPlus } from '@tabler/icons-react'
 import { outlineOf } from '@valise/core/reflections'
+import { screenOf } from '@valise/core/things'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink, useNavigate } from 'react-router'
@@ -33,7 +34,7 @@ export function EntrySlot({ editor, answer }: SlotProps) {
     await draft.sync.settled()
     create.mutate(
       { questionId: given.question.id, day: today, key },
-      { onSuccess: (entry) => void navigate(`/entries/${entry.id}?guide=${copy.id}`) },
+      { onSuccess: (entry) => void navigate(entryIn(editor, answer, entry.id)) },
     )
   }
   return (
@@ -58,11 +59,18 @@ export function EntrySlot({ editor, answer }: SlotProps) {
   )
 }
 
+/** The address of an entry, with the way back to the stage that asks for it. */
+function entryIn({ copy }: SlotProps['editor'], { piece }: SlotProps['answer'], entryId: string): string {
+  const { id } = piece.given.question
+  const stage = copy.content.stages.find(({ blocks }) => blocks.some((block) => block.id === id))
+  return `${screenOf('entry', entryId)}?guide=${copy.id}&stage=${stage?.id ?? ''}`
+}
+
 function Entries({ editor, answer }: SlotProps) {
   const { t } = useTranslation('guides')
   const when = useWhen()
-  const { copy, acts } = editor
-  const { entries } = copy.draft.shown
+  const { acts } = editor
+  const { entries } = editor.copy.draft.shown
   const pieces = answer.beside.flatMap((piece) => ('entryId' in piece ? [piece] : []))
   if (pieces.length === 0) return null
   return (
@@ -72,7 +80,7 @@ function Entries({ editor, answer }: SlotProps) {
         const title = entry?.title || t('slot.untitledEntry')
         return (
           <SlotLine key={id} title={title} onRemove={() => acts.remove(id)}>
-            <Link component={RouterLink} to={`/entries/${entryId}?guide=${copy.id}`}>
+            <Link component={RouterLink} to={entryIn(editor, answer, entryId)}>
               {title}
             </Link>
             {entry ? (
