@@ -59,8 +59,8 @@ export function fiveVisits(
           tell(
             'safety',
             [
-              'Choose a stake that you can reach at low water **without** crossing the creek. Go in twos.',
-              'Elige una estaca a la que llegues con marea baja **sin** cruzar el canal. Id de dos en dos.',
+              'Choose a stake that you can reach at low water _without_ crossing the creek. Go in twos.',
+              'Elige una estaca a la que llegues con marea baja _sin_ cruzar el canal. Id de dos en dos.',
             ],
             [itemOf('A stake, and how to read it')],
           ),

@@ -4,7 +4,7 @@ import type { GuideContent } from '@valise/core/guides'
 import { fnv1a } from '@valise/core/json'
 import { isAnswerPiece, isPageAnswer, placedPieces } from '@valise/core/pages'
 import type { PageDocument } from '@valise/core/pages'
-import { ownerActor } from '@valise/core/people'
+import { ownerActor, textIn } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { ChosenPart } from '@valise/core/submissions'
@@ -14,7 +14,7 @@ import type { DraftRoom } from '../drafts/index.ts'
 import { listVersions } from '../offers/index.ts'
 import { noteRatings } from '../ratings/index.ts'
 import { insertChoice, listChoices, replaceParts } from '../submissions/index.ts'
-import { listOwnThings } from '../things/index.ts'
+import { listOwnThings, noteDraft } from '../things/index.ts'
 import { findOwnCopy, updateCopy } from './copyStore.ts'
 import type { CopyRow } from './copyStore.ts'
 import { listStages, saveStage } from './stageStore.ts'
@@ -35,6 +35,7 @@ export const copyRoom: DraftRoom & { readonly getWritable: typeof getWritable } 
     const { ownerId, guideId, classId, n: before } = await trx.sql('guideCopies').where({ id }).first()
     const n = document.sheet?.n ?? before
     if (n !== before) await updateCopy(trx, id, { n })
+    await noteDraft(trx, id, textIn(document.sheet?.title ?? {}, document.lang))
     await noteStages(trx, id, document, { id: guideId, n })
     await chooseParts(trx, ownerActor(ownerId), { id, guideId, classId }, document)
     await noteRatings(trx, id, document)

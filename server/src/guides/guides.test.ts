@@ -137,8 +137,12 @@ describeEachDatabase('guides', (open) => {
     const { odalys, wren, tomasz, methods, goTo } = await start()
     const id = await setGuide(odalys, [methods])
     const copy = await startGuide(wren, id)
-    await answerIn(wren, copy, 'changed', { text: 'The bank is bare' })
     await startGuide(tomasz, id)
+    await goTo('2026-11-28T09:00:00.000Z')
+    await answerIn(wren, copy, 'changed', { text: 'The bank is bare' })
+    expect(studentIn(await progressOf(odalys, id, methods), 'Wren')).toMatchObject({
+      changedAt: expect.stringMatching(/^2026-11-28/),
+    })
     await goTo('2026-12-10T09:00:00.000Z')
     const { students } = await progressOf(odalys, id, methods)
     expect(

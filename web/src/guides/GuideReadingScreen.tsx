@@ -31,7 +31,7 @@ export function GuideReadingScreen() {
       within="guides"
       sentence={title}
       {...(data && {
-        lead: t(data.isMine ? 'reading.mine' : 'reading.lead', {
+        lead: t(leadOf(data), {
           name: data.ownerName,
           time: when.dayTime(data.changedAt),
         }),
@@ -51,6 +51,12 @@ export function GuideReadingScreen() {
       <Fetched query={reading}>{(copy) => <Reading copy={copy} />}</Fetched>
     </Screen>
   )
+}
+
+/** Whether one looks at one’s own, and whether others see it already. */
+function leadOf({ isMine, reading, latest }: GuideCopyReading) {
+  if (!isMine) return 'reading.lead'
+  return reading === 'followed' || latest !== null ? 'reading.mine' : 'reading.mineSealed'
 }
 
 function Reading({ copy }: { readonly copy: GuideCopyReading }) {
