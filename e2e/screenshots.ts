@@ -44,12 +44,22 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'question-sheet',
-    who: 'Odalys',
-    path: '/sheets',
+    name: 'guide',
+    who: 'Wren',
+    path: '/guide-copies',
     then: async (page) => {
-      await page.getByRole('link', { name: 'At the stake' }).click()
-      await page.locator('ol > li [aria-expanded]').nth(1).click()
+      await page.getByRole('link', { name: 'Open One stake, five visits' }).click()
+      await expect(page.locator('.ProseMirror')).toBeVisible()
+    },
+  },
+  {
+    name: 'guide-class',
+    who: 'Odalys',
+    path: '/guides',
+    then: async (page) => {
+      await page.getByRole('link', { name: 'One stake, five visits' }).click()
+      await page.getByRole('link', { name: 'How far Shore Methods has come' }).click()
+      await expect(page.getByRole('table')).toBeVisible()
     },
   },
   {
@@ -155,15 +165,6 @@ const views: readonly View[] = [
     then: async (page) => {
       await page.getByRole('link', { name: 'Transect portfolio' }).click()
       await expect(page).toHaveURL(/\/assignments\/./)
-    },
-  },
-  {
-    name: 'class',
-    who: 'Wren',
-    path: '/',
-    then: async (page) => {
-      await page.getByRole('link', { name: 'Class', exact: true }).click()
-      await expect(page).toHaveURL(/\/classes\/./)
     },
   },
 ]

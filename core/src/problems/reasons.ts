@@ -88,6 +88,7 @@ export const reasonSentences = {
     'Students have begun this guide, and were told how it is read. That stays. Copy the guide if you want it read in another way.',
   'guide-has-copies':
     'Students have begun this guide, so it stays out of the bin. Stop offering it to your classes instead.',
+  'guide-sets': 'This assignment comes from a guide. Open the guide to change it.',
   'guide-chooses': 'What you hand in here is your copy of the guide. Open the guide to change it.',
   'not-published': 'Only what is published can be offered to others. Publish it first.',
   'no-such-version': 'This version does not exist. Load the item again and choose one of its versions.',

@@ -57,7 +57,7 @@ export function changeAssignment(
   wish: AssignmentInput,
 ): Promise<Assignment> {
   return inTransaction(on, async (trx) => {
-    const before = await getAssignment(trx, actor, id, 'assessor')
+    const before = await getSetByHand(trx, actor, id)
     const input = tidied(wish)
     if (!(await store.updateAssignment(trx, id, revision, input, await dueAtOf(trx, input))))
       throw new AppError('stale', 'stale')
@@ -74,7 +74,7 @@ export function endAssignment(
   isEnded: boolean,
 ): Promise<Assignment> {
   return inTransaction(on, async (trx) => {
-    const before = await getAssignment(trx, actor, id, 'assessor')
+    const before = await getSetByHand(trx, actor, id)
     if ((before.endedAt !== null) === isEnded) return before
     await store.endAssignment(trx, id, isEnded ? trx.now : null)
     await noteAct(trx, actor, 'assignment-ended', id, changesBetween({ ended: !isEnded }, { ended: isEnded }))
@@ -85,11 +85,18 @@ export function endAssignment(
 /** Removes an assignment for good; refused when something was handed in for it. */
 export function removeAssignment(on: Writable, actor: PersonActor, id: string): Promise<void> {
   return inTransaction(on, async (trx) => {
-    await getAssignment(trx, actor, id, 'assessor')
+    await getSetByHand(trx, actor, id)
     if (await store.hasSubmissions(trx, id)) throw new AppError('conflict', 'has-submissions')
     await store.deleteAssignment(trx, id)
     await noteAct(trx, actor, 'assignment-removed', id)
   })
+}
+
+/** @throws AppError `conflict` for one that comes from a guide, and is changed with it */
+async function getSetByHand(trx: Trx, actor: PersonActor, id: string): Promise<Assignment> {
+  const found = await getAssignment(trx, actor, id, 'assessor')
+  if (found.guideId !== null) throw new AppError('conflict', 'guide-sets')
+  return found
 }
 
 function tidied(input: AssignmentInput): AssignmentInput {

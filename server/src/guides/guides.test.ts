@@ -399,10 +399,20 @@ describeEachDatabase('guides', (open) => {
     })
 
     it('cannot be chosen from otherwise: what goes in is the copy', async () => {
-      const { wren, copy } = await startSealed()
-      const path = `/api/assignments/${(await copyOf(wren, copy)).assignmentId}/hand-in`
+      const { odalys, wren, copy, guide } = await startSealed()
+      const { assignmentId } = await copyOf(wren, copy)
+      const path = `/api/assignments/${assignmentId}/hand-in`
       const { revision } = (await wren.get(path)).body
       expect((await wren.put(path, { parts: [] }, revision)).body.reason).toBe('guide-chooses')
+      const assignment = `/api/assignments/${assignmentId}`
+      const { body } = await odalys.get(assignment)
+      for (const answer of [
+        await write(odalys, 'PUT', `${assignment}/end`),
+        await write(odalys, 'DELETE', assignment),
+      ])
+        expect(answer.body.reason).toBe('guide-sets')
+      expect(body.guideId).toBe(guide)
+      expect((await odalys.get('/api/assignments')).body.count).toBe(0)
     })
   })
 

@@ -1,7 +1,9 @@
 // Submit: is it complete, and what exactly goes in? Parts at the left, readiness in the middle, receipt and act at the right.
 import { useQuery } from '@tanstack/react-query'
 import type { HandIn } from '@valise/core/submissions'
+import { screenOf } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
+import { Navigate } from 'react-router'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useNow } from '../ui/useNow.ts'
@@ -19,6 +21,7 @@ export function SubmitScreen({ id }: { readonly id: string }) {
   const words = useSubmissionWords()
   const handIn = useQuery(submissionQueries.handIn(id))
   const title = handIn.data ? words.title(handIn.data.assignment.title) : t('submit.place')
+  if (handIn.data && handIn.data.assignment.guideId !== null) return <ToGuide handIn={handIn.data} />
   return (
     <div className={styles.screen}>
       <Screen
@@ -33,6 +36,12 @@ export function SubmitScreen({ id }: { readonly id: string }) {
       </Screen>
     </div>
   )
+}
+
+/** What is worked through in a guide is handed in there, too. */
+function ToGuide({ handIn: { parts } }: { readonly handIn: HandIn }) {
+  const [copy] = parts
+  return <Navigate replace to={copy ? screenOf('guideCopy', copy.id) : '/guide-copies'} />
 }
 
 function Submit({ handIn }: { readonly handIn: HandIn }) {
