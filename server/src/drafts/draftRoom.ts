@@ -17,6 +17,8 @@ export interface DraftRoom {
   noteChange(trx: Trx, id: string, document: PageDocument): Promise<void>
   /** Whether the thing uses what the document shows; else it has uses of its own, and the document shows nothing. */
   readonly usesShown: boolean
+  /** Whether the draft can be had as it was at any minute. */
+  readonly keepsMinutes?: boolean
 }
 
 /**

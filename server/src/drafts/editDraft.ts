@@ -31,9 +31,11 @@ import { tidyLog } from './tidyLog.ts'
 
 const EDITS_BETWEEN_CHECKPOINTS = 24
 
-interface UsesWish {
+interface RoomWish {
   /** Whether the thing uses what its document shows. */
   readonly usesShown: boolean
+  /** Whether the draft can be had as it was at any minute, as what is handed in when it is due can. */
+  readonly keepsMinutes?: boolean
 }
 
 export type EditOutcome =
@@ -51,7 +53,7 @@ export async function editDraft(
   actor: PersonActor,
   draftId: string,
   edit: Edit,
-  { usesShown }: UsesWish,
+  wish: RoomWish,
 ): Promise<EditOutcome> {
   const present = await getPresentDraft(trx, actor, draftId)
   assertTexts(edit.operations)
@@ -64,7 +66,7 @@ export async function editDraft(
   const rebased = rebaseEdit(base, others, edit.operations, unknown)
   if (!rebased) return refuse(trx, draftId, edit, edit.operations)
   if (rebased.refused.length > 0) return refuse(trx, draftId, edit, rebased.refused)
-  const document = await logEdit(trx, actor, present, { ...edit, operations: rebased.operations }, usesShown)
+  const document = await logEdit(trx, actor, present, { ...edit, operations: rebased.operations }, wish)
   const answer = { revision: present.revision + 1, others, operations: rebased.operations }
   return { kind: 'saved', answer, document }
 }
@@ -75,7 +77,7 @@ export async function takeOtherVersion(
   actor: PersonActor,
   draftId: string,
   otherId: string,
-  { usesShown }: UsesWish,
+  wish: RoomWish,
 ): Promise<PageDocument> {
   const present = await getPresentDraft(trx, actor, draftId)
   const other = (await store.listOtherVersions(trx, draftId)).find(({ id }) => id === otherId)
@@ -91,7 +93,7 @@ export async function takeOtherVersion(
   await store.deleteOtherVersion(trx, draftId, otherId)
   if (standing && !isSame(standing.piece, other.piece))
     await store.saveOtherVersion(trx, draftId, ids.windowId, standing.piece)
-  return logEdit(trx, actor, present, edit, usesShown)
+  return logEdit(trx, actor, present, edit, wish)
 }
 
 export async function removeOtherVersion(
@@ -121,7 +123,7 @@ async function logEdit(
   actor: PersonActor,
   present: PresentDraft,
   { editId, windowId, operations }: Edit,
-  usesShown: boolean,
+  { usesShown, keepsMinutes = false }: RoomWish,
 ): Promise<PageDocument> {
   const document = applyOperations(present.document, operations)
   const inverse = invertOperations(present.document, operations)
@@ -139,7 +141,7 @@ async function logEdit(
   })
   if (revision - present.checkpointRevision >= EDITS_BETWEEN_CHECKPOINTS) {
     await store.saveCheckpoint(trx, present.id, document, revision)
-    await tidyLog(trx, present.id, present.checkpointRevision, revision)
+    await tidyLog(trx, present.id, { after: present.checkpointRevision, upTo: revision, keepsMinutes })
   }
   if (usesShown && !isSame(usedIn(present.document), usedIn(document)))
     await noteUses(trx, actor, present.id, document)

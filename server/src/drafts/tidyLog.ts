@@ -10,10 +10,16 @@ const ONE_WRITING_MINUTES = 5
  * Merges consecutive edits that only write the same piece, within five minutes.
  *
  * The last edit stays, since it contains the others, and takes over the inverse of the first.
+ *
+ * @param keepsMinutes whether edits of different minutes stay apart, so that the draft can be had as it was at any minute
  */
-export async function tidyLog(trx: Trx, draftId: string, after: number, upTo: number): Promise<void> {
+export async function tidyLog(
+  trx: Trx,
+  draftId: string,
+  { after, upTo, keepsMinutes }: TidyWish,
+): Promise<void> {
   const edits = await listEditsBetween(trx, draftId, after, upTo)
-  for (const run of runsOf(edits)) {
+  for (const run of runsOf(edits, keepsMinutes)) {
     const [first, last] = [run[0], run.at(-1)]
     if (!first || !last || first === last) continue
     const gone = run.slice(0, -1).map(({ revision }) => revision)
@@ -21,12 +27,19 @@ export async function tidyLog(trx: Trx, draftId: string, after: number, upTo: nu
   }
 }
 
-function runsOf(edits: readonly StoredEdit[]): StoredEdit[][] {
+interface TidyWish {
+  readonly after: number
+  readonly upTo: number
+  readonly keepsMinutes: boolean
+}
+
+function runsOf(edits: readonly StoredEdit[], keepsMinutes: boolean): StoredEdit[][] {
   const runs: StoredEdit[][] = []
   for (const edit of edits) {
     const run = runs.at(-1)
     const first = run?.[0]
-    if (run && first && isOneWriting(first, edit)) run.push(edit)
+    if (run && first && isOneWriting(first, edit) && !(keepsMinutes && minuteOf(first) !== minuteOf(edit)))
+      run.push(edit)
     else runs.push([edit])
   }
   return runs
@@ -41,6 +54,10 @@ function isOneWriting(first: StoredEdit, edit: StoredEdit): boolean {
     edit.windowId === first.windowId &&
     minutesBetween(first.at, edit.at) <= ONE_WRITING_MINUTES
   )
+}
+
+function minuteOf({ at }: StoredEdit): string {
+  return at.slice(0, 'YYYY-MM-DDTHH:mm'.length)
 }
 
 function writtenPiece({ operations }: StoredEdit): string | null {

@@ -31,6 +31,7 @@ export const copyRoom: DraftRoom & { readonly getWritable: typeof getWritable } 
   assertWritable: getWritable,
   getWritable,
   usesShown: true,
+  keepsMinutes: true,
   noteChange: async (trx, id, document) => {
     const { ownerId, guideId, classId, n: before } = await trx.sql('guideCopies').where({ id }).first()
     const n = document.sheet?.n ?? before

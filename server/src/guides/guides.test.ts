@@ -324,6 +324,34 @@ describeEachDatabase('guides', (open) => {
       })
     })
 
+    it('has all that was written until the minute, also by somebody who writes through it', async () => {
+      const { wren, goTo, copy, site, submissions } = await startSealed()
+      const { drain } = site.services.jobs
+      Object.assign(site.services.jobs, { drain: async () => undefined })
+      const windowId = '0193aaaa-0000-7000-8000-00000000000a'
+      const type = async (from: number, to: number) => {
+        for (let n = from; n < to; n += 1) {
+          const { draft } = await copyOf(wren, copy)
+          const { piece } = askedIn({ draft }, 'stake')
+          const written = {
+            ...piece,
+            given: { ...piece.given, answer: { text: `word ${n}` } },
+          } as typeof piece
+          const operations = [{ op: 'set-piece' as const, piece: written }]
+          await sendEdit(wren, `/api/guide-copies/${copy}`, { base: draft.revision, windowId, operations })
+        }
+      }
+      await goTo('2026-11-27T16:59:30.000Z')
+      await type(0, 14)
+      await goTo('2026-11-27T17:00:02.000Z')
+      // The log is tidied on the way.
+      await type(14, 30)
+      Object.assign(site.services.jobs, { drain })
+      await goTo('2026-11-27T17:00:20.000Z')
+      const [row] = await submissions()
+      expect((await wren.get(`/api/submissions/${row.id}/parts/1`)).body.html).toContain('<p>word 13</p>')
+    })
+
     it('is handed in once, also where its owner did so earlier, or two servers collect at once', async () => {
       const { wren, goTo, copy, site, submissions } = await startSealed()
       const { assignmentId } = await copyOf(wren, copy)

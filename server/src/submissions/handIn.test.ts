@@ -105,6 +105,7 @@ describeEachDatabase('submissions, handed in,', (open, onSqlite) => {
       dueAt: _____,
       setAt: ______,
       endedAt: _______,
+      guideId: ________,
       ...wish
     } = input
     await odalys.put(`/api/assignments/${assignment}`, { ...wish, allowsGaps: true }, revision)

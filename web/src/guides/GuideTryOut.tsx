@@ -15,7 +15,7 @@ import { Empty } from '../ui/Empty.tsx'
 import { useUiSettings } from '../ui/settings.tsx'
 import { StitchedBox } from '../ui/StitchedBox.tsx'
 import { useStableActs } from '../ui/useStableActs.ts'
-import { InstructionView } from './InstructionView.tsx'
+import { WrittenInstruction } from './InstructionView.tsx'
 import { StageRoute } from './StageRoute.tsx'
 import styles from './Guides.module.css'
 
@@ -86,8 +86,7 @@ function Tried({ stage, document, onPiece }: TriedProps) {
   return (
     <div className={styles.open}>
       {stage.blocks.map((block) => {
-        if (isInstruction(block))
-          return <InstructionView key={block.id} instruction={block} shown={null} guideId={null} />
+        if (isInstruction(block)) return <WrittenInstruction key={block.id} instruction={block} />
         const answer = answers.get(block.id)
         return answer ? field(answer) : null
       })}

@@ -1,9 +1,17 @@
 // What the screens of guides say, without a browser.
 import type { GuideProgress, GuideRow, StageOnRoute } from '@valise/core/guides'
-import { renderWords } from '../testing/renderWords.tsx'
+import type { ReactNode } from 'react'
+import { renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { FollowTable } from './FollowTable.tsx'
 import { HowRead } from './HowRead.tsx'
 import { StageRoute } from './StageRoute.tsx'
+
+/** The words of boxes beside each other, apart. */
+const wordsOf = (element: ReactNode, language: 'en' | 'es' = 'en') =>
+  renderHtml(element, { language })
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
 
 const NOW = '2026-11-26T10:42:00.000Z'
 const stage = (change: Partial<StageOnRoute>): StageOnRoute => ({
@@ -13,7 +21,7 @@ const stage = (change: Partial<StageOnRoute>): StageOnRoute => ({
 
 describe('a stage on the route', () => {
   const words = (change: Partial<StageOnRoute>, language: 'en' | 'es' = 'en') =>
-    renderWords(<StageRoute stages={[stage(change)]} shownId={null} onShow={() => undefined} />, { language })
+    wordsOf(<StageRoute stages={[stage(change)]} shownId={null} onShow={() => undefined} />, language)
 
   it.each<[Partial<StageOnRoute>, string]>([
     [{}, 'Look not begun'],
@@ -70,7 +78,7 @@ describe('the table of a class', () => {
       ...{ title: { en: 'One stake' }, reading: 'followed', dueAt: null, assignmentId: null, stages: [] },
       students: [student(change)],
     }
-    return renderWords(<FollowTable progress={progress} />).replace(/^Student State Tomasz Ilves-Barr ?/, '')
+    return wordsOf(<FollowTable progress={progress} />).replace(/^Student State Tomasz Ilves-Barr ?/, '')
   }
 
   it('says what became of each copy', () => {
