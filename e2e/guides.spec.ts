@@ -161,7 +161,7 @@ test('what is due is handed in by itself, with its receipt and with what was mis
   }).toPass({ timeout: 60_000 })
   await sefa.getByRole('link', { name: 'A stake by night' }).first().click()
   await expect(sefa.getByText('Curlews')).toBeVisible()
-  await expect(sefa.getByText('Still missing: What happened, in order?.')).toBeVisible()
+  await expect(sefa.getByText('Still missing: “What happened, in order?”.')).toBeVisible()
 
   await odalys.getByRole('link', { name: 'How far Shore Methods has come' }).click()
   await expect(odalys.getByRole('row', { name: /^Sefa/ })).toContainText('Handed in automatically')
@@ -207,4 +207,17 @@ test('Juniors work along pictures, and open the last stage only when their teach
   await expect(rufus.getByRole('button', { name: 'Volver a cerrar Devuelve' })).toBeVisible()
   await nell.reload()
   await expect(route.getByRole('button', { name: /^Put back/ })).toBeVisible()
+})
+
+test('Today leads to the stage that is to be gone on with', async ({ browser }) => {
+  const wren = await site.pageAs(browser, 'Wren')
+  await wren.goto('/')
+  const step = wren.getByRole('listitem').filter({ hasText: 'Hand in One stake, five visits' }).first()
+  await expect(step).toContainText('2 of 5 done')
+  await step
+    .getByRole('listitem')
+    .filter({ hasText: 'What happened, in order' })
+    .getByRole('link', { name: 'Work on it' })
+    .click()
+  await expect(wren.getByRole('heading', { level: 2, name: 'Compare' })).toBeVisible()
 })

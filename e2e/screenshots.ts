@@ -49,7 +49,7 @@ const views: readonly View[] = [
     path: '/guide-copies',
     then: async (page) => {
       await page.getByRole('link', { name: 'Open One stake, five visits' }).click()
-      await expect(page.locator('.ProseMirror')).toBeVisible()
+      await expect(page.getByRole('heading', { name: 'What was different?' })).toBeVisible()
     },
   },
   {

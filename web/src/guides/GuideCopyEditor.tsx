@@ -28,7 +28,7 @@ export function GuideCopyEditor({ copy }: { readonly copy: GuideCopy }) {
   const [search, setSearch] = useSearchParams()
   // Whoever does the last thing of a stage stays where they are.
   const [first] = useState(() => shownStage(stages, null)?.id ?? null)
-  const shown = shownStage(stages, search.get('stage') ?? first)
+  const shown = shownStage(stages, search.get('stage') || first)
   const stage = copy.content.stages.find(({ id }) => id === shown?.id)
   const title = words.text(copy.content.title)
   return (

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { HandIn } from '@valise/core/submissions'
 import { screenOf } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
-import { Navigate } from 'react-router'
+import { Navigate, useSearchParams } from 'react-router'
 import { Fetched } from '../ui/Fetched.tsx'
 import { Screen } from '../ui/Screen.tsx'
 import { useNow } from '../ui/useNow.ts'
@@ -40,8 +40,11 @@ export function SubmitScreen({ id }: { readonly id: string }) {
 
 /** What is worked through in a guide is handed in there, too. */
 function ToGuide({ handIn: { parts } }: { readonly handIn: HandIn }) {
+  // Which stage is to be gone on with lies in the address, as which requirement does elsewhere.
+  const [search] = useSearchParams()
   const [copy] = parts
-  return <Navigate replace to={copy ? screenOf('guideCopy', copy.id) : '/guide-copies'} />
+  const stage = `?stage=${search.get('mend') ?? ''}`
+  return <Navigate replace to={copy ? `${screenOf('guideCopy', copy.id)}${stage}` : '/guide-copies'} />
 }
 
 function Submit({ handIn }: { readonly handIn: HandIn }) {

@@ -6,7 +6,7 @@ export const stageWords: RequirementWords<'stage'> = {
   wanted: ({ name }, { t, language }) => t('wanted.stage', { name: textIn(name, language) }),
   found: ({ result }, { t, list, language }) => {
     if (result.isThere) return t('found.stage')
-    const missing = result.missing.map(({ asks }) => textIn(asks, language))
+    const missing = result.missing.map(({ asks }) => t('found.asked', { asks: textIn(asks, language) }))
     return missing.length === 0 ? t('found.stageBlank') : t('found.stageLacks', { list: list(missing) })
   },
 }
