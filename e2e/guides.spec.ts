@@ -177,7 +177,12 @@ async function setDue(odalys: Page, year: string): Promise<void> {
 }
 
 test('a copy that could not be handed in says so, and is handed in by hand', async ({ browser }) => {
+  const odalys = await site.pageAs(browser, 'Odalys')
+  await odalys.goto('/review-desk')
+  await expect(odalys.getByText('Could not be handed in: Nell Sorrel.')).toBeVisible()
   const nell = await site.pageAs(browser, 'Nell Sorrel')
+  await nell.goto('/')
+  await expect(nell.getByText('Not handed in')).toBeVisible()
   await nell.goto('/guide-copies')
   await expect(nell.getByText(/It could not be handed in automatically/)).toBeVisible()
   await nell.getByRole('link', { name: 'Open One stake, five visits' }).click()
@@ -185,6 +190,8 @@ test('a copy that could not be handed in says so, and is handed in by hand', asy
   await nell.getByRole('button', { name: /^Hand in with/ }).click()
   await expect(nell).toHaveURL(/\/submissions\//)
   await expect(nell.getByRole('img', { name: /^Sealed copy MB-/ })).toBeVisible()
+  await odalys.reload()
+  await expect(odalys.getByText('Could not be handed in')).toBeHidden()
 })
 
 test('Juniors work along pictures, and open the last stage only when their teacher does', async ({

@@ -153,6 +153,7 @@ export const queueSchema = object({
   next: nullable(Type.String()),
   toRead: count,
   read: count,
+  failed: Type.Array(Type.String(), { description: 'Whose copies could not be handed in' }),
 })
 export type Queue = Static<typeof queueSchema>
 

@@ -11,7 +11,6 @@ import { getSchool, listShownNames } from '../people/index.ts'
 import { listLatest, toSubmissionRow } from '../submissions/index.ts'
 import type { CopyRow } from './copyStore.ts'
 import { listFeedback } from './feedbackStore.ts'
-import { mustHandIn } from './handInState.ts'
 import { listNewest } from './newestStore.ts'
 import { listOpenings, openedIn } from './stageStore.ts'
 
@@ -23,7 +22,7 @@ interface HeadOfCopy {
 }
 
 export async function getHead(reader: Reader, actor: PersonActor, copy: CopyRow): Promise<HeadOfCopy> {
-  const { id, guideId, classId, n, ownerId, className, classCode, reading, begunAt, failedAt } = copy
+  const { id, guideId, classId, n, ownerId, className, classCode, reading, begunAt } = copy
   const [newest] = await listNewest(reader, [guideId])
   const [along] = await listVersions<GuideContent>(reader, [{ id: guideId, n }])
   if (!newest || !along) throw new AppError('not-found', 'not-found')
@@ -43,7 +42,7 @@ export async function getHead(reader: Reader, actor: PersonActor, copy: CopyRow)
     isEnded: !offered.some((one) => one.id === guideId),
     assignmentId: assignment?.id ?? null,
     latest: handedIn,
-    mustHandIn: mustHandIn(failedAt, handedIn),
+    mustHandIn: handedIn?.state === 'not-sealed',
     feedback: await listFeedback(reader, actor, id),
   }
   return { head, content: along.content }

@@ -20,8 +20,6 @@ export interface CopyRow {
   readonly n: number
   readonly logbookId: string | null
   readonly begunAt: Instant
-  /** When handing in by itself failed for good. */
-  readonly failedAt: Instant | null
   readonly changedAt: Instant
   readonly binnedAt: Instant | null
 }
@@ -89,13 +87,13 @@ export async function insertCopy(
   trx: Trx,
   copy: Pick<CopyRow, 'id' | 'ownerId' | 'guideId' | 'classId' | 'reading' | 'n'>,
 ): Promise<void> {
-  await trx.sql('guideCopies').insert({ ...copy, logbookId: null, begunAt: trx.now, failedAt: null })
+  await trx.sql('guideCopies').insert({ ...copy, logbookId: null, begunAt: trx.now })
 }
 
 export async function updateCopy(
   trx: Trx,
   id: string,
-  columns: Partial<Pick<CopyRow, 'n' | 'logbookId' | 'failedAt'>>,
+  columns: Partial<Pick<CopyRow, 'n' | 'logbookId'>>,
 ): Promise<void> {
   await trx.sql('guideCopies').where({ id }).update(columns)
 }

@@ -1,6 +1,6 @@
 // Handing in copies by themselves, as jobs: what is due is collected, and each copy is handed in on its own, so that one
 // that fails holds up no other. After the server was down, what was due meanwhile is collected at its first turn.
-import { ownerActor, systemActor } from '@valise/core/people'
+import { ownerActor } from '@valise/core/people'
 import { addMinutes } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import { listToCollect, noteCollected } from '../assignments/index.ts'
@@ -9,18 +9,15 @@ import { inTransaction } from '../database/index.ts'
 import type { Trx } from '../database/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import { tellNews } from '../news/index.ts'
-import { appendRecord } from '../records/index.ts'
-import { handInWhenDue } from '../submissions/index.ts'
+import { failHandIn, handInWhenDue } from '../submissions/index.ts'
 import type { SubmissionServices } from '../submissions/index.ts'
-import { listCopiesToHandIn, updateCopy } from './copyStore.ts'
+import { listCopiesToHandIn } from './copyStore.ts'
 import { COLLECT_DUE, HAND_IN_COPY } from './jobNames.ts'
 import { listNewest } from './newestStore.ts'
 
 const COLLECTED_AT_ONCE = 20
 /** A quarter of a minute, so that what is due is handed in to the minute. */
 const LOOK_AGAIN_MINUTES = 1 / 4
-
-const collector = systemActor('handing in what is due')
 
 export type GuideServices = SubmissionServices
 
@@ -84,19 +81,11 @@ function toWish(payload: Readonly<Record<string, string | number>>) {
 }
 
 /** After the last try: the student hands it in by hand, and everybody who waits for it can see why. */
-async function giveUp(
-  { database }: GuideServices,
-  { copyId, ownerId, assignmentId }: ReturnType<typeof toWish>,
-): Promise<void> {
+async function giveUp({ database }: GuideServices, wish: ReturnType<typeof toWish>): Promise<void> {
+  const { copyId, ownerId } = wish
   await inTransaction(database, async (trx) => {
     const copy = await trx.sql('things').where({ id: copyId }).first('title')
-    if (!copy) return
-    await updateCopy(trx, copyId, { failedAt: trx.now })
-    await appendRecord(trx, collector, {
-      action: 'hand-in-failed',
-      subject: 'assignment',
-      subjectId: assignmentId,
-    })
+    if (!copy || !(await failHandIn(trx, ownerActor(ownerId), wish))) return
     const params = { copyId, title: copy.title }
     await tellNews(trx, { personId: ownerId, kind: 'guide-not-handed-in', params })
   })

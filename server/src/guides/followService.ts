@@ -11,7 +11,6 @@ import type { Reader, Writable } from '../database/index.ts'
 import { appendRecord } from '../records/index.ts'
 import { findFollowed, listFollowed } from './followStore.ts'
 import type { FollowedGuide, FollowedStudent } from './followStore.ts'
-import { mustHandIn } from './handInState.ts'
 import { closeStage, listOpenings, listStages, openedIn, openStage } from './stageStore.ts'
 import type { StageRow } from './stageStore.ts'
 
@@ -98,8 +97,8 @@ function toRow(
   }
 }
 
-function handInOf({ state, byItself, failedAt }: FollowedStudent): GuideStudentRow['handIn'] {
-  if (mustHandIn(failedAt, state === null ? null : { state })) return 'failed'
+function handInOf({ state, byItself }: FollowedStudent): GuideStudentRow['handIn'] {
+  if (state === 'not-sealed') return 'failed'
   if (state === null || state === 'taken-back') return null
   return byItself ? 'by-itself' : 'handed-in'
 }

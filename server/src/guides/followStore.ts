@@ -48,7 +48,6 @@ export interface FollowedStudent {
   readonly name: string
   readonly copyId: string | null
   readonly changedAt: Instant | null
-  readonly failedAt: Instant | null
   readonly submissionId: string | null
   readonly state: SubmissionState | null
   readonly byItself: boolean
@@ -89,7 +88,7 @@ export async function listFollowed(
     )
     .orderBy(['people.sortName', 'people.id'])
     .select('people.id as personId', 'people.fullName', 'people.firstName', 'people.chosenName')
-    .select('yearGroup.shownNameRule', 'things.id as copyId', 'things.changedAt', 'guideCopies.failedAt')
+    .select('yearGroup.shownNameRule', 'things.id as copyId', 'things.changedAt')
     .select('submissions.id as submissionId', 'submissions.state', 'submissions.byItself')
     .select({
       feedback: sql('guideFeedback').where('copyId', sql.ref('guideCopies.id')).count('*'),

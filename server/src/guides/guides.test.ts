@@ -416,7 +416,11 @@ describeEachDatabase('guides', (open) => {
       await inTransaction(site.services.database, async (trx) => {
         await trx.sql('draftEdits').where({ draftId: copy }).delete()
       })
-      expect((await listed(wren))[0]).toMatchObject({ mustHandIn: true, latest: null })
+      expect((await listed(wren))[0]).toMatchObject({ mustHandIn: true, latest: { state: 'not-sealed' } })
+      expect((await wren.get('/api/today')).body.steps[0]).toMatchObject({
+        ...{ kind: 'hand-in', guideId: guide, latest: { state: 'not-sealed', byItself: true } },
+      })
+      expect((await odalys.get('/api/review-desk/queue')).body.failed).toEqual(['Wren Adeyemi-Holt'])
       expect(studentIn(await progressOf(odalys, guide, methods), 'Wren')).toMatchObject({ handIn: 'failed' })
       expect(await newsKinds(wren)).toContain('guide-not-handed-in')
       const { assignmentId } = await copyOf(wren, copy)
@@ -424,6 +428,7 @@ describeEachDatabase('guides', (open) => {
       await site.services.jobs.drain()
       expect((await submissions())[0]).toMatchObject({ byItself: false, state: 'with-assessor' })
       expect((await listed(wren))[0]).toMatchObject({ mustHandIn: false })
+      expect((await odalys.get('/api/review-desk/queue')).body.failed).toEqual([])
     })
 
     it('cannot be chosen from otherwise: what goes in is the copy', async () => {

@@ -14,7 +14,6 @@ import { getSchool, listShownNames } from '../people/index.ts'
 import { listLatest, toSubmissionRow } from '../submissions/index.ts'
 import { listOwnCopies } from './copyStore.ts'
 import type { CopyRow } from './copyStore.ts'
-import { mustHandIn } from './handInState.ts'
 import { listNewest } from './newestStore.ts'
 import type { NewestGuide } from './newestStore.ts'
 import { listOpenings, openedIn } from './stageStore.ts'
@@ -66,7 +65,7 @@ export async function listGuides(reader: Reader, actor: PersonActor): Promise<Gu
     ...open.map(({ id: guideId, n, classId, content }) => {
       const named = classes.find(({ id }) => id === classId)
       const of = { guideId, classId, className: named?.name ?? '', classCode: named?.code ?? '' }
-      const none = { copyId: null, failedAt: null, isEnded: false, changedAt: null, reading: content.reading }
+      const none = { copyId: null, isEnded: false, changedAt: null, reading: content.reading }
       return toRow(
         { ...of, ...none },
         content,
@@ -93,7 +92,7 @@ type Begun = Pick<
   GuideRow,
   'guideId' | 'copyId' | 'className' | 'classCode' | 'isEnded' | 'changedAt' | 'reading'
 > &
-  Pick<CopyRow, 'classId' | 'failedAt'>
+  Pick<CopyRow, 'classId'>
 
 function toRow(
   of: Begun,
@@ -103,7 +102,7 @@ function toRow(
 ): GuideRow | null {
   const guide = newest.find(({ id }) => id === of.guideId)
   if (!content || !document || !guide) return null
-  const { guideId, copyId, classId, className, classCode, isEnded, changedAt, reading, failedAt } = of
+  const { guideId, copyId, classId, className, classCode, isEnded, changedAt, reading } = of
   // Dates hold for everybody as they are now, whichever version a copy goes along.
   const moments = guideMoments(guide.content, zone, openedIn(openings, guideId, classId))
   const assignment = assignments.find((one) => one.guideId === guideId && one.classId === classId)
@@ -114,7 +113,7 @@ function toRow(
     dueAt: dueAtOf(guide.content, zone),
     stages: stageStates(document, content, moments, now),
     latest: handedIn,
-    mustHandIn: mustHandIn(failedAt, handedIn),
+    mustHandIn: handedIn?.state === 'not-sealed',
   }
 }
 

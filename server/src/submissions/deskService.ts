@@ -17,7 +17,7 @@ import { listShownNames } from '../people/index.ts'
 import { appendRecord } from '../records/index.ts'
 import { lockOwner } from '../things/index.ts'
 import { listAssessors } from './assessorStore.ts'
-import { countQueue, listOwnWith, listQueue } from './listStore.ts'
+import { countQueue, listFailed, listOwnWith, listQueue } from './listStore.ts'
 import type { QueueShelf } from './listStore.ts'
 import { getStoredSubmission, getSubmission } from './readService.ts'
 import { listParts } from './sealedStore.ts'
@@ -40,6 +40,7 @@ export async function getQueue(
     assignment,
     ...(await listQueue(reader, actor, assignmentId, shelf, wish)),
     ...(await countQueue(reader, actor, assignmentId)),
+    failed: await listFailed(reader, actor, assignmentId),
   }
 }
 

@@ -1,6 +1,7 @@
 // Handing in: the choice of parts, its readiness, the act itself, and taking it back.
 import type { PageDocument } from '@valise/core/pages'
-import type { PersonActor } from '@valise/core/people'
+import { systemActor } from '@valise/core/people'
+import type { Actor, PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import type { Decision } from '@valise/core/problems'
 import { computeReadiness, decideHandIn, decideTakeBack, gapsOf, stateAfter } from '@valise/core/submissions'
@@ -129,6 +130,30 @@ export function handInWhenDue(
 /** What was handed in before and is with nobody is handed in again when it is due. */
 const isHandedInAnew: readonly SubmissionState[] = ['taken-back', 'not-sealed']
 
+/**
+ * Writes down that handing in by itself failed for good, as a hand-in of which nothing is sealed: its owner and the
+ * assessors see it, and it is done again by hand. What was handed in otherwise meanwhile stays as it is.
+ *
+ * @returns whether it is so
+ */
+export function failHandIn(
+  on: Writable,
+  actor: PersonActor,
+  { assignmentId, at }: { readonly assignmentId: string; readonly at: Instant },
+): Promise<boolean> {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
+    const [latest = null] = await listLatest(trx, actor, [assignmentId])
+    if (latest !== null && latest.state !== 'taken-back') return false
+    const { dueAt, terms } = await getAssignment(trx, actor, assignmentId, 'student')
+    const id = await insertSubmission(trx, {
+      ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: 0 },
+      ...{ readiness: [], terms, gaps: 0, parts: 0, requestedAt: at, byItself: true, state: 'not-sealed' },
+    })
+    await noteAct(trx, systemActor('handing in what is due'), 'hand-in-failed', id)
+    return true
+  })
+}
+
 /** Pins what goes in, and has it sealed. @returns the id of the submission */
 async function pin(
   trx: Trx,
@@ -146,6 +171,7 @@ async function pin(
   const id = await insertSubmission(trx, {
     ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: late },
     ...{ readiness, terms, gaps: gapsOf(readiness).length, parts: pinned.length, ...when },
+    state: 'sealing',
   })
   await insertParts(trx, id, pinned)
   await insertFiles(trx, id, await listFilesGoing(trx, actor, parts))
@@ -268,8 +294,8 @@ function isSameSet(a: readonly string[], b: readonly string[]): boolean {
 
 function noteAct(
   trx: Trx,
-  actor: PersonActor,
-  action: 'handed-in' | 'handed-in-by-itself' | 'taken-back',
+  actor: Actor,
+  action: 'handed-in' | 'handed-in-by-itself' | 'hand-in-failed' | 'taken-back',
   id: string,
 ): Promise<void> {
   return appendRecord(trx, actor, { action, subject: 'submission', subjectId: id })

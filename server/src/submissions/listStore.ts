@@ -3,6 +3,7 @@ import type { PersonActor } from '@valise/core/people'
 import type { ReadingStep, SubmissionList, SubmissionRow } from '@valise/core/submissions'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
+import { presentMembers } from '../access/index.ts'
 import { countRows, newestFirst, parseCursor, toCursor } from '../database/index.ts'
 import type { PageWish, Reader } from '../database/index.ts'
 import { submissionRows, submissionScope, toSubmission, toSubmissionRow } from './submissionStore.ts'
@@ -81,6 +82,35 @@ export async function countQueue(
         .modify(onShelf(reader, actor, assignmentId, shelf)),
     )
   return { toRead: await countOn('to-read'), read: await countOn('read') }
+}
+
+const MOST_FAILED = 30
+
+/** Lists whose copies could not be sealed, or handed in by themselves, and were not handed in since. */
+export async function listFailed(
+  reader: Reader,
+  { personId }: PersonActor,
+  assignmentId: string | null,
+): Promise<string[]> {
+  const { sql } = reader
+  const classes = presentMembers(reader)
+    .where('memberships.personId', personId)
+    .whereNot('memberships.role', 'student')
+    .select('classId')
+  const later = sql('submissions as later')
+    .where('later.assignmentId', sql.ref('submissions.assignmentId'))
+    .where('later.ownerId', sql.ref('submissions.ownerId'))
+    .where('later.n', '>', sql.ref('submissions.n'))
+  const rows: SubmissionRecord[] = await submissionRows(reader)
+    .whereIn('assignments.classId', classes)
+    .where('submissions.state', 'not-sealed')
+    .whereNotExists(later.select('later.id'))
+    .modify((query) => {
+      if (assignmentId !== null) query.where('submissions.assignmentId', assignmentId)
+    })
+    .orderBy(['submissions.requestedAt', 'submissions.id'])
+    .limit(MOST_FAILED)
+  return rows.map((row) => toSubmission(row).ownerName)
 }
 
 function onShelf(reader: Reader, actor: PersonActor, assignmentId: string | null, shelf: QueueShelf) {

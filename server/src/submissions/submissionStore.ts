@@ -140,6 +140,7 @@ export type NewSubmission = Pick<
   | 'terms'
   | 'gaps'
   | 'parts'
+  | 'state'
 >
 
 export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<string> {
@@ -152,7 +153,6 @@ export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<s
     requirementsSchema: REQUIREMENTS_SCHEMA,
     terms: JSON.stringify(wish.terms),
     byItself: Number(wish.byItself),
-    state: 'sealing',
     revision: 1,
   })
   return id

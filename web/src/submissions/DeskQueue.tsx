@@ -65,6 +65,7 @@ export function DeskQueue({ queue, current }: DeskQueueProps) {
                 ]}
                 onChange={setShelf}
               />
+              <Failed names={first?.failed ?? []} />
               {rows.length === 0 ? (
                 <p className={styles.empty}>{t(shelf === 'to-read' ? 'allRead' : 'noneRead')}</p>
               ) : (
@@ -87,6 +88,14 @@ export function DeskQueue({ queue, current }: DeskQueueProps) {
       </Fetched>
     </section>
   )
+}
+
+/** Whose copies could not be handed in: they are not here, and nobody should wait for them. */
+function Failed({ names }: { readonly names: readonly string[] }) {
+  const { t } = useTranslation('desk')
+  const words = useSubmissionWords()
+  if (names.length === 0) return null
+  return <p className={styles.failed}>{t('failed', { count: names.length, names: words.list(names) })}</p>
 }
 
 interface LineProps {

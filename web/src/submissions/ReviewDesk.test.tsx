@@ -24,7 +24,7 @@ describe('the queue', () => {
     const rows = items.map((row, n) => ({ ...submissionRow, id: `s${n}`, ...row }))
     const page: Queue = {
       assignment: isOfAll ? null : assignment,
-      ...{ items: rows, next: null, toRead: rows.length, read: 7 },
+      ...{ items: rows, next: null, toRead: rows.length, read: 7, failed: ['Nell Sorrel'] },
     }
     const desk = {
       assignmentId: isOfAll ? null : 'transect',

@@ -61,7 +61,7 @@ function Step({ step, now, isFirst }: StepProps) {
             <ReadinessDashes there={there} of={of} /> {t('readiness.there', { there, of })}
           </p>
         ) : null}
-        {kind === 'change' && latest ? (
+        {latest && (kind === 'change' || latest.state === 'not-sealed') ? (
           <p className={styles.readiness}>
             <StateMark row={latest} />
           </p>

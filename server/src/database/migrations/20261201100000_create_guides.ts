@@ -49,7 +49,6 @@ export async function up(knex: Knex): Promise<void> {
       n: { type: 'integer' },
       logbookId: { ...maybe, references: 'things.id', onDelete: 'set null' },
       begunAt: text,
-      failedAt: maybe,
     },
     {
       primaryKey: ['id'],
