@@ -43,6 +43,7 @@ describe('the queue', () => {
     expect(words).toContain('To read, 2')
     expect(words).toContain('Tomasz Ilves-Barr')
     expect(words).toContain('20 Nov, 2 things missing')
+    expect(words).toContain('Could not be handed in: Nell Sorrel. They can hand it in themselves.')
   })
 
   it('marks what came late, what came again, what was opened, and the one that is open now', () => {
