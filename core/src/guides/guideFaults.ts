@@ -1,12 +1,13 @@
 // What a guide still lacks before students can begin it.
+import { MOST_SHEET_QUESTIONS } from '../pages/index.ts'
 import { isEmptyText } from '../people/index.ts'
 import { questionFaults } from '../sheets/index.ts'
 import type { QuestionFault } from '../sheets/index.ts'
-import { isInstruction } from './instruction/instruction.ts'
+import { questionsOf } from './guideCopy.ts'
 import type { GuideContent, Stage } from './schema.ts'
 
 export type GuideFault =
-  | { readonly what: 'title' | 'stages' | 'due' }
+  | { readonly what: 'title' | 'stages' | 'due' | 'room' }
   /** The number of the stage, from 1. */
   | { readonly what: 'name' | 'blocks' | 'opens' | 'closes'; readonly stage: number }
   | { readonly what: QuestionFault; readonly stage: number; readonly question: number }
@@ -18,12 +19,14 @@ export function guideFaults({ title, reading, dueLocal, stages }: GuideContent):
     ...(reading === 'sealed' && dueLocal === null ? [{ what: 'due' as const }] : []),
     ...(stages.length === 0 ? [{ what: 'stages' as const }] : []),
     ...stages.flatMap((stage, n) => faultsOfStage(stage, n + 1)),
+    // A copy is one document, which takes up a version in one edit.
+    ...(stages.flatMap(questionsOf).length > MOST_SHEET_QUESTIONS ? [{ what: 'room' as const }] : []),
   ]
 }
 
 function faultsOfStage({ name, opens, closesLocal, blocks }: Stage, stage: number): GuideFault[] {
   const opensAt = opens.how === 'at' ? opens.local : null
-  const questions = blocks.filter((block) => !isInstruction(block))
+  const questions = questionsOf({ blocks })
   return [
     ...(isEmptyText(name) ? [{ what: 'name' as const, stage }] : []),
     ...(blocks.length === 0 ? [{ what: 'blocks' as const, stage }] : []),

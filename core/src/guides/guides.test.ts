@@ -262,6 +262,14 @@ describe('what a guide lacks before it is published', () => {
 
   it.each<[Partial<GuideContent>, object]>([
     [{ title: {} }, { what: 'title' }],
+    [
+      {
+        stages: Array.from({ length: 5 }, (_, n) =>
+          stage(`s${n}`, { blocks: Array.from({ length: 41 }, (__, m) => question(`q${n}x${m}`)) }),
+        ),
+      },
+      { what: 'room' },
+    ],
     [{ reading: 'sealed' }, { what: 'due' }],
     [{ stages: [] }, { what: 'stages' }],
     [{ stages: [stage('1', { name: { en: ' ' } })] }, { what: 'name', stage: 1 }],
@@ -282,7 +290,7 @@ describe('what a guide lacks before it is published', () => {
       { stages: [stage('1', { blocks: [newInstruction('i'), question('a', { asks: {} })] })] },
       { what: 'words', stage: 1, question: 1 },
     ],
-  ])('is named: %j', (change, fault) => {
+  ])('is named, example %#', (change, fault) => {
     expect(guideFaults({ ...guide(stage('1')), ...change })).toEqual([fault])
   })
 })

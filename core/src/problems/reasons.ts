@@ -70,6 +70,7 @@ export const reasonSentences = {
   'guide-lacks-due':
     'The guide is handed in when due, but has no due time yet. Set one that exists, then publish the guide.',
   'guide-lacks-stages': 'There are no stages in this guide yet. Add one, then publish it.',
+  'guide-lacks-room': 'A guide can ask 200 questions at most. Remove some, then publish it.',
   'guide-lacks-name': 'Stage {{stage}} has no name yet. Name it, or remove it, then publish the guide.',
   'guide-lacks-blocks':
     'Stage {{stage}} is empty. Add an instruction or a question, or remove the stage, then publish the guide.',

@@ -30,7 +30,8 @@ export function planCollecting({ database, jobs }: GuideServices): Promise<void>
 
 export function guideJobs(services: GuideServices): Readonly<Record<string, JobHandler>> {
   return {
-    [COLLECT_DUE]: { run: () => collect(services) },
+    // Whatever goes wrong, what is due later is collected all the same.
+    [COLLECT_DUE]: { run: () => collect(services), giveUp: () => planCollecting(services) },
     [HAND_IN_COPY]: {
       run: async (payload) => {
         const { ownerId, assignmentId, at } = toWish(payload)
