@@ -1,5 +1,5 @@
 // A student's copy of a guide as a document of answers: how it begins, takes up a newer version, and is read by stages.
-import { applyOperations, isAnswerPiece, newDocument } from '../pages/index.ts'
+import { applyOperations, isAnswerPiece, isPageAnswer, newDocument, placedPieces } from '../pages/index.ts'
 import type { Operation, PageDocument, Question, Row } from '../pages/index.ts'
 import { textIn } from '../people/index.ts'
 import type { Localized } from '../people/index.ts'
@@ -59,6 +59,14 @@ export function rowsOf(document: PageDocument, stage: Pick<Stage, 'blocks'>): Ro
 
 function questionIdOf({ pieces }: Row): string | undefined {
   return pieces.find(isAnswerPiece)?.given.question.id
+}
+
+/** Returns the ids of the pages that answer questions of a copy, each once, in the order in which they were chosen. */
+export function pageIdsOf(document: PageDocument): string[] {
+  const ids = placedPieces(document).flatMap(({ piece }) =>
+    isPageAnswer(piece) ? piece.given.answer.pages.map(({ id }) => id) : [],
+  )
+  return [...new Set(ids)]
 }
 
 /** What stands over answers to questions that are no longer asked, by language. */

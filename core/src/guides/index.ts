@@ -2,7 +2,15 @@
 export { instructionPieces, isInstruction, newInstruction } from './instruction/instruction.ts'
 export type { Instruction } from './instruction/schema.ts'
 export { differenceGuides } from './differenceGuides.ts'
-export { newCopyDocument, questionsOf, readableCopy, rowsByStage, rowsOf, takeVersion } from './guideCopy.ts'
+export {
+  newCopyDocument,
+  pageIdsOf,
+  questionsOf,
+  readableCopy,
+  rowsByStage,
+  rowsOf,
+  takeVersion,
+} from './guideCopy.ts'
 export { guideFaults } from './guideFaults.ts'
 export { dueAtOf, guideMoments } from './guideMoments.ts'
 export { mergeGuides } from './mergeGuides.ts'
@@ -34,7 +42,7 @@ export type {
   StageOnRoute,
   StageOpeningWish,
 } from './schema.ts'
-export { progressOfStage, stageStates } from './stageStates.ts'
+export { mustHandIn, progressOfStage, stageStates } from './stageStates.ts'
 export { stageRequirements } from './stageRequirements.ts'
 export {
   guideReadings,

@@ -87,9 +87,6 @@ const guideRowSchema = object({
   changedAt: nullable(instantSchema),
   stages: Type.Array(stageOnRouteSchema),
   latest: nullable(submissionRowSchema),
-  mustHandIn: Type.Boolean({
-    description: 'Whether handing in by itself failed, so that it is done by hand',
-  }),
 })
 export type GuideRow = Static<typeof guideRowSchema>
 export const guideListSchema = Type.Array(guideRowSchema)
@@ -132,7 +129,6 @@ const copyHeadFields = {
   begunAt: instantSchema,
   assignmentId: nullable(idSchema),
   latest: nullable(submissionRowSchema),
-  mustHandIn: Type.Boolean(),
   feedback: Type.Array(feedbackOnCopySchema),
 }
 
@@ -161,12 +157,10 @@ export const guideReadingSchema = object({
       name: localizedDraftSchema(LONGEST_STAGE_NAME),
       progress: Type.Enum([...stageProgresses]),
       changedAfterClose: Type.Boolean(),
-      asked: Type.Integer({ minimum: 0 }),
       questions: Type.Array(
         object({
           pieceId: Type.String(),
           asks: localizedDraftSchema(LONGEST_ASKED),
-          weight: Type.Enum(['must', 'should']),
           isBlank: Type.Boolean(),
           html: Type.String({ description: 'The answer under its question' }),
         }),

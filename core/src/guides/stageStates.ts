@@ -1,9 +1,9 @@
-// Which stages of a copy are open at a moment, and how far each has come.
+// Which stages of a copy are open at a moment, how far each has come, and whether the copy waits to be handed in by hand.
 import { isAnswerPiece, isUnanswered, progressOf } from '../pages/index.ts'
 import type { PageDocument, Row } from '../pages/index.ts'
 import type { Instant } from '../time/index.ts'
 import { rowsOf } from './guideCopy.ts'
-import type { GuideContent, Stage, StageMoments, StageOnRoute } from './schema.ts'
+import type { GuideContent, GuideRow, Stage, StageMoments, StageOnRoute } from './schema.ts'
 import type { StageOpening, StagePhase, StageProgress } from './valueLists.ts'
 
 /**
@@ -80,4 +80,9 @@ function countOf(rows: readonly Row[]) {
   const open = required.filter(({ piece, row }) => progressOf(piece, row.pieces.length - 1).state !== 'there')
   const isAnswered = answers.some(({ piece, row }) => !isUnanswered(piece, row))
   return { required: required.length, open: open.length, isAnswered }
+}
+
+/** Whether handing a copy in by itself failed, so that its student hands it in by hand. */
+export function mustHandIn({ latest }: Pick<GuideRow, 'latest'>): boolean {
+  return latest?.state === 'not-sealed'
 }

@@ -6,24 +6,18 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import { listOfGuides } from '../assignments/index.ts'
 import type { Reader } from '../database/index.ts'
-import { listOfferedTo, listVersions } from '../offers/index.ts'
+import { listNewestVersions, listOfferedTo, listVersions } from '../offers/index.ts'
 import { getSchool, listShownNames } from '../people/index.ts'
 import { listLatest, toSubmissionRow } from '../submissions/index.ts'
 import type { CopyRow } from './copyStore.ts'
 import { listFeedback } from './feedbackStore.ts'
-import { listNewest } from './newestStore.ts'
 import { listOpenings, openedIn } from './stageStore.ts'
 
 type CopyHead = Omit<GuideCopy, 'logbookId' | 'binnedAt' | 'instructions' | 'draft'>
 
-interface HeadOfCopy {
-  readonly head: CopyHead
-  readonly content: GuideContent
-}
-
-export async function getHead(reader: Reader, actor: PersonActor, copy: CopyRow): Promise<HeadOfCopy> {
+export async function getHead(reader: Reader, actor: PersonActor, copy: CopyRow): Promise<CopyHead> {
   const { id, guideId, classId, n, ownerId, className, classCode, reading, begunAt } = copy
-  const [newest] = await listNewest(reader, [guideId])
+  const [newest] = await listNewestVersions<GuideContent>(reader, [guideId])
   const [along] = await listVersions<GuideContent>(reader, [{ id: guideId, n }])
   if (!newest || !along) throw new AppError('not-found', 'not-found')
   const { timeZone } = await getSchool(reader)
@@ -32,8 +26,7 @@ export async function getHead(reader: Reader, actor: PersonActor, copy: CopyRow)
   const [latest] = assignment ? await listLatest(reader, ownerActor(ownerId), [assignment.id]) : []
   const names = await listShownNames(reader, [newest.ownerId, ownerId])
   const offered = await listOfferedTo(reader, 'guide', [classId])
-  const handedIn = latest ? toSubmissionRow(latest) : null
-  const head = {
+  return {
     at: reader.now,
     ...{ id, guideId, n, newest: newest.n, content: along.content, reading, className, classCode, begunAt },
     ...{ setBy: names.get(newest.ownerId) ?? '', ownerName: names.get(ownerId) ?? '' },
@@ -41,9 +34,7 @@ export async function getHead(reader: Reader, actor: PersonActor, copy: CopyRow)
     dueAt: dueAtOf(newest.content, timeZone),
     isEnded: !offered.some((one) => one.id === guideId),
     assignmentId: assignment?.id ?? null,
-    latest: handedIn,
-    mustHandIn: handedIn?.state === 'not-sealed',
+    latest: latest ? toSubmissionRow(latest) : null,
     feedback: await listFeedback(reader, actor, id),
   }
-  return { head, content: along.content }
 }

@@ -1,8 +1,8 @@
 // Copies of guides as a room of drafts: what is written in one is noted by stages, and pages in it are handed in with it.
-import { progressOfStage, rowsOf } from '@valise/core/guides'
+import { pageIdsOf, progressOfStage, rowsOf } from '@valise/core/guides'
 import type { GuideContent } from '@valise/core/guides'
 import { fnv1a } from '@valise/core/json'
-import { isAnswerPiece, isPageAnswer, placedPieces } from '@valise/core/pages'
+import { isAnswerPiece } from '@valise/core/pages'
 import type { PageDocument } from '@valise/core/pages'
 import { ownerActor, textIn } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
@@ -15,14 +15,13 @@ import { listVersions } from '../offers/index.ts'
 import { noteRatings } from '../ratings/index.ts'
 import { insertChoice, listChoices, replaceParts } from '../submissions/index.ts'
 import { listOwnThings, noteDraft } from '../things/index.ts'
-import { findOwnCopy, updateCopy } from './copyStore.ts'
+import { getOwnCopy, updateCopy } from './copyStore.ts'
 import type { CopyRow } from './copyStore.ts'
 import { listStages, saveStage } from './stageStore.ts'
 
 /** @throws AppError where the copy is not one's own, or lies in the bin */
 async function getWritable(reader: Reader, actor: PersonActor, id: string): Promise<CopyRow> {
-  const copy = await findOwnCopy(reader, actor, { id })
-  if (!copy) throw new AppError('not-found', 'not-found')
+  const copy = await getOwnCopy(reader, actor, id)
   if (copy.binnedAt !== null) throw new AppError('conflict', 'in-the-bin')
   return copy
 }
@@ -79,15 +78,13 @@ export async function chooseParts(
 ): Promise<void> {
   const assignment = (await listOfGuides(trx, [guideId])).find((one) => one.classId === classId)
   if (!assignment) return
-  const chosen = placedPieces(document).flatMap(({ piece }) =>
-    isPageAnswer(piece) ? piece.given.answer.pages.map((page) => page.id) : [],
-  )
-  const pages = await listOwnThings(trx, actor, ['page'], [...new Set(chosen)])
+  const chosen = pageIdsOf(document)
+  const own = new Set((await listOwnThings(trx, actor, ['page'], chosen)).map((page) => page.id))
   const parts: ChosenPart[] = [
     { kind: 'guideCopy', id, isIn: true, copy: 'draft' },
-    ...pages.map((page) => ({
-      ...{ kind: 'page' as const, id: page.id, isIn: true, copy: 'published' as const },
-    })),
+    ...chosen.flatMap((pageId) =>
+      own.has(pageId) ? [{ kind: 'page' as const, id: pageId, isIn: true, copy: 'published' as const }] : [],
+    ),
   ]
   const [found] = await listChoices(trx, actor, [assignment.id])
   const isSame =

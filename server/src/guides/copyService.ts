@@ -7,17 +7,16 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { Reader, Trx, Writable } from '../database/index.ts'
 import { createDraft, getDraft, getPresentDraft, saveEdit } from '../drafts/index.ts'
-import { listOfferedTo } from '../offers/index.ts'
+import { listNewestVersions, listOfferedTo } from '../offers/index.ts'
 import { findNameAndLanguage } from '../people/index.ts'
 import { changeLogbook, createEntry, createLogbook } from '../reflections/index.ts'
 import { sheetRoom } from '../sheets/index.ts'
 import { changeThing, inOwnersTransaction, insertThing, listOwnThings } from '../things/index.ts'
 import { getHead } from './copyHead.ts'
 import { chooseParts, copyRoom } from './copyRoom.ts'
-import { findOwnCopy, insertCopy, updateCopy } from './copyStore.ts'
+import { findOwnCopy, getOwnCopy, insertCopy, updateCopy } from './copyStore.ts'
 import type { CopyRow } from './copyStore.ts'
 import { showInstructions } from './instructions.ts'
-import { listNewest } from './newestStore.ts'
 
 /**
  * Starts a guide that is set for a class of one's own. Whoever started it before gets the same copy.
@@ -48,12 +47,12 @@ export function startCopy(on: Writable, actor: PersonActor, guideId: string): Pr
 }
 
 export async function getCopy(reader: Reader, actor: PersonActor, id: string): Promise<GuideCopy> {
-  const copy = await getOwn(reader, actor, id)
-  const { head, content } = await getHead(reader, actor, copy)
+  const copy = await getOwnCopy(reader, actor, id)
+  const head = await getHead(reader, actor, copy)
   return {
     ...head,
     ...{ logbookId: copy.logbookId, binnedAt: copy.binnedAt },
-    instructions: await showInstructions(reader, content),
+    instructions: await showInstructions(reader, head.content),
     draft: await getDraft(reader, actor, id),
   }
 }
@@ -123,16 +122,10 @@ async function logbookOf(trx: Trx, actor: PersonActor, copy: CopyRow, title: str
 
 /** The questions that whoever set the guide chose, also where they are not offered otherwise. */
 async function findSheet(trx: Trx, actor: PersonActor, { guideId }: CopyRow, sheetId: string | null) {
-  const [guide] = sheetId === null ? [] : await listNewest(trx, [guideId])
+  const [guide] = sheetId === null ? [] : await listNewestVersions(trx, [guideId])
   if (!guide || sheetId === null) return null
   return (
     (await sheetRoom.findNewest(trx, ownerActor(guide.ownerId), sheetId)) ??
     sheetRoom.findNewest(trx, actor, sheetId)
   )
-}
-
-async function getOwn(reader: Reader, actor: PersonActor, id: string): Promise<CopyRow> {
-  const copy = await findOwnCopy(reader, actor, { id })
-  if (!copy) throw new AppError('not-found', 'not-found')
-  return copy
 }

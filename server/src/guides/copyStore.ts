@@ -2,6 +2,7 @@
 import type { GuideReading } from '@valise/core/guides'
 import { isAssessorRole } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
+import { AppError } from '@valise/core/problems'
 import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { presentMembers } from '../access/index.ts'
@@ -50,6 +51,13 @@ export async function findOwnCopy(
     .where({ 'guideCopies.ownerId': personId, [`guideCopies.${column}`]: value })
     .first()
   return row ?? null
+}
+
+/** @throws AppError `not-found` where the copy is not one's own */
+export async function getOwnCopy(reader: Reader, actor: PersonActor, id: string): Promise<CopyRow> {
+  const copy = await findOwnCopy(reader, actor, { id })
+  if (!copy) throw new AppError('not-found', 'not-found')
+  return copy
 }
 
 /** Finds a copy that one may read: one's own, or one that is followed in a class that one assesses now. */

@@ -9,11 +9,11 @@ import { inTransaction } from '../database/index.ts'
 import type { Trx } from '../database/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import { tellNews } from '../news/index.ts'
+import { listNewestVersions } from '../offers/index.ts'
 import { failHandIn, handInWhenDue } from '../submissions/index.ts'
 import type { SubmissionServices } from '../submissions/index.ts'
 import { listCopiesToHandIn } from './copyStore.ts'
 import { COLLECT_DUE, HAND_IN_COPY } from './jobNames.ts'
-import { listNewest } from './newestStore.ts'
 
 const COLLECTED_AT_ONCE = 20
 /** A quarter of a minute, so that what is due is handed in to the minute. */
@@ -60,7 +60,7 @@ async function enqueueCopies(
   // A guide that ended before it was due hands nothing in.
   const isOver = dueAt === null || (endedAt !== null && endedAt <= dueAt)
   const copies = isOver ? [] : await listCopiesToHandIn(trx, { guideId, classId })
-  const [newest] = await listNewest(trx, [guideId])
+  const [newest] = await listNewestVersions(trx, [guideId])
   // A due time that was moved into the past takes nothing from what was written until it was moved.
   const at = newest && dueAt !== null && newest.publishedAt > dueAt ? newest.publishedAt : dueAt
   for (const { id: copyId, ownerId } of copies)

@@ -9,13 +9,12 @@ import { listOfGuides } from '../assignments/index.ts'
 import type { GuideAssignment } from '../assignments/index.ts'
 import type { Reader } from '../database/index.ts'
 import { listPresentDrafts } from '../drafts/index.ts'
-import { listOfferedTo, listVersions } from '../offers/index.ts'
+import { listNewestVersions, listOfferedTo, listVersions } from '../offers/index.ts'
+import type { NewestVersionRow } from '../offers/index.ts'
 import { getSchool, listShownNames } from '../people/index.ts'
 import { listLatest, toSubmissionRow } from '../submissions/index.ts'
 import { listOwnCopies } from './copyStore.ts'
 import type { CopyRow } from './copyStore.ts'
-import { listNewest } from './newestStore.ts'
-import type { NewestGuide } from './newestStore.ts'
 import { listOpenings, openedIn } from './stageStore.ts'
 
 /** Lists them, those due next first, in a number of queries that does not depend on how many there are. */
@@ -28,7 +27,7 @@ export async function listGuides(reader: Reader, actor: PersonActor): Promise<Gu
     ({ id }, at) => !begun.has(id) && offered.findIndex((one) => one.id === id) === at,
   )
   const guideIds = [...begun, ...open.map(({ id }) => id)]
-  const newest = await listNewest(reader, guideIds)
+  const newest = await listNewestVersions<GuideContent>(reader, guideIds)
   const assignments = await listOfGuides(reader, guideIds)
   const latest = await listLatest(
     reader,
@@ -81,7 +80,7 @@ export async function listGuides(reader: Reader, actor: PersonActor): Promise<Gu
 interface World {
   readonly zone: Zone
   readonly now: string
-  readonly newest: readonly NewestGuide[]
+  readonly newest: readonly NewestVersionRow<GuideContent>[]
   readonly assignments: readonly GuideAssignment[]
   readonly openings: Awaited<ReturnType<typeof listOpenings>>
   readonly latest: readonly SubmissionRow[]
@@ -106,14 +105,12 @@ function toRow(
   // Dates hold for everybody as they are now, whichever version a copy goes along.
   const moments = guideMoments(guide.content, zone, openedIn(openings, guideId, classId))
   const assignment = assignments.find((one) => one.guideId === guideId && one.classId === classId)
-  const handedIn = latest.find(({ assignmentId }) => assignmentId === assignment?.id) ?? null
   return {
     ...{ guideId, copyId, className, classCode, isEnded, changedAt, reading },
     ...{ title: content.title, about: content.about, setBy: names.get(guide.ownerId) ?? '' },
     dueAt: dueAtOf(guide.content, zone),
     stages: stageStates(document, content, moments, now),
-    latest: handedIn,
-    mustHandIn: handedIn?.state === 'not-sealed',
+    latest: latest.find(({ assignmentId }) => assignmentId === assignment?.id) ?? null,
   }
 }
 

@@ -1,15 +1,7 @@
 // A copy as its readers see it: by whoever follows it in class, and by its owner, who looks with their eyes.
-import { questionsOf, rowsByStage } from '@valise/core/guides'
+import { pageIdsOf, rowsByStage } from '@valise/core/guides'
 import type { GuideContent, GuideCopyReading, NewFeedbackOnCopy, StageMoments } from '@valise/core/guides'
-import {
-  handOutsOf,
-  isAnswerPiece,
-  isPageAnswer,
-  isUnanswered,
-  placedPieces,
-  renderPage,
-  renderRow,
-} from '@valise/core/pages'
+import { handOutsOf, isAnswerPiece, isUnanswered, renderPage, renderRow } from '@valise/core/pages'
 import type { PageDocument, PageView, Row, Shown } from '@valise/core/pages'
 import { ownerActor } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
@@ -32,14 +24,14 @@ import type { StageRow } from './stageStore.ts'
 export async function readCopy(reader: Reader, actor: PersonActor, id: string): Promise<GuideCopyReading> {
   const copy = await getRead(reader, actor, id)
   const owner = ownerActor(copy.ownerId)
-  const { head, content } = await getHead(reader, actor, copy)
+  const head = await getHead(reader, actor, copy)
   const { document, shown, changedAt } = await getDraft(reader, owner, id)
   const stages = await listStages(reader, [id])
   const isMine = copy.ownerId === actor.personId
   return {
     ...head,
     ...{ isMine, changedAt, mayGiveFeedback: !isMine },
-    stages: readStages(document, content, {
+    stages: readStages(document, head.content, {
       ...{ stages, moments: head.moments },
       view: viewOf(document, shown, (piece, { name }) => `/api/guide-copies/${id}/pieces/${piece}/${name}`),
     }),
@@ -64,7 +56,6 @@ function readStages(
     return {
       ...{ id: stage?.id ?? null, name: stage?.name ?? {}, progress: noted?.progress ?? 'not-begun' },
       changedAfterClose: closesAt !== null && noted !== undefined && noted.changedAt > closesAt,
-      asked: stage ? questionsOf(stage).length : rows.length,
       questions: rows.flatMap((row) => readQuestion(row, wish.view)),
     }
   })
@@ -73,8 +64,8 @@ function readStages(
 function readQuestion(row: Row, view: PageView) {
   const piece = row.pieces.find(isAnswerPiece)
   if (!piece) return []
-  const { asks, weight } = piece.given.question
-  return [{ pieceId: piece.id, asks, weight, isBlank: isUnanswered(piece, row), html: renderRow(row, view) }]
+  const { asks } = piece.given.question
+  return [{ pieceId: piece.id, asks, isBlank: isUnanswered(piece, row), html: renderRow(row, view) }]
 }
 
 /** What stands in a copy has its headings below those of its stages. */
@@ -84,7 +75,7 @@ function viewOf(document: PageDocument, shown: Shown, address: PageView['address
 
 /** The pages that answer questions, as they are published; those that were never published are not read. */
 async function readPages(reader: Reader, owner: PersonActor, id: string, document: PageDocument) {
-  const pages = await listOwnPages(reader, owner, pageIdsIn(document))
+  const pages = await listOwnPages(reader, owner, pageIdsOf(document))
   return pages.flatMap(({ id: pageId, published }) => {
     if (!published) return []
     const view: PageView = {
@@ -93,13 +84,6 @@ async function readPages(reader: Reader, owner: PersonActor, id: string, documen
     }
     return [{ title: published.document.title, html: renderPage(published.document, view) }]
   })
-}
-
-function pageIdsIn(document: PageDocument): string[] {
-  const chosen = placedPieces(document).flatMap(({ piece }) =>
-    isPageAnswer(piece) ? piece.given.answer.pages : [],
-  )
-  return [...new Set(chosen.map(({ id }) => id))]
 }
 
 interface CopyFile {
@@ -119,7 +103,7 @@ export async function findCopyFile(
   const { ownerId } = await getRead(reader, actor, id)
   const owner = ownerActor(ownerId)
   const { document, shown } = await getDraft(reader, owner, id)
-  const onPage = pageId !== null && pageIdsIn(document).includes(pageId) ? [pageId] : []
+  const onPage = pageId !== null && pageIdsOf(document).includes(pageId) ? [pageId] : []
   const [page] = await listOwnPages(reader, owner, onPage)
   const from = pageId === null ? { document, shown } : page?.published
   const found =

@@ -3,6 +3,7 @@ import type { OfferedContent, OfferedRow, OfferSource, OwnOffered } from '@valis
 import { isAssessorRole } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
 import type { ThingKind } from '@valise/core/things'
+import type { Instant } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { isOneOf } from '../database/index.ts'
 import type { Reader, Trx } from '../database/index.ts'
@@ -234,6 +235,29 @@ export async function listVersions<C>(
     .orderBy(['offeredId', 'n'])
     .select('offeredId', 'n', 'content')
   return rows.map(({ offeredId: id, n, content }) => ({ id, n, content: JSON.parse(content) }))
+}
+
+export interface NewestVersionRow<C> {
+  readonly id: string
+  readonly n: number
+  readonly ownerId: string
+  readonly publishedAt: Instant
+  readonly content: C
+}
+
+/** Lists the newest versions of these, in the bin or not, for whoever goes along any version. The caller has checked access. */
+export async function listNewestVersions<C>(
+  reader: Reader,
+  ids: readonly string[],
+): Promise<NewestVersionRow<C>[]> {
+  if (ids.length === 0) return []
+  const rows: (Omit<NewestVersionRow<C>, 'content'> & { content: string })[] = await reader
+    .sql('offered')
+    .join('offeredVersions as newest', isNewest)
+    .modify(isOneOf, 'offered.id', ids)
+    .orderBy('offered.id')
+    .select('offered.id', 'offered.n', 'offered.ownerId', 'newest.content', 'newest.at as publishedAt')
+  return rows.map(({ content, ...row }) => ({ ...row, content: JSON.parse(content) }))
 }
 
 /** Offers it to these classes, and to no others. */

@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import { useQuery } from '@tanstack/react-query'
+import { mustHandIn } from '@valise/core/guides'
 import type { GuideRow } from '@valise/core/guides'
 import { screenOf } from '@valise/core/things'
 import { useTranslation } from 'react-i18next'
@@ -60,7 +61,7 @@ function GuideCard({ guide }: { readonly guide: GuideRow }) {
   const words = useGuideWords()
   const navigate = useNavigate()
   const start = useStart()
-  const { guideId, copyId, latest, mustHandIn } = guide
+  const { guideId, copyId, latest } = guide
   const title = words.text(guide.title)
   const about = words.text(guide.about)
   return (
@@ -79,7 +80,7 @@ function GuideCard({ guide }: { readonly guide: GuideRow }) {
         <p className={styles.how}>
           <HowRead guide={guide} />
         </p>
-        {mustHandIn ? <p className={styles.failed}>{t('handIn.failed')}</p> : null}
+        {mustHandIn(guide) ? <p className={styles.failed}>{t('handIn.failed')}</p> : null}
         {latest ? <StateMark row={latest} /> : null}
         <Refusal error={start.error} />
         {copyId === null ? (
@@ -98,7 +99,7 @@ function GuideCard({ guide }: { readonly guide: GuideRow }) {
           <Button
             component={RouterLink}
             to={screenOf('guideCopy', copyId)}
-            variant={isToDo(guide) || mustHandIn ? 'contained' : 'outlined'}
+            variant={isToDo(guide) || mustHandIn(guide) ? 'contained' : 'outlined'}
             color="primary"
             aria-label={t('mine.openOf', { title })}
           >

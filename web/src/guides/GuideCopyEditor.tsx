@@ -1,6 +1,7 @@
 // Working through a copy: the route of stages, the stage that is open on paper, and what is said of it. All is saved by itself.
 import Button from '@mui/material/Button'
 import { IconArrowBackUp, IconEye } from '@tabler/icons-react'
+import { mustHandIn } from '@valise/core/guides'
 import type { GuideCopy, StageOnRoute } from '@valise/core/guides'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -49,7 +50,7 @@ export function GuideCopyEditor({ copy }: { readonly copy: GuideCopy }) {
       }
     >
       <RefusedEdit draft={draft} />
-      {copy.mustHandIn ? <p className={styles.failed}>{t('handIn.failed')}</p> : null}
+      {mustHandIn(copy) ? <p className={styles.failed}>{t('handIn.failed')}</p> : null}
       <NewerGuide copy={copy} onTake={editor.acts.takeNewest} />
       <FeedbackList feedback={copy.feedback.filter((one) => one.stageId === null)} />
       <div className={styles.lay}>

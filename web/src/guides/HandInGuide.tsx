@@ -2,6 +2,7 @@
 // hand.
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
+import { mustHandIn } from '@valise/core/guides'
 import type { GuideCopy } from '@valise/core/guides'
 import { gapsOf } from '@valise/core/submissions'
 import type { HandIn } from '@valise/core/submissions'
@@ -43,7 +44,7 @@ function Act({ copy, handIn, isSaved }: ActProps) {
   const { decision } = handIn
   const isWithAssessor = decision.reason === 'with-assessor' || decision.reason === 'still-sealing'
   return (
-    <section className={styles.handIn} aria-label={t('handIn.label')} data-failed={copy.mustHandIn}>
+    <section className={styles.handIn} aria-label={t('handIn.label')} data-failed={mustHandIn(copy)}>
       <LatestHandIn handIn={handIn} />
       {isWithAssessor || decision.reason === 'already-accepted' ? null : (
         <>
@@ -55,8 +56,8 @@ function Act({ copy, handIn, isSaved }: ActProps) {
                 })}
           </p>
           <Button
-            variant={copy.mustHandIn || gaps.length === 0 ? 'contained' : 'outlined'}
-            color={copy.mustHandIn || gaps.length === 0 ? 'primary' : 'inherit'}
+            variant={mustHandIn(copy) || gaps.length === 0 ? 'contained' : 'outlined'}
+            color={mustHandIn(copy) || gaps.length === 0 ? 'primary' : 'inherit'}
             disabled={!decision.allowed || !isSaved}
             loading={send.isPending}
             onClick={() => void onHandIn()}
