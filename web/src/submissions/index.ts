@@ -1,6 +1,6 @@
 // Handing in, receipts, sealed copies, the review desk.
 export { LatestHandIn } from './LatestHandIn.tsx'
-export { PageChooser } from './PageChooser.tsx'
+export { LazyPageChooser } from './LazyPageChooser.ts'
 export { StateMark } from './StateMark.tsx'
 export { SubmitScreen } from './SubmitScreen.tsx'
 export { submissionQueries } from './queries.ts'

@@ -6,11 +6,11 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import { isPageAnswer, MOST_CHOSEN_PAGES } from '@valise/core/pages'
 import type { ChosenPage } from '@valise/core/pages'
 import { screenOf } from '@valise/core/things'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { pageQueries } from '../../pages/index.ts'
-import { PageChooser } from '../../submissions/index.ts'
+import { LazyPageChooser } from '../../submissions/index.ts'
 import { StitchedBox } from '../../ui/StitchedBox.tsx'
 import type { SlotProps } from './Slot.tsx'
 import { SlotLine } from './SlotLine.tsx'
@@ -56,9 +56,15 @@ export function PageSlot({ editor, answer }: SlotProps) {
           {t('slot.choosePage')}
         </Button>
       ) : null}
-      {isChoosing ? (
-        <PageChooser listed={pages.map(({ id }) => id)} onChoose={add} onClose={() => setIsChoosing(false)} />
-      ) : null}
+      <Suspense fallback={null}>
+        {isChoosing ? (
+          <LazyPageChooser
+            listed={pages.map(({ id }) => id)}
+            onChoose={add}
+            onClose={() => setIsChoosing(false)}
+          />
+        ) : null}
+      </Suspense>
     </div>
   )
 }

@@ -1,14 +1,14 @@
 // Pages in the hand-in: published, or as they stand in the draft.
 import { IconFileText, IconNeedleThread } from '@tabler/icons-react'
 import type { ListedPart } from '@valise/core/submissions'
-import { lazy } from 'react'
+import { LazyPageChooser } from '../LazyPageChooser.ts'
 import { PageCopy } from './PageCopy.tsx'
 import type { PartUi } from './PartUi.ts'
 
 export const pagePart: PartUi = {
   chosen: {
     add: 'add.page',
-    Chooser: lazy(async () => ({ default: (await import('../PageChooser.tsx')).PageChooser })),
+    Chooser: LazyPageChooser,
   },
   Icon: PageIcon,
   About: PageCopy,
