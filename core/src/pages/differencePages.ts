@@ -6,7 +6,6 @@ import { placedPieces } from './parts.ts'
 import type { PlacedPiece } from './parts.ts'
 import { definitionOf } from './pieces/pieceDefinitions.ts'
 import type { Piece, PieceKind } from './pieces/pieceSchemas.ts'
-import { toPlainText } from './richText.ts'
 import type { PageDocument, Shown } from './schema.ts'
 import { visibleOf } from './shownThings.ts'
 
@@ -76,10 +75,14 @@ function changesBetween(
 
 type PieceChange = Extract<PageChange, { pieceId: string }>
 
-function toChange(what: PieceChange['what'], placed: PlacedPiece, { shown }: ShownDocument): PieceChange {
+function toChange(
+  what: PieceChange['what'],
+  placed: PlacedPiece,
+  { document, shown }: ShownDocument,
+): PieceChange {
   const { piece, rowIndex } = placed
   const words = what === 'added' || what === 'removed' ? wholeText(piece, what) : []
-  const name = definitionOf(piece).name(piece, shown)
+  const name = definitionOf(piece).name(piece, shown, document.lang)
   return { what, pieceId: piece.id, kind: piece.kind, row: rowIndex + 1, name, words }
 }
 
@@ -89,7 +92,7 @@ function wholeText(piece: Piece, how: 'added' | 'removed'): WordChange[] {
 }
 
 function writtenIn(piece: Piece): string {
-  return definitionOf(piece).texts(piece).map(toPlainText).join('\n')
+  return definitionOf(piece).plainText(piece)
 }
 
 function wordsBetween(before: Piece, after: Piece): WordChange[] {

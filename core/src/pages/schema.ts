@@ -73,6 +73,11 @@ export const editSchema = object({
   editId: idSchema,
   windowId: idSchema,
   operations: Type.Array(operationSchema, { minItems: 1, maxItems: MOST_OPERATIONS }),
+  writtenAt: Type.Optional({
+    ...instantSchema,
+    description:
+      'When it was written, by the clock of the server as the device knew it; without it, when it comes',
+  }),
 })
 export type Edit = Static<typeof editSchema>
 

@@ -59,6 +59,10 @@ export const submissionRowSchema = object({
   requestedAt: instantSchema,
   lateMinutes: Type.Integer({ minimum: 0 }),
   byItself: Type.Boolean({ description: 'Handed in automatically when it was due' }),
+  cameAt: nullable({
+    ...instantSchema,
+    description: 'When the last came of what a device says was written before it was due',
+  }),
   gaps: count,
   parts: count,
   sealedAt: nullable(instantSchema),

@@ -36,6 +36,8 @@ export interface ReceiptFacts {
   readonly lateMinutes: number
   /** Only where it was handed in automatically when it was due. */
   readonly byItself?: true
+  /** Only where some of it came after it was due, and its device says that it was written before: when it came. */
+  readonly cameAt?: Instant
   readonly parts: readonly Pick<SealedPartRow, 'kind' | 'title' | 'copy'>[]
   readonly gaps: readonly string[]
   readonly terms: readonly Localized[]

@@ -34,6 +34,8 @@ const leadsTo: Readonly<Record<SubmissionState, Partial<Record<SubmissionAct, Su
     'take-back': 'taken-back',
     'ask-for-changes': 'changes-asked',
     accept: 'accepted',
+    // What was written before it was due came later, and was handed in with the rest.
+    replace: 'replaced',
   },
   'changes-asked': { undo: 'with-assessor', replace: 'replaced' },
   accepted: { undo: 'with-assessor' },

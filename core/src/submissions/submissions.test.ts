@@ -271,6 +271,7 @@ describe('next steps', () => {
         requestedAt: now,
         lateMinutes: 0,
         byItself: false,
+        cameAt: null,
         gaps: 0,
         parts: 1,
         sealedAt: null,

@@ -1,5 +1,5 @@
 // Time: instants, the school's local days, and windows.
-export { addMinutes, instantSchema, minutesBetween, toInstant, toMilliseconds } from './instant.ts'
+export { addMinutes, instantSchema, minutesBetween, toInstant, toMilliseconds, toMinute } from './instant.ts'
 export type { Instant } from './instant.ts'
 export {
   addDays,

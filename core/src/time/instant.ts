@@ -32,3 +32,8 @@ export function addMinutes(instant: Instant, minutes: number): Instant {
 export function minutesBetween(from: Instant, until: Instant): number {
   return (toMilliseconds(until) - toMilliseconds(from)) / MINUTE
 }
+
+/** Returns the minute of an instant, such as `2026-11-27T16:59`. */
+export function toMinute(instant: Instant): string {
+  return instant.slice(0, 'YYYY-MM-DDTHH:mm'.length)
+}

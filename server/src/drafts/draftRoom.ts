@@ -3,6 +3,7 @@ import { draftSchema, editAnswerSchema, editSchema } from '@valise/core/pages'
 import type { Draft, Edit, EditAnswer, PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { idSchema, object } from '@valise/core/schemas'
+import type { Instant } from '@valise/core/time'
 import type { Trx, Writable } from '../database/index.ts'
 import { route } from '../http/index.ts'
 import type { Route } from '../http/index.ts'
@@ -13,8 +14,8 @@ import { getDraft } from './readDraft.ts'
 export interface DraftRoom {
   /** @throws AppError where the draft is not one's own, or lies in the bin */
   assertWritable(trx: Trx, actor: PersonActor, id: string): Promise<unknown>
-  /** Writes down what the room's lists tell of a document that was changed. */
-  noteChange(trx: Trx, id: string, document: PageDocument): Promise<void>
+  /** Writes down what the room's lists tell of a document that was changed, and when that was written. */
+  noteChange(trx: Trx, id: string, document: PageDocument, writtenAt: Instant): Promise<void>
   /** Whether the thing uses what the document shows; else it has uses of its own, and the document shows nothing. */
   readonly usesShown: boolean
   /** Whether the draft can be had as it was at any minute. */
@@ -32,7 +33,7 @@ export async function saveEdit(
   const outcome = await inOwnersTransaction(on, actor.personId, async (trx) => {
     await room.assertWritable(trx, actor, id)
     const edited = await editDraft(trx, actor, id, edit, room)
-    if (edited.kind === 'saved') await room.noteChange(trx, id, edited.document)
+    if (edited.kind === 'saved') await room.noteChange(trx, id, edited.document, edited.writtenAt)
     return edited
   })
   // Thrown only here: the transaction has saved the losing text.
@@ -49,7 +50,7 @@ interface OtherWish {
 function takeOther(on: Writable, room: DraftRoom, { actor, id, otherId }: OtherWish): Promise<Draft> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
     await room.assertWritable(trx, actor, id)
-    await room.noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId, room))
+    await room.noteChange(trx, id, await takeOtherVersion(trx, actor, id, otherId, room), trx.now)
     return getDraft(trx, actor, id)
   })
 }

@@ -20,6 +20,8 @@ import {
 import type { Edit, EditAnswer, Operation, PageDocument, Piece } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
+import { toMinute } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
 import type { Trx } from '../database/index.ts'
 import { listOwnLinks } from '../evidence/index.ts'
 import { listOwnThings } from '../things/index.ts'
@@ -39,7 +41,12 @@ interface RoomWish {
 }
 
 export type EditOutcome =
-  | { readonly kind: 'saved'; readonly answer: EditAnswer; readonly document: PageDocument }
+  | {
+      readonly kind: 'saved'
+      readonly answer: EditAnswer
+      readonly document: PageDocument
+      readonly writtenAt: Instant
+    }
   | { readonly kind: 'refused'; readonly error: AppError }
 
 /**
@@ -59,7 +66,10 @@ export async function editDraft(
   assertTexts(edit.operations)
   const before = await store.findEdit(trx, draftId, edit.editId)
   if (before)
-    return { kind: 'saved', document: present.document, answer: await answerAgain(trx, present, edit) }
+    return {
+      ...{ kind: 'saved', document: present.document, answer: await answerAgain(trx, present, edit) },
+      writtenAt: store.writtenAtOf(before),
+    }
   if (edit.base > present.revision) throw new AppError('stale', 'edit-unfit')
   const { document: base, since, unknown } = await getEarlierDraft(trx, present, edit.base)
   const others = since.flatMap(({ operations }) => operations)
@@ -68,7 +78,8 @@ export async function editDraft(
   if (rebased.refused.length > 0) return refuse(trx, draftId, edit, rebased.refused)
   const document = await logEdit(trx, actor, present, { ...edit, operations: rebased.operations }, wish)
   const answer = { revision: present.revision + 1, others, operations: rebased.operations }
-  return { kind: 'saved', answer, document }
+  const writtenAt = store.writtenAtOf({ at: trx.now, writtenAt: writtenBefore(trx, edit) })
+  return { kind: 'saved', answer, document, writtenAt }
 }
 
 /** Replaces the current text with another version; the current text becomes a version in turn. */
@@ -122,9 +133,10 @@ async function logEdit(
   trx: Trx,
   actor: PersonActor,
   present: PresentDraft,
-  { editId, windowId, operations }: Edit,
+  edit: Edit,
   { usesShown, keepsMinutes = false }: RoomWish,
 ): Promise<PageDocument> {
+  const { editId, windowId, operations } = edit
   const document = applyOperations(present.document, operations)
   const inverse = invertOperations(present.document, operations)
   if (!document || !inverse) throw new AppError('stale', 'edit-unfit')
@@ -138,6 +150,7 @@ async function logEdit(
     personId: actor.personId,
     operations,
     inverse,
+    writtenAt: writtenBefore(trx, edit),
   })
   if (revision - present.checkpointRevision >= EDITS_BETWEEN_CHECKPOINTS) {
     await store.saveCheckpoint(trx, present.id, document, revision)
@@ -146,6 +159,11 @@ async function logEdit(
   if (usesShown && !isSame(usedIn(present.document), usedIn(document)))
     await noteUses(trx, actor, present.id, document)
   return document
+}
+
+/** When it was written, where that is an earlier minute: what a device says of the future counts as now. */
+function writtenBefore({ now }: Trx, { writtenAt }: Edit): Instant | null {
+  return writtenAt !== undefined && toMinute(writtenAt) < toMinute(now) ? writtenAt : null
 }
 
 function usedIn(document: PageDocument): readonly string[] {

@@ -1,11 +1,18 @@
 // A draft's document as it is now, or was at an earlier revision.
-import { applyOperations } from '@valise/core/pages'
-import type { PageDocument } from '@valise/core/pages'
+import { applyOperations, rebaseEdit } from '@valise/core/pages'
+import type { Operation, PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { Instant } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
-import { isInLog, listEditsAfter, listEditsBetween, listEditsSince, listOwnDrafts } from './store.ts'
+import {
+  isInLog,
+  listEditsAfter,
+  listEditsBetween,
+  listEditsSince,
+  listOwnDrafts,
+  writtenAtOf,
+} from './store.ts'
 import type { DraftRow, StoredEdit } from './store.ts'
 
 export interface PresentDraft extends DraftRow {
@@ -29,7 +36,10 @@ export async function listPresentDrafts(
   }))
 }
 
-/** Lists one's own drafts as they were at a moment, without the edits that were saved after it. */
+/**
+ * Lists one's own drafts as they were at a moment: without the edits that were written after it, and with those that
+ * were written before and came later, from a device without a connection.
+ */
 export async function listDraftsAt(
   reader: Reader,
   actor: PersonActor,
@@ -39,8 +49,7 @@ export async function listDraftsAt(
   const present = await listPresentDrafts(reader, actor, ids)
   const later = await listEditsSince(reader, ids, at)
   return present.map((draft) => {
-    const backwards = (later.get(draft.id) ?? []).flatMap(({ inverse }) => inverse)
-    return { ...draft, document: applied(draft.document, backwards) }
+    return { ...draft, document: withoutLater(draft.document, later.get(draft.id) ?? [], at) }
   })
 }
 
@@ -73,6 +82,21 @@ export async function getEarlierDraft(
   return { document: applied(present.document, backwards), since, unknown }
 }
 
+/** Takes the edits out of a document that were written after a moment, and leaves what came between them. */
+function withoutLater(document: PageDocument, edits: readonly StoredEdit[], at: Instant): PageDocument {
+  let present = applied(
+    document,
+    [...edits].reverse().flatMap(({ inverse }) => inverse),
+  )
+  let takingOut: readonly Operation[] = []
+  for (const edit of edits) {
+    if (writtenAtOf(edit) > at) takingOut = [...edit.inverse, ...takingOut]
+    else takingOut = rebaseEdit(present, edit.operations, takingOut)?.operations ?? []
+    present = applied(present, edit.operations)
+  }
+  return applied(document, takingOut)
+}
+
 function withEdits(checkpoint: PageDocument, edits: readonly StoredEdit[]): PageDocument {
   return applied(
     checkpoint,
@@ -81,7 +105,7 @@ function withEdits(checkpoint: PageDocument, edits: readonly StoredEdit[]): Page
 }
 
 /** A stored edit did apply; if it no longer does, that is a defect. */
-function applied(document: PageDocument, operations: Parameters<typeof applyOperations>[1]): PageDocument {
+function applied(document: PageDocument, operations: readonly Operation[]): PageDocument {
   const next = applyOperations(document, operations)
   if (!next) throw new Error('a kept edit does not apply to its draft')
   return next

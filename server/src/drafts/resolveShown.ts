@@ -5,8 +5,9 @@ import type { PageDocument, Shown, ShownEntry, ShownEvidence } from '@valise/cor
 import { numbersOf, pinsOf, stepOf, upgradeCollage, upgradeRecipe } from '@valise/core/pictures'
 import type { PictureRecipe } from '@valise/core/pictures'
 import type { PersonActor } from '@valise/core/people'
+import type { Instant } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
-import { listPresentDrafts } from './presentDraft.ts'
+import { listDraftsAt, listPresentDrafts } from './presentDraft.ts'
 import { listChosenEntries, listEntryHeads, listShownVersions } from './shownStore.ts'
 import type { ChosenEntries, ShownVersion } from './shownStore.ts'
 
@@ -23,16 +24,21 @@ export async function resolveShown(
   return shown ?? nothingShown
 }
 
-/** Resolves several documents, in as many queries as one. */
+/**
+ * Resolves several documents, in as many queries as one.
+ *
+ * @param asOf the moment as of which entries are shown; evidence has versions of its own
+ */
 export async function resolveShownMany(
   reader: Reader,
   actor: PersonActor,
   documents: readonly PageDocument[],
+  asOf: Instant | null = null,
 ): Promise<Shown[]> {
   const logbooks = await listChosenEntries(reader, actor, documents.flatMap(logbookReferences))
   const inLogbooks = logbooks.flatMap(({ entryIds }) => entryIds)
   const wanted = [...new Set([...documents.flatMap(entryIdsOf), ...inLogbooks])]
-  const entries = await listShownEntries(reader, actor, wanted)
+  const entries = await listShownEntries(reader, actor, wanted, asOf)
   const all = [...documents, ...entries.map((entry) => entry.document)].flatMap(evidenceReferences)
   const versions = await listShownVersions(reader, actor, all)
   return documents.map((document) => shownIn(document, { entries, logbooks, versions }))
@@ -72,14 +78,14 @@ async function listShownEntries(
   reader: Reader,
   actor: PersonActor,
   ids: readonly string[],
+  asOf: Instant | null,
 ): Promise<ShownEntry[]> {
   if (ids.length === 0) return []
   const heads = await listEntryHeads(reader, actor, ids)
-  const drafts = await listPresentDrafts(
-    reader,
-    actor,
-    heads.map(({ id }) => id),
-  )
+  const known = heads.map(({ id }) => id)
+  const drafts = await (asOf === null
+    ? listPresentDrafts(reader, actor, known)
+    : listDraftsAt(reader, actor, known, asOf))
   return heads.flatMap((head) => {
     const draft = drafts.find(({ id }) => id === head.id)
     return draft ? [{ ...head, title: draft.document.title, document: draft.document }] : []

@@ -24,7 +24,10 @@ export interface StoredEdit {
   readonly personId: string | null
   readonly operations: Operation[]
   readonly inverse: Operation[]
+  /** When it came. */
   readonly at: Instant
+  /** When its device says that it was written; null where that is the minute in which it came. */
+  readonly writtenAt: Instant | null
 }
 
 export async function insertDraft(trx: Trx, id: string, document: PageDocument): Promise<void> {
@@ -84,7 +87,7 @@ export async function listEditsAfter(
   return edits
 }
 
-/** Lists the edits of these drafts that were saved after a moment, the newest first. */
+/** Lists the edits of these drafts from the first one that was written after a moment, in order. */
 export async function listEditsSince(
   reader: Reader,
   ids: readonly string[],
@@ -96,9 +99,17 @@ export async function listEditsSince(
     .sql('draftEdits')
     .modify(isOneOf, 'draftId', ids)
     .where('at', '>', at)
-    .orderBy([{ column: 'draftId' }, { column: 'revision', order: 'desc' }])
-  for (const row of rows) edits.get(row.draftId)?.push(toEdit(row))
+    .orderBy(['draftId', 'revision'])
+  for (const edit of rows.map(toEdit)) {
+    const since = edits.get(edit.draftId)
+    if (since && (since.length > 0 || writtenAtOf(edit) > at)) since.push(edit)
+  }
   return edits
+}
+
+/** When an edit counts as written. */
+export function writtenAtOf({ at, writtenAt }: Pick<StoredEdit, 'at' | 'writtenAt'>): Instant {
+  return writtenAt ?? at
 }
 
 export async function findEdit(reader: Reader, draftId: string, editId: string): Promise<StoredEdit | null> {
@@ -200,13 +211,20 @@ interface DraftColumns extends Omit<DraftRow, 'checkpoint'> {
   readonly checkpoint: string
 }
 
+/** An edit with the draft that it is of. */
+interface EditOfDraft extends StoredEdit {
+  readonly draftId: string
+}
+
 interface EditColumns extends Omit<StoredEdit, 'operations' | 'inverse'> {
+  readonly draftId: string
   readonly operations: string
   readonly inverse: string
 }
 
-function toEdit(row: EditColumns): StoredEdit {
+function toEdit(row: EditColumns): EditOfDraft {
   return {
+    draftId: row.draftId,
     revision: row.revision,
     editId: row.editId,
     windowId: row.windowId,
@@ -214,5 +232,6 @@ function toEdit(row: EditColumns): StoredEdit {
     operations: JSON.parse(row.operations),
     inverse: JSON.parse(row.inverse),
     at: row.at,
+    writtenAt: row.writtenAt,
   }
 }

@@ -1,7 +1,7 @@
 // Compacts the log of edits: typing in one piece becomes one edit.
-import { minutesBetween } from '@valise/core/time'
+import { minutesBetween, toMinute } from '@valise/core/time'
 import type { Trx } from '../database/index.ts'
-import { listEditsBetween, mergeEdits } from './store.ts'
+import { listEditsBetween, mergeEdits, writtenAtOf } from './store.ts'
 import type { StoredEdit } from './store.ts'
 
 const ONE_WRITING_MINUTES = 5
@@ -52,12 +52,12 @@ function isOneWriting(first: StoredEdit, edit: StoredEdit): boolean {
     written === writtenPiece(first) &&
     edit.personId === first.personId &&
     edit.windowId === first.windowId &&
-    minutesBetween(first.at, edit.at) <= ONE_WRITING_MINUTES
+    minutesBetween(writtenAtOf(first), writtenAtOf(edit)) <= ONE_WRITING_MINUTES
   )
 }
 
-function minuteOf({ at }: StoredEdit): string {
-  return at.slice(0, 'YYYY-MM-DDTHH:mm'.length)
+function minuteOf(edit: StoredEdit): string {
+  return toMinute(writtenAtOf(edit))
 }
 
 function writtenPiece({ operations }: StoredEdit): string | null {

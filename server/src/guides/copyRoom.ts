@@ -9,6 +9,7 @@ import type { PersonActor } from '@valise/core/people'
 import { AppError } from '@valise/core/problems'
 import type { ChosenPart } from '@valise/core/submissions'
 import { listOfGuides } from '../assignments/index.ts'
+import type { Instant } from '@valise/core/time'
 import type { Reader, Trx } from '../database/index.ts'
 import type { DraftRoom } from '../drafts/index.ts'
 import { listVersions } from '../offers/index.ts'
@@ -31,25 +32,25 @@ export const copyRoom: DraftRoom & { readonly getWritable: typeof getWritable } 
   getWritable,
   usesShown: true,
   keepsMinutes: true,
-  noteChange: async (trx, id, document) => {
+  noteChange: async (trx, id, document, writtenAt) => {
     const { ownerId, guideId, classId, n: before } = await trx.sql('guideCopies').where({ id }).first()
     const n = document.sheet?.n ?? before
     if (n !== before) await updateCopy(trx, id, { n })
     await noteDraft(trx, id, textIn(document.sheet?.title ?? {}, document.lang))
-    await noteStages(trx, id, document, { id: guideId, n })
+    await noteStages(trx, id, document, { guideId, n, writtenAt })
     await chooseParts(trx, ownerActor(ownerId), { id, guideId, classId }, document)
     await noteRatings(trx, id, document)
   },
 }
 
-/** Notes how far each stage has come, and that those changed now in which something was written. */
+/** Notes how far each stage has come, and when something was written in it last. */
 async function noteStages(
   trx: Trx,
   copyId: string,
   document: PageDocument,
-  wanted: { readonly id: string; readonly n: number },
+  { guideId, n, writtenAt }: { readonly guideId: string; readonly n: number; readonly writtenAt: Instant },
 ): Promise<void> {
-  const [version] = await listVersions<GuideContent>(trx, [wanted])
+  const [version] = await listVersions<GuideContent>(trx, [{ id: guideId, n }])
   if (!version) return
   const known = new Map((await listStages(trx, [copyId])).map((row) => [row.stageId, row]))
   for (const stage of version.content.stages) {
@@ -57,7 +58,8 @@ async function noteStages(
     const progress = progressOfStage(document, stage)
     const before = known.get(stage.id)
     const isSame = before ? before.contentHash === contentHash : progress === 'not-begun'
-    if (!isSame) await saveStage(trx, { copyId, stageId: stage.id, progress, contentHash })
+    if (!isSame)
+      await saveStage(trx, { copyId, stageId: stage.id, progress, contentHash, changedAt: writtenAt })
   }
 }
 

@@ -10,10 +10,11 @@ import type { Trx } from '../database/index.ts'
 import type { JobHandler } from '../jobs/index.ts'
 import { tellNews } from '../news/index.ts'
 import { listNewestVersions } from '../offers/index.ts'
-import { failHandIn, handInWhenDue } from '../submissions/index.ts'
+import { failHandIn, handInWhatCame, handInWhenDue } from '../submissions/index.ts'
 import type { SubmissionServices } from '../submissions/index.ts'
 import { listCopiesToHandIn } from './copyStore.ts'
-import { COLLECT_DUE, HAND_IN_COPY } from './jobNames.ts'
+import { listCameLater } from './cameLaterStore.ts'
+import { COLLECT_DUE, HAND_IN_COPY, HAND_IN_WHAT_CAME } from './jobNames.ts'
 
 const COLLECTED_AT_ONCE = 20
 /** A quarter of a minute, so that what is due is handed in to the minute. */
@@ -39,6 +40,14 @@ export function guideJobs(services: GuideServices): Readonly<Record<string, JobH
       },
       giveUp: (payload) => giveUp(services, toWish(payload)),
     },
+    [HAND_IN_WHAT_CAME]: {
+      run: async ({ ownerId, assignmentId }) => {
+        const actor = ownerActor(String(ownerId))
+        await handInWhatCame(services.database, services.jobs, actor, String(assignmentId))
+      },
+      // What was handed in when it was due stays, and the copy has all of it.
+      giveUp: async () => undefined,
+    },
   }
 }
 
@@ -48,6 +57,15 @@ async function collect(services: GuideServices): Promise<Instant> {
   const due = await listToCollect(database.reader(), COLLECTED_AT_ONCE)
   for (const assignment of due)
     await inTransaction(database, (trx) => enqueueCopies(trx, services, assignment))
+  const cameLater = await listCameLater(database.reader())
+  if (cameLater.length > 0)
+    await inTransaction(database, async (trx) => {
+      for (const { ownerId, assignmentId } of cameLater)
+        await services.jobs.enqueue(trx, {
+          ...{ kind: HAND_IN_WHAT_CAME, payload: { ownerId, assignmentId }, personId: ownerId },
+          dedupeKey: `${HAND_IN_WHAT_CAME} ${ownerId} ${assignmentId}`,
+        })
+    })
   const { now } = database.reader()
   return due.length < COLLECTED_AT_ONCE ? addMinutes(now, LOOK_AGAIN_MINUTES) : now
 }

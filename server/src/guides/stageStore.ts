@@ -18,10 +18,9 @@ export async function listStages(reader: Reader, copyIds: readonly string[]): Pr
   return reader.sql('guideStages').modify(isOneOf, 'copyId', copyIds).orderBy(['copyId', 'stageId'])
 }
 
-/** Saves how far a stage has come; it changes now. */
-export async function saveStage(trx: Trx, stage: Omit<StageRow, 'changedAt'>): Promise<void> {
-  const { copyId, stageId, ...content } = stage
-  const row = { ...content, changedAt: trx.now }
+/** Saves how far a stage has come. */
+export async function saveStage(trx: Trx, stage: StageRow): Promise<void> {
+  const { copyId, stageId, ...row } = stage
   await trx
     .sql('guideStages')
     .insert({ copyId, stageId, ...row })

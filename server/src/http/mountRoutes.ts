@@ -87,6 +87,7 @@ async function answer<S extends HttpServices>(
   // A route with `file` answers with one: `fileRoute` sees to it.
   if (spec.file) return answerFile(c.req.raw, services.files, result.body as FileAnswer)
   c.header('cache-control', 'no-store')
+  c.header('valise-time', reader.now)
   if (!spec.answer) return c.body(null, 204)
   if (options.checkAnswers) assertAnswer(spec.answer, result.body)
   return answerJson(c, result.body, spec.status ?? 200)

@@ -164,6 +164,7 @@ export async function readEntries(
 export const entryRoom: DraftRoom = {
   assertWritable: getStored,
   usesShown: true,
+  keepsMinutes: true,
   noteChange: async (trx, id, document) => {
     await entries.noteOutline(trx, id, document.title, outlineOf(document))
     await index(trx, id, document)

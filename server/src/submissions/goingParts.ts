@@ -48,6 +48,7 @@ export async function prepareParts(
     reader,
     actor,
     present.map(({ document }) => document),
+    asOf,
   )
   const drafts = present.map((one, at) => ({ ...one, shown: shown[at] ?? { evidence: {}, entries: {} } }))
   const byId = <T extends { readonly id: string }>(all: readonly T[], id: string) =>

@@ -1,5 +1,6 @@
 // Handing in: the choice of parts, its readiness, the act itself, and taking it back.
-import type { PageDocument } from '@valise/core/pages'
+import { isSame } from '@valise/core/json'
+import type { PageDocument, ShownDocument } from '@valise/core/pages'
 import { systemActor } from '@valise/core/people'
 import type { Actor, PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
@@ -22,12 +23,13 @@ import { loadFacts, loadStatementDocuments, loadStatements } from './facts.ts'
 import { filesOf, goingOf, listOwnFiles, prepareParts } from './goingParts.ts'
 import type { PreparedPart } from './goingParts.ts'
 import { SEAL } from './jobNames.ts'
-import { insertFiles, insertParts, listVersionFiles } from './sealedStore.ts'
+import { insertFiles, insertParts, listPinned, listVersionFiles } from './sealedStore.ts'
 import type { FileToSeal, PinnedPart, VersionFile } from './sealedStore.ts'
 import {
   findSubmission,
   insertSubmission,
   listLatest,
+  notePinned,
   toSubmissionRow,
   updateSubmission,
 } from './submissionStore.ts'
@@ -101,7 +103,9 @@ export function handIn(
     const isAsSeen = choice?.revision === revision && isSameSet(gaps, seen.gaps)
     if (!isAsSeen) throw new AppError('conflict', 'readiness-changed')
     if (seen.terms !== assignment.terms.length) throw new AppError('conflict', 'terms-open')
-    const id = await pin(trx, jobs, actor, prepared, { requestedAt: trx.now, byItself: false })
+    const id = await pin(trx, jobs, actor, prepared, {
+      ...{ requestedAt: trx.now, byItself: false, cameAt: null },
+    })
     return toSubmissionRow(await getOwn(trx, actor, id))
   })
 }
@@ -122,9 +126,42 @@ export function handInWhenDue(
     const prepared = await prepare(trx, actor, assignmentId, at)
     const isWithSomebody = prepared.latest !== null && !isHandedInAnew.includes(prepared.latest.state)
     if (isWithSomebody || !prepared.decision.allowed) return false
-    await pin(trx, jobs, actor, prepared, { requestedAt: at, byItself: true })
+    await pin(trx, jobs, actor, prepared, { requestedAt: at, byItself: true, cameAt: null })
     return true
   })
+}
+
+/**
+ * Hands in again, as it was when it was due, what was handed in by itself then: some of it was on a device without a
+ * connection and came later. Idempotent: where nothing of the copy is different, or it was answered, it stays as it is.
+ *
+ * @returns whether something was handed in
+ */
+export function handInWhatCame(
+  on: Writable,
+  jobs: Jobs,
+  actor: PersonActor,
+  assignmentId: string,
+): Promise<boolean> {
+  return inOwnersTransaction(on, actor.personId, async (trx) => {
+    const [latest] = await listLatest(trx, actor, [assignmentId])
+    if (latest?.state !== 'with-assessor' || !latest.byItself) return false
+    const { requestedAt } = latest
+    const prepared = await prepare(trx, actor, assignmentId, requestedAt)
+    const before = (await listPinned(trx, latest.id)).map(writtenIn)
+    const now = prepared.parts.flatMap(({ goesIn, contents }) => (goesIn && contents ? [contents] : []))
+    if (isSame(before, now.map(writtenIn))) {
+      await notePinned(trx, latest.id)
+      return false
+    }
+    await pin(trx, jobs, actor, prepared, { requestedAt, byItself: true, cameAt: trx.now })
+    return true
+  })
+}
+
+/** The words of a part, with those of the entries in it. */
+function writtenIn({ document, shown }: ShownDocument) {
+  return { document, entries: Object.values(shown.entries).map((entry) => entry.document) }
 }
 
 /** What was handed in before and is with nobody is handed in again when it is due. */
@@ -147,7 +184,8 @@ export function failHandIn(
     const { dueAt, terms } = await getAssignment(trx, actor, assignmentId, 'student')
     const id = await insertSubmission(trx, {
       ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: 0 },
-      ...{ readiness: [], terms, gaps: 0, parts: 0, requestedAt: at, byItself: true, state: 'not-sealed' },
+      ...{ readiness: [], terms, gaps: 0, parts: 0, requestedAt: at, byItself: true, cameAt: null },
+      state: 'not-sealed',
     })
     await noteAct(trx, systemActor('handing in what is due'), 'hand-in-failed', id)
     return true
@@ -160,7 +198,7 @@ async function pin(
   jobs: Jobs,
   actor: PersonActor,
   { assignment, parts, going, readiness, latest }: Prepared,
-  when: Pick<StoredSubmission, 'requestedAt' | 'byItself'>,
+  when: Pick<StoredSubmission, 'requestedAt' | 'byItself' | 'cameAt'>,
 ): Promise<string> {
   const { id: assignmentId, dueAt, terms } = assignment
   // What is handed in by itself is never late: where its due time was moved, that was not the student's doing.

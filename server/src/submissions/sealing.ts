@@ -158,6 +158,7 @@ function toFacts(submission: StoredSubmission, parts: readonly PinnedPart[]): Js
   const facts = {
     ...{ schema: 1, id, n, requestedAt, dueAt, lateMinutes, ...asHandedIn, terms },
     ...(submission.byItself && { byItself: true }),
+    ...(submission.cameAt !== null && { cameAt: submission.cameAt }),
     from: { shownName: ownerName, fullName: ownerFullName },
     to: { assignmentId, assignment: title, className, classCode },
     parts: parts.map(({ n: place, kind, thingId, title: name, copy }) => ({
@@ -195,6 +196,7 @@ async function finish(
   const receipt = toReceiptText({
     ...{ number, school, n, requestedAt, sealedAt: trx.now, dueAt, lateMinutes, parts, terms },
     ...(present.byItself && { byItself: true as const }),
+    ...(present.cameAt !== null && { cameAt: present.cameAt }),
     from: { shownName: present.ownerName, fullName: present.ownerFullName },
     to: { className, classCode, assignment: present.title },
     gaps: readiness.filter(({ result }) => !result.isThere).map(({ requirement }) => requirement.id),

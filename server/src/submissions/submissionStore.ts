@@ -55,6 +55,8 @@ export function submissionRows(reader: Reader): Knex.QueryBuilder {
 export interface StoredSubmission extends SubmissionRow {
   readonly decidedBy: string | null
   readonly ownerId: string
+  /** When its content was pinned. */
+  readonly pinnedAt: Instant | null
   readonly ownerFullName: string
   readonly classId: string
   readonly dueAt: Instant | null
@@ -134,6 +136,7 @@ export type NewSubmission = Pick<
   | 'n'
   | 'requestedAt'
   | 'byItself'
+  | 'cameAt'
   | 'dueAt'
   | 'lateMinutes'
   | 'readiness'
@@ -153,9 +156,15 @@ export async function insertSubmission(trx: Trx, wish: NewSubmission): Promise<s
     requirementsSchema: REQUIREMENTS_SCHEMA,
     terms: JSON.stringify(wish.terms),
     byItself: Number(wish.byItself),
+    pinnedAt: trx.now,
     revision: 1,
   })
   return id
+}
+
+/** Notes that everything which came until now is in a submission, or changes nothing of it. */
+export async function notePinned(trx: Trx, id: string): Promise<void> {
+  await trx.sql('submissions').where({ id }).update({ pinnedAt: trx.now })
 }
 
 export interface SubmissionColumns {
@@ -241,9 +250,10 @@ export function toSubmission(row: SubmissionRecord): StoredSubmission {
 
 export function toSubmissionRow(stored: StoredSubmission): SubmissionRow {
   const { id, assignmentId, title, className, classCode, ownerName, n, state, number } = stored
-  const { requestedAt, lateMinutes, byItself, gaps, parts, sealedAt, openedAt, decidedAt, level } = stored
+  const { requestedAt, lateMinutes, byItself, cameAt, gaps, parts, sealedAt, openedAt, decidedAt, level } =
+    stored
   return {
     ...{ id, assignmentId, title, className, classCode, ownerName, n, state, number },
-    ...{ requestedAt, lateMinutes, byItself, gaps, parts, sealedAt, openedAt, decidedAt, level },
+    ...{ requestedAt, lateMinutes, byItself, cameAt, gaps, parts, sealedAt, openedAt, decidedAt, level },
   }
 }

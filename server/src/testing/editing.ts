@@ -9,6 +9,7 @@ export interface EditWish {
   readonly base: number
   readonly operations: readonly Operation[]
   readonly editId?: string
+  readonly writtenAt?: string
   readonly windowId?: string
 }
 

@@ -1,6 +1,7 @@
 // The only place that talks to the server.
 import type { Problem } from '@valise/core/problems'
 import { ApiProblem } from './ApiProblem.ts'
+import { noteServerTime } from './serverClock.ts'
 
 export interface AskOptions {
   readonly body?: unknown
@@ -22,6 +23,7 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
 export async function ask<T>(method: Method, path: string, options: AskOptions = {}): Promise<T> {
   const askedAt = performance.now()
   const response = await send(method, path, options)
+  noteServerTime(response.headers.get('valise-time'))
   if (response.status === 204) return undefined as T
   const text = await response.text()
   if (response.ok) return JSON.parse(text)

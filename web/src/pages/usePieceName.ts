@@ -6,12 +6,12 @@ import { useTranslation } from 'react-i18next'
 const BEGINNING = 40
 
 export function usePieceName(shown: Shown): (piece: Piece) => string {
-  const { t } = useTranslation('pages')
+  const { t, i18n } = useTranslation('pages')
   return (piece) => {
     const kind = t(`kinds.${piece.kind}`)
     const definition = definitionOf(piece)
     const words = definition.texts(piece).map(toPlainText).join(' ').replace(/\s+/g, ' ')
-    const name = definition.name(piece, shown) || words.slice(0, BEGINNING)
+    const name = definition.name(piece, shown, i18n.language) || words.slice(0, BEGINNING)
     return name ? t('changes.named', { kind, name }) : kind
   }
 }

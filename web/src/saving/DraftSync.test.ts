@@ -39,6 +39,7 @@ const start = newDocument('', 'en', [
 class SmallServer {
   log: { id: string; operations: Operation[] }[] = []
   isAway = false
+  now: string | null = null
   saved = new Map<string, string>()
 
   documentAt(revision: number): PageDocument {
@@ -85,6 +86,7 @@ function openWindow(server: SmallServer, snapshot?: DraftSnapshot) {
       return error instanceof Lost ? { kind: 'lost', pieceId: error.pieceId } : { kind: 'refused', error }
     },
     newId: () => `${windowId}-${(ids += 1)}`,
+    now: () => server.now,
     wait: (_, then) => {
       timers.push(then)
       return () => void timers.splice(timers.indexOf(then), 1)
@@ -131,6 +133,36 @@ describe('a draft in a window', () => {
     await here.settle()
     expect(here.sync.state().delivery).toBe('delivered')
     expect(server.document).toEqual(here.sync.state().document)
+  })
+
+  it('tells with each edit when it was written, and joins none over the minute', async () => {
+    const server = new SmallServer()
+    const sent: Edit[] = []
+    const take = server.take.bind(server)
+    server.take = (edit) => {
+      sent.push(edit)
+      return take(edit)
+    }
+    const here = openWindow(server)
+    server.isAway = true
+    const writeAt = (time: string, words: string) => {
+      server.now = `2026-11-27T${time}Z`
+      here.sync.act([write('a', words)])
+    }
+    writeAt('16:59:20.000', 's')
+    await here.settle()
+    writeAt('16:59:40.000', 'si')
+    writeAt('16:59:58.000', 'sil')
+    writeAt('17:00:03.000', 'silt')
+    server.now = '2026-11-27T17:40:00.000Z'
+    server.isAway = false
+    sent.splice(0)
+    await here.settle()
+    expect(sent.map(({ writtenAt }) => writtenAt)).toEqual([
+      '2026-11-27T16:59:58.000Z',
+      '2026-11-27T17:00:03.000Z',
+    ])
+    expect(here.textIn('a')).toBe('silt')
   })
 
   it('goes on in another window with what was left behind', async () => {

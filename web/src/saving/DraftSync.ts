@@ -1,6 +1,8 @@
 // One draft in one window: what is confirmed, what is on its way, and how the two are brought together.
 import { applyOperation, applyOperations, invertOperations, rebaseEdit } from '@valise/core/pages'
 import type { Edit, EditAnswer, Operation, PageDocument } from '@valise/core/pages'
+import { toMinute } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
 import type { DeliveryState } from './delivery.ts'
 
 export interface ConfirmedDraft {
@@ -13,6 +15,8 @@ export interface QueuedEdit {
   /** Set where the edit was made on an earlier state than the confirmed one and must lose against what came since. */
   readonly base?: number
   readonly operations: readonly Operation[]
+  /** When it was written last, by the clock of the server; without it the server takes when it comes. */
+  readonly writtenAt?: Instant
 }
 
 /** Everything that another window needs to continue after this one has closed. */
@@ -37,6 +41,8 @@ export interface DraftPorts {
   fetch(): Promise<ConfirmedDraft>
   toFailure(error: unknown): Failure
   newId(): string
+  /** The time of the server as this device knows it; null where it does not. */
+  now(): Instant | null
   /** Calls back after some time; gives what calls it off. */
   wait(milliseconds: number, then: () => void): () => void
   /** Called at each change of what is here; the snapshot has an empty queue when all is delivered. */
@@ -176,9 +182,11 @@ export class DraftSync {
   /** @returns whether the operations went into an edit that was waiting already */
   #enqueue(operations: readonly Operation[]): boolean {
     const last = this.#queue.at(-1)
-    const merged = last && last !== this.#inFlight ? merge(last.operations, operations) : null
-    if (last && merged) this.#queue[this.#queue.length - 1] = { ...last, operations: merged }
-    else this.#queue.push({ editId: this.#ports.newId(), operations })
+    const now = this.#ports.now()
+    const written = { operations, ...(now !== null && { writtenAt: now }) }
+    const merged = last && last !== this.#inFlight && isOneMinute(last, written) ? merge(last, written) : null
+    if (last && merged) this.#queue[this.#queue.length - 1] = { ...last, ...written, operations: merged }
+    else this.#queue.push({ editId: this.#ports.newId(), ...written })
     return merged !== null
   }
 
@@ -211,13 +219,14 @@ export class DraftSync {
     if (this.#state.delivery !== 'delivered') this.#changed(delivered)
   }
 
-  async #send({ editId, base, operations }: QueuedEdit): Promise<Failure | null> {
+  async #send({ editId, base, operations, writtenAt }: QueuedEdit): Promise<Failure | null> {
     try {
       const answer = await this.#ports.send({
         base: base ?? this.#confirmed.revision,
         editId,
         windowId: this.#windowId,
         operations: [...operations],
+        ...(writtenAt !== undefined && { writtenAt }),
       })
       this.#tries = 0
       this.#accept(answer)
@@ -266,9 +275,11 @@ export class DraftSync {
     const isWhole = left.operations.length === edit.operations.length
     const others = [...(isWhole ? [] : [left]), ...waiting.map((one) => without(one, isLost))]
     const fixed = others.filter(({ base, operations }) => base !== undefined && operations.length > 0)
-    const rest = others.filter(({ base }) => base === undefined).flatMap(({ operations }) => operations)
+    const unfixed = others.filter(({ base }) => base === undefined)
+    const rest = unfixed.flatMap(({ operations }) => operations)
     // One edit, so that all of it reaches the server on the same base.
-    this.#queue = [...(rest.length > 0 ? [{ editId: this.#ports.newId(), operations: rest }] : []), ...fixed]
+    const joined = { ...unfixed.at(-1), editId: this.#ports.newId(), operations: rest }
+    this.#queue = [...(rest.length > 0 ? [joined] : []), ...fixed]
     if (this.#queue.length > 0) return
     try {
       this.#confirm(await this.#ports.fetch())
@@ -330,12 +341,25 @@ export class DraftSync {
   }
 }
 
+/** What was written before something was due, and what was written after, stay two edits. */
+function isOneMinute(a: Pick<QueuedEdit, 'writtenAt'>, b: Pick<QueuedEdit, 'writtenAt'>): boolean {
+  return (
+    a.writtenAt === b.writtenAt ||
+    (a.writtenAt !== undefined &&
+      b.writtenAt !== undefined &&
+      toMinute(a.writtenAt) === toMinute(b.writtenAt))
+  )
+}
+
 function isWriting({ op }: Operation): boolean {
   return op === 'set-piece' || op === 'set-title'
 }
 
 /** Writing goes on in the edit that waits, where it is about the same part. */
-function merge(waiting: readonly Operation[], added: readonly Operation[]): readonly Operation[] | null {
+function merge(
+  { operations: waiting }: Pick<QueuedEdit, 'operations'>,
+  { operations: added }: Pick<QueuedEdit, 'operations'>,
+): readonly Operation[] | null {
   const [before, after] = [waiting[0], added[0]]
   if (waiting.length !== 1 || added.length !== 1 || !before || !after) return null
   if (before.op === 'set-title' && after.op === 'set-title') return added
@@ -381,7 +405,7 @@ function carried(
     before = after
     // What would write over others' words goes to the server on its old ground, which keeps it as another version.
     return [
-      ...(lost.length > 0 ? [{ editId: newId(), base: revision, operations: lost }] : []),
+      ...(lost.length > 0 ? [{ ...edit, editId: newId(), base: revision, operations: lost }] : []),
       ...(operations.length > 0 ? [{ ...edit, operations }] : []),
     ]
   })

@@ -1,4 +1,5 @@
 // The drafts that this window has open, the news between windows, and what earlier windows left behind.
+import { serverTime } from '../api/index.ts'
 import { noteSaving } from './saveStatus.ts'
 import { tellSaveStatus } from './delivery.ts'
 import { deviceStoreOf } from './deviceStore.ts'
@@ -125,6 +126,7 @@ function portsOf(personId: string, path: string, wasOnDevice: boolean): DraftPor
     fetch: () => fetchDraft(path),
     toFailure,
     newId: () => crypto.randomUUID(),
+    now: serverTime,
     wait: (milliseconds, then) => {
       const timer = setTimeout(then, milliseconds)
       return () => clearTimeout(timer)

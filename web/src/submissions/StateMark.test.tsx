@@ -26,8 +26,10 @@ describe('the state of a hand-in', () => {
 })
 
 describe('what stays of a hand-in', () => {
-  const marks = (row: { lateMinutes?: number; n?: number; gaps?: number }) =>
-    renderWords(<StayingMarks row={{ lateMinutes: 0, byItself: false, n: 1, gaps: 0, ...row }} />)
+  const marks = (row: { lateMinutes?: number; n?: number; gaps?: number; cameAt?: string }) =>
+    renderWords(
+      <StayingMarks row={{ lateMinutes: 0, byItself: false, cameAt: null, n: 1, gaps: 0, ...row }} />,
+    )
 
   it('is nothing where it came in time, for the first time, and whole', () => {
     expect(marks({})).toBe('')
@@ -39,6 +41,12 @@ describe('what stays of a hand-in', () => {
     expect(marks({ lateMinutes: 119 })).toBe('1 hour late')
     expect(marks({ lateMinutes: 25 * 60 })).toBe('1 day and 1 hour late')
     expect(marks({ lateMinutes: 5 * 24 * 60 + 300 })).toBe('5 days late')
+  })
+
+  it('says what came later although it was written in time', () => {
+    expect(marks({ cameAt: '2026-11-27T17:40:00.000Z' })).toBe(
+      'some of it written in time, came Fri 27 Nov, 17:40',
+    )
   })
 
   it('counts the hand-ins and the gaps', () => {

@@ -3,16 +3,18 @@ import { IconClockExclamation } from '@tabler/icons-react'
 import type { SubmissionRow } from '@valise/core/submissions'
 import { useTranslation } from 'react-i18next'
 import { Seal } from '../ui/Seal.tsx'
+import { useWhen } from '../ui/useWhen.ts'
 import { useSubmissionWords } from './useSubmissionWords.ts'
 import styles from './StateMark.module.css'
 
 export function StayingMarks({
   row,
 }: {
-  readonly row: Pick<SubmissionRow, 'lateMinutes' | 'byItself' | 'n' | 'gaps'>
+  readonly row: Pick<SubmissionRow, 'lateMinutes' | 'byItself' | 'cameAt' | 'n' | 'gaps'>
 }) {
   const { t } = useTranslation('submissions')
   const words = useSubmissionWords()
+  const when = useWhen()
   return (
     <>
       {row.lateMinutes > 0 ? (
@@ -22,6 +24,9 @@ export function StayingMarks({
         </span>
       ) : null}
       {row.byItself ? <span className={styles.plain}>{t('byItself')}</span> : null}
+      {row.cameAt === null ? null : (
+        <span className={styles.plain}>{t('cameLater', { when: when.dayTime(row.cameAt) })}</span>
+      )}
       {row.n > 1 ? <span className={styles.plain}>{t('again', { n: row.n })}</span> : null}
       {row.gaps > 0 ? <span className={styles.plain}>{t('gaps', { count: row.gaps })}</span> : null}
     </>

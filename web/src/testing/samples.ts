@@ -81,6 +81,7 @@ export const submissionRow: SubmissionRow = {
   requestedAt: '2026-11-20T16:42:00.000Z',
   lateMinutes: 0,
   byItself: false,
+  cameAt: null,
   gaps: 0,
   parts: 2,
   sealedAt: '2026-11-20T16:42:01.000Z',

@@ -25,8 +25,8 @@ export interface PieceDefinition<P> {
   texts(piece: P): readonly RichText[]
   /** Every word that was written into it, without formatting. */
   plainText(piece: P): string
-  /** The name of the thing that it shows; empty where it has none. */
-  name(piece: P, shown: Shown): string
+  /** The name of the thing that it shows, or the question that it answers; empty where it has none. */
+  name(piece: P, shown: Shown, lang: PageDocument['lang']): string
   /** What it counts as for an assignment that asks for content; empty for what is no longer there. */
   sorts(piece: P, shown: Shown): readonly ContentSort[]
   credits(piece: P, shown: Shown): readonly CreditLine[]

@@ -29,6 +29,7 @@ import * as logbookDetails from './20261130180000_extend_logbooks.ts'
 import * as offers from './20261130190000_offer_versions.ts'
 import * as ratings from './20261130200000_create_ratings.ts'
 import * as guides from './20261201100000_create_guides.ts'
+import * as writtenAt from './20261202100000_add_written_at.ts'
 
 export const migrations = [
   peopleAndClasses,
@@ -61,4 +62,5 @@ export const migrations = [
   offers,
   ratings,
   guides,
+  writtenAt,
 ] as const

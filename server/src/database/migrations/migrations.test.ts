@@ -63,6 +63,10 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
     assignments: [{ guideId: null, collectedAt: null }],
     submissions: [{ byItself: 0 }],
   },
+  '20261202100000_add_written_at': {
+    draftEdits: [{ writtenAt: null }],
+    submissions: [{ pinnedAt: null, cameAt: null }],
+  },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>

@@ -13,6 +13,7 @@ export const answerPiece: PieceDefinition<AnswerPiece> = {
   ...withoutThings,
   texts: (piece) => fieldOfPiece(piece).texts(piece.given.answer),
   plainText: (piece) => fieldOfPiece(piece).plainText(piece.given.answer, 'en'),
+  name: ({ given }, _, lang) => textIn(given.question.asks, lang),
   sorts: (piece) => (fieldOfPiece(piece).plainText(piece.given.answer, 'en') === '' ? [] : ['text']),
   render(piece, { view, beside }) {
     const field = fieldOfPiece(piece)
