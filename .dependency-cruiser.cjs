@@ -18,7 +18,7 @@ const serverLayers = [
   ['pages'],
   ['submissions'],
   ['guides'],
-  ['bin'],
+  ['bin', 'today'],
 ]
 const serverRooms = serverLayers.flat()
 
@@ -69,7 +69,8 @@ const webLayers = [
   ['collections', 'reflections', 'ratings', 'pictures/bench'],
   ['collages', 'pages'],
   ['submissions'],
-  ['assignments', 'guides', 'today'],
+  ['assignments', 'guides'],
+  ['today'],
 ]
 const webRooms = webLayers.flat()
 
@@ -115,7 +116,7 @@ const webArrows = [
 const otherArrows = [{ from: { pathNot: '^(server|web)/' }, to: {} }]
 
 const rooms =
-  '(schemas|people|classes|things|guides|bin|uses|evidence|pictures|reflections|offers|attributes|ratings|sheets|statements|pages|collections|access|assignments|submissions|frameworks|feedback|news|formats|records|problems|time)'
+  '(schemas|people|classes|things|guides|bin|uses|evidence|pictures|reflections|offers|attributes|ratings|sheets|statements|pages|collections|access|assignments|submissions|today|frameworks|feedback|news|formats|records|problems|time)'
 
 const houses = ['core', 'server', 'web', 'stand-ins', 'demo', 'e2e', 'bench', 'tools']
 

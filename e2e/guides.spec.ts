@@ -216,15 +216,38 @@ test('Juniors work along pictures, and open the last stage only when their teach
   await expect(route.getByRole('button', { name: /^Put back/ })).toBeVisible()
 })
 
-test('Today leads to the stage that is to be gone on with', async ({ browser }) => {
+test('Today has the stage that is open, to be answered there and then, and the entry that is due', async ({
+  browser,
+}) => {
   const wren = await site.pageAs(browser, 'Wren')
   await wren.goto('/')
-  const step = wren.getByRole('listitem').filter({ hasText: 'Hand in One stake, five visits' }).first()
-  await expect(step).toContainText('2 of 5 done')
-  await step
-    .getByRole('listitem')
-    .filter({ hasText: 'What happened, in order' })
-    .getByRole('link', { name: 'Work on it' })
-    .click()
-  await expect(wren.getByRole('heading', { level: 2, name: 'Compare' })).toBeVisible()
+  const steps = wren.getByRole('list', { name: 'What to do next' })
+  const step = steps.getByRole('listitem').filter({ hasText: 'storm: One stake, five visits' }).first()
+  await expect(step).toContainText('1 of 3 answered')
+  await expect(step).toContainText('What do you think moved the mud?')
+  await step.getByRole('button', { name: /^Answer here/ }).click()
+  await step.getByRole('textbox', { name: 'What do you think moved the mud?' }).click()
+  const answer = 'The north wind moved it. '.repeat(6).trim()
+  await wren.keyboard.type(answer)
+  await saved(wren)
+  await expect(step).toContainText('1 required question still to do')
+  await step.getByRole('button', { name: /^Close/ }).click()
+  await expect(step).toContainText('2 of 3 answered')
+  await step.getByRole('link', { name: /One stake, five visits/ }).click()
+  await expect(wren.getByRole('textbox', { name: 'What do you think moved the mud?' })).toHaveText(answer)
+
+  const tomasz = await site.pageAs(browser, 'Tomasz')
+  await tomasz.goto('/')
+  await tomasz.getByRole('button', { name: 'Write an entry for First look' }).click()
+  await expect(tomasz).toHaveURL(/\/entries\//)
+  await expect(tomasz.getByRole('link', { name: /One stake, five visits/ }).first()).toBeVisible()
+
+  // The line about the week goes, and comes back from the settings.
+  await wren.goto('/')
+  await wren.getByRole('button', { name: 'Hide this line' }).click()
+  await expect(wren.getByText('This week so far:')).toBeHidden()
+  await wren.goto('/settings')
+  await wren.getByRole('group', { name: 'Your week on Today' }).getByText('Show').click()
+  await wren.goto('/')
+  await expect(wren.getByText('This week so far:')).toBeVisible()
 })

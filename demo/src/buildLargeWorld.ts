@@ -2,8 +2,8 @@
 // into the tables: by the usual ways in it would take an hour.
 import { ownerActor } from '@valise/core/people'
 import { personNamed, systemActor } from '@valise/core/people'
-import { everything, weekOf } from '@valise/core/evidence'
-import { addDays, toMilliseconds } from '@valise/core/time'
+import { everything } from '@valise/core/evidence'
+import { addDays, mondayOf, toMilliseconds } from '@valise/core/time'
 import type { Instant, LocalDay } from '@valise/core/time'
 import {
   changeCollection,
@@ -220,7 +220,7 @@ function evidenceRow(item: LargeItem, { ownerId, classId }: Chunk, now: Instant)
     lacksRights: isMissing ? 1 : 0,
     alternativeText: kind === 'picture' && !isSilent ? 'What it shows' : '',
     lacksAlternative: isSilent ? 1 : 0,
-    madeWeek: weekOf(item.day),
+    madeWeek: mondayOf(item.day),
     ...{ madeAtKnown: 1, looksAlike: 0, searchRow: 0, currentVersion: 1, statement: '', transcript: '' },
     ...{ isBinned: 0, createdAt: now },
   }

@@ -39,6 +39,7 @@ import { reflectionRoutes } from './reflections/index.ts'
 import { statementRoutes } from './statements/index.ts'
 import type { Services } from './services.ts'
 import { submissionRoutes } from './submissions/index.ts'
+import { todayRoutes } from './today/index.ts'
 import { usesRoutes } from './uses/index.ts'
 
 export const VERSION = '0.1.0'
@@ -84,6 +85,7 @@ const domainRoutes: readonly Route<Services>[] = [
   ...assignmentRoutes,
   ...submissionRoutes,
   ...guideRoutes,
+  ...todayRoutes,
   ...newsRoutes,
   ...recordRoutes,
 ]

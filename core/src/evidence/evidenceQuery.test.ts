@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { mondayOf } from '../time/index.ts'
 import {
   everything,
   evidenceKinds,
@@ -11,7 +12,6 @@ import {
   tallyWeeks,
   toSearchWords,
   toTagKey,
-  weekOf,
   writeEvidenceQuery,
 } from './index.ts'
 import type { EvidenceQuery, LikeItems } from './index.ts'
@@ -71,7 +71,7 @@ describe('counts beside the filters', () => {
   const groups = fc.array(
     fc.record({
       kind: fc.constantFrom(...evidenceKinds),
-      week: day.map(weekOf),
+      week: day.map(mondayOf),
       marks: fc.subarray([...evidenceMarks]),
       count: fc.integer({ min: 1, max: 5 }),
     }),
@@ -110,7 +110,7 @@ describe('counts beside the filters', () => {
   })
 
   it('begin weeks on Monday', () => {
-    expect(['2026-11-23', '2026-11-29', '2026-11-30'].map(weekOf)).toEqual([
+    expect(['2026-11-23', '2026-11-29', '2026-11-30'].map(mondayOf)).toEqual([
       '2026-11-23',
       '2026-11-23',
       '2026-11-30',

@@ -72,7 +72,7 @@ export type {
   Uploads,
 } from './schema.ts'
 export { cleanTags, toTagKey } from './tags.ts'
-export { tallyCounts, tallyWeeks, weekOf } from './tallyCounts.ts'
+export { tallyCounts, tallyWeeks } from './tallyCounts.ts'
 export type { LikeItems } from './tallyCounts.ts'
 export {
   evidenceKinds,

@@ -63,9 +63,3 @@ export function tallyWeeks(
     weeks.unshift({ week, count: counts.get(week) ?? 0 })
   return weeks
 }
-
-/** Returns the Monday on or before a day. */
-export function weekOf(day: LocalDay): LocalDay {
-  const weekday = new Date(`${day}T00:00:00Z`).getUTCDay()
-  return addDays(day, -((weekday + 6) % 7))
-}

@@ -26,6 +26,7 @@ export const mySessionSchema = Type.Union([
     ),
     language: languageSchema,
     letterKeys: Type.Boolean({ description: 'Whether single-letter keys act' }),
+    showsWeek: Type.Boolean({ description: 'Whether Today tells of the week' }),
     hasPassword: Type.Boolean(),
     idleMinutes: Type.Integer(),
     endsAt: instantSchema,
@@ -50,7 +51,11 @@ export const openSessionSchema = object({
 export type OpenSession = Static<typeof openSessionSchema>
 
 export const preferencesSchema = Type.Object(
-  { language: Type.Optional(languageSchema), letterKeys: Type.Optional(Type.Boolean()) },
+  {
+    language: Type.Optional(languageSchema),
+    letterKeys: Type.Optional(Type.Boolean()),
+    showsWeek: Type.Optional(Type.Boolean()),
+  },
   { additionalProperties: false, minProperties: 1 },
 )
 export type Preferences = Static<typeof preferencesSchema>

@@ -8,6 +8,7 @@ export {
   localDaySchema,
   localTimeSchema,
   localToInstant,
+  mondayOf,
   startOfDay,
   toLocal,
 } from './localTime.ts'

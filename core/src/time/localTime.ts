@@ -73,3 +73,9 @@ export function addDays(day: LocalDay, count: number): LocalDay {
 function offsetAt(milliseconds: number, zone: Zone): number {
   return tzOffset(zone, new Date(milliseconds)) * MINUTE
 }
+
+/** Returns the Monday on or before a day. */
+export function mondayOf(day: LocalDay): LocalDay {
+  const weekday = new Date(`${day}T00:00:00Z`).getUTCDay()
+  return addDays(day, -((weekday + 6) % 7))
+}

@@ -1,9 +1,9 @@
 // Evidence items in the database. Whoever asks is a required argument: what one sees here is what one owns.
 import type { Evidence, EvidenceKind, EvidenceRow, Rights } from '@valise/core/evidence'
-import { isShownAsPicture, weekOf } from '@valise/core/evidence'
+import { isShownAsPicture } from '@valise/core/evidence'
 import { foldText } from '@valise/core/people'
 import type { PersonActor } from '@valise/core/people'
-import { dayOf } from '@valise/core/time'
+import { dayOf, mondayOf } from '@valise/core/time'
 import type { Instant, Zone } from '@valise/core/time'
 import type { Knex } from 'knex'
 import { countRows, isOneOf } from '../database/index.ts'
@@ -103,7 +103,7 @@ export async function insertEvidence(
     ...item,
     titleKey: foldText(title),
     ...rightsColumns(rights),
-    madeWeek: weekOf(dayOf(item.madeAt, zone)),
+    madeWeek: mondayOf(dayOf(item.madeAt, zone)),
     madeAtKnown: madeAtKnown ? 1 : 0,
     lacksAlternative: isShownAsPicture(item.kind) ? 1 : 0,
     isUnused: 1,
@@ -164,7 +164,7 @@ export async function updateEvidence(
     ...columns,
     ...(title !== undefined && { titleKey: foldText(title) }),
     ...(rights && rightsColumns(rights)),
-    ...(made && { madeAt: made.at, madeAtKnown: 1, madeWeek: weekOf(dayOf(made.at, made.zone)) }),
+    ...(made && { madeAt: made.at, madeAtKnown: 1, madeWeek: mondayOf(dayOf(made.at, made.zone)) }),
     ...(alternativeText !== undefined && {
       alternativeText,
       lacksAlternative: sql.raw(`CASE WHEN "kind" IN ('picture', 'collage') THEN ? ELSE 0 END`, [
@@ -195,7 +195,7 @@ export async function updateUnknownKind(
   })
   if (found > 0) await changeThing(trx, id, {})
   if (madeAt === null) return
-  const made = { madeAt, madeWeek: weekOf(dayOf(madeAt, zone)), madeAtKnown: 1 }
+  const made = { madeAt, madeWeek: mondayOf(dayOf(madeAt, zone)), madeAtKnown: 1 }
   await trx.sql('evidence').where({ id, madeAtKnown: 0 }).update(made)
 }
 

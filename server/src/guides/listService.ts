@@ -4,6 +4,7 @@ import type { GuideContent, GuideRow } from '@valise/core/guides'
 import type { PageDocument } from '@valise/core/pages'
 import type { PersonActor } from '@valise/core/people'
 import type { SubmissionRow } from '@valise/core/submissions'
+import type { GuideToDo } from '@valise/core/today'
 import type { Zone } from '@valise/core/time'
 import { listOfGuides } from '../assignments/index.ts'
 import type { GuideAssignment } from '../assignments/index.ts'
@@ -19,6 +20,11 @@ import { listOpenings, openedIn } from './stageStore.ts'
 
 /** Lists them, those due next first, in a number of queries that does not depend on how many there are. */
 export async function listGuides(reader: Reader, actor: PersonActor): Promise<GuideRow[]> {
+  return (await listGuidesToDo(reader, actor)).map(({ row }) => row)
+}
+
+/** Lists them with what their copies ask and say. */
+export async function listGuidesToDo(reader: Reader, actor: PersonActor): Promise<GuideToDo[]> {
   const classIds = actor.memberships.flatMap(({ role, classId }) => (role === 'student' ? [classId] : []))
   const offered = await listOfferedTo<GuideContent>(reader, 'guide', classIds)
   const copies = (await listOwnCopies(reader, actor)).filter(({ binnedAt }) => binnedAt === null)
@@ -73,7 +79,8 @@ export async function listGuides(reader: Reader, actor: PersonActor): Promise<Gu
       )
     }),
   ].flatMap((row) => row ?? [])
-  const key = ({ isEnded, dueAt, guideId }: GuideRow) => `${Number(isEnded)} ${dueAt ?? 'z'} ${guideId}`
+  const key = ({ row: { isEnded, dueAt, guideId } }: GuideToDo) =>
+    `${Number(isEnded)} ${dueAt ?? 'z'} ${guideId}`
   return rows.sort((a, b) => (key(a) < key(b) ? -1 : 1))
 }
 
@@ -98,20 +105,21 @@ function toRow(
   content: GuideContent | undefined,
   document: PageDocument | undefined,
   { zone, now, newest, assignments, openings, latest, names }: World,
-): GuideRow | null {
+): GuideToDo | null {
   const guide = newest.find(({ id }) => id === of.guideId)
   if (!content || !document || !guide) return null
   const { guideId, copyId, classId, className, classCode, isEnded, changedAt, reading } = of
   // Dates hold for everybody as they are now, whichever version a copy goes along.
   const moments = guideMoments(guide.content, zone, openedIn(openings, guideId, classId))
   const assignment = assignments.find((one) => one.guideId === guideId && one.classId === classId)
-  return {
+  const row = {
     ...{ guideId, copyId, className, classCode, isEnded, changedAt, reading },
     ...{ title: content.title, about: content.about, setBy: names.get(guide.ownerId) ?? '' },
     dueAt: dueAtOf(guide.content, zone),
     stages: stageStates(document, content, moments, now),
     latest: latest.find(({ assignmentId }) => assignmentId === assignment?.id) ?? null,
   }
+  return { row, content, document }
 }
 
 async function listClassNames(

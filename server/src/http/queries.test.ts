@@ -57,6 +57,7 @@ const lists = [
   '/api/review-desk',
   '/api/review-desk/count',
   '/api/today',
+  '/api/today/stages',
 ]
 
 describeEachDatabase('lists', (open) => {
@@ -128,9 +129,15 @@ describeEachDatabase('lists', (open) => {
     expect(await countAll()).toEqual(few)
     // What others opened is explained by the core, which needs their passes, places and rules; Today joins everything
     // that is open to be done.
-    const { '/api/shared-with-me?limit=200': opened, '/api/today': today, ...others } = few
+    const {
+      '/api/shared-with-me?limit=200': opened,
+      '/api/today': today,
+      '/api/today/stages': stages,
+      ...others
+    } = few
     expect(opened).toBeLessThanOrEqual(14)
     expect(today).toBeLessThanOrEqual(26)
+    expect(stages).toBeLessThanOrEqual(12)
     expect(Math.max(...Object.values(others))).toBeLessThanOrEqual(8)
   }, 240_000)
 })

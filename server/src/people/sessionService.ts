@@ -64,6 +64,7 @@ export async function getMySession(reader: Reader, actor: Actor): Promise<MySess
     memberships: await store.listPresentClasses(reader, person.id),
     language: person.language,
     letterKeys: person.letterKeys === 1,
+    showsWeek: person.showsWeek === 1,
     hasPassword: person.hash !== null,
     idleMinutes: limits.idleMinutes,
     endsAt: await store.getSessionEnd(reader, actor.sessionId),
@@ -208,10 +209,11 @@ export function savePreferences(
   preferences: Preferences,
 ): Promise<MySession> {
   return inTransaction(on, async (trx) => {
-    const { language, letterKeys } = preferences
+    const { language, letterKeys, showsWeek } = preferences
     await store.savePreferences(trx, actor.personId, {
       ...(language !== undefined && { language }),
       ...(letterKeys !== undefined && { letterKeys: Number(letterKeys) }),
+      ...(showsWeek !== undefined && { showsWeek: Number(showsWeek) }),
     })
     return getMySession(trx, actor)
   })

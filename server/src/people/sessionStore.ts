@@ -118,6 +118,7 @@ export interface SignInRow {
   readonly email: string | null
   readonly language: Language
   readonly letterKeys: number
+  readonly showsWeek: number
   readonly administrator: number
   readonly endedAt: Instant | null
   readonly revision: number
@@ -232,7 +233,7 @@ export async function useSignInLink(trx: Trx, tokenHash: string): Promise<boolea
 export async function savePreferences(
   trx: Trx,
   personId: string,
-  preferences: { readonly language?: Language; readonly letterKeys?: number },
+  preferences: { readonly language?: Language; readonly letterKeys?: number; readonly showsWeek?: number },
 ): Promise<void> {
   await trx.sql('people').where({ id: personId }).update(preferences)
 }

@@ -94,6 +94,7 @@ export async function insertPerson(trx: Trx, input: PersonInput): Promise<string
     id,
     ...toPersonColumns(input),
     letterKeys: 1,
+    showsWeek: 1,
     createdAt: trx.now,
     endedAt: null,
     revision: 1,

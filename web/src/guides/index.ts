@@ -6,4 +6,6 @@ export {
   loadGuideReadingScreen,
   loadGuideScreen,
   loadGuidesScreen,
+  loadStageHere,
 } from './loaders.ts'
+export { useStart, useWriteDueEntry } from './queries.ts'

@@ -12,3 +12,5 @@ export const loadGuideCopyScreen = async () => (await import('./GuideCopyScreen.
 
 export const loadGuideReadingScreen = async () =>
   (await import('./GuideReadingScreen.tsx')).GuideReadingScreen
+
+export const loadStageHere = async () => (await import('./StageHere.tsx')).StageHere

@@ -57,9 +57,12 @@ export function copyPath(id: string): string {
 export function useStart() {
   return useMutation({
     meta: { showsSaving: true, changes: ['guides'] },
-    mutationFn: (guideId: string) =>
-      ask<{ id: string }>('POST', `/api/guides/${guideId}/copies`, { body: {} }),
+    mutationFn: start,
   })
+}
+
+function start(guideId: string): Promise<{ id: string }> {
+  return ask('POST', `/api/guides/${guideId}/copies`, { body: {} })
 }
 
 /** Writes an entry for a question of a copy. */
@@ -68,6 +71,25 @@ export function useCreateGuideEntry(id: string) {
     meta: { showsSaving: true, changes: ['guides', 'reflections'] },
     mutationFn: ({ key, ...body }: NewGuideEntry & { readonly key: string }) =>
       ask<{ id: string }>('POST', `${copyPath(id)}/entries`, { body, key }),
+  })
+}
+
+interface DueEntry extends NewGuideEntry {
+  readonly guideId: string
+  /** Null where the guide is not begun. */
+  readonly copyId: string | null
+  readonly key: string
+}
+
+/** Writes an entry for a question of a guide, which is started where it was not. */
+export function useWriteDueEntry() {
+  return useMutation({
+    meta: { showsSaving: true, changes: ['guides', 'reflections'] },
+    mutationFn: async ({ guideId, copyId: begun, key, ...body }: DueEntry) => {
+      const copyId = begun ?? (await start(guideId)).id
+      const { id: entryId } = await ask<{ id: string }>('POST', `${copyPath(copyId)}/entries`, { body, key })
+      return { copyId, entryId }
+    },
   })
 }
 

@@ -53,6 +53,23 @@ export function SettingsScreen() {
           />
           <p>{t('settings.lettersHelp')}</p>
         </dd>
+        {session.memberships.some(({ role }) => role === 'student') ? (
+          <>
+            <dt>{t('settings.week')}</dt>
+            <dd>
+              <ChoiceBar
+                label={t('settings.week')}
+                value={session.showsWeek ? 'on' : 'off'}
+                choices={[
+                  ['on', t('settings.weekOn')],
+                  ['off', t('settings.weekOff')],
+                ]}
+                onChange={(value) => preferences.mutate({ showsWeek: value === 'on' })}
+              />
+              <p>{t('settings.weekHelp')}</p>
+            </dd>
+          </>
+        ) : null}
         {session.hasPassword ? (
           <>
             <dt>{t('settings.password')}</dt>

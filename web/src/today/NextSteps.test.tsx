@@ -1,8 +1,12 @@
 import type { NextStep, TodayPlan } from '@valise/core/submissions'
+import type { StageStep } from '@valise/core/today'
 import { renderHtml, renderWords } from '../testing/renderWords.tsx'
 import { assignment, feedback, fewWords, NOW, pageLacks, submissionRow } from '../testing/samples.ts'
 import { LatestFeedback } from './LatestFeedback.tsx'
 import { NextSteps } from './NextSteps.tsx'
+import { countDue, toUpcoming } from './upcoming.ts'
+import { WeekLine } from './WeekLine.tsx'
+import { WriteEntry } from './WriteEntry.tsx'
 
 const step: NextStep = {
   ...{
@@ -19,8 +23,12 @@ const plan = (change: Partial<TodayPlan>): TodayPlan => ({
   ...{ at: NOW, steps: [], withAssessors: [], reading: [], feedback: [] },
   ...change,
 })
+const stepsOf = (change: Partial<TodayPlan>, stages: readonly StageStep[] = []) => {
+  const today = plan(change)
+  return <NextSteps plan={today} upcoming={toUpcoming(today.steps, stages)} />
+}
 const stepWords = (change: Partial<NextStep>, language: 'en' | 'es' = 'en') =>
-  renderWords(<NextSteps plan={plan({ steps: [{ ...step, ...change }] })} />, { language })
+  renderWords(stepsOf({ steps: [{ ...step, ...change }] }), { language })
 
 describe('a next step', () => {
   it('names what is missing, must or should, each with its verb', () => {
@@ -28,7 +36,7 @@ describe('a next step', () => {
     expect(words).toContain('1 of 3 done')
     expect(words).toMatch(/required\s*The creek still needs 2 data tables\.\s*Choose a page/)
     expect(words).toMatch(/recommended\s*Only 12 words about Transect map so far\.\s*Write it/)
-    const html = renderHtml(<NextSteps plan={plan({ steps: [step] })} />)
+    const html = renderHtml(stepsOf({ steps: [step] }))
     expect(html).toContain('href="/assignments/transect?mend=page"')
   })
 
@@ -42,8 +50,8 @@ describe('a next step', () => {
   it('tells the day by the clock of the school, not by that of the world', () => {
     // In summer Lisbon is an hour ahead: this is half past midnight of the 2nd.
     const at = '2026-07-01T10:00:00.000Z'
-    const summer = plan({ at, steps: [{ ...step, dueAt: '2026-07-01T23:30:00.000Z' }] })
-    expect(renderWords(<NextSteps plan={summer} />)).toMatch(/^tomorrow\s?2 Jul, 00:30/)
+    const summer = stepsOf({ at, steps: [{ ...step, dueAt: '2026-07-01T23:30:00.000Z' }] })
+    expect(renderWords(summer)).toMatch(/^tomorrow\s?2 Jul, 00:30/)
   })
 
   it('says how long something is overdue, and that something has no end', () => {
@@ -72,11 +80,62 @@ describe('a next step', () => {
   })
 
   it('has the one filled button where it stands on top', () => {
-    const html = renderHtml(
-      <NextSteps plan={plan({ steps: [step, { ...step, assignmentId: 'tide', gaps: [] }] })} />,
-    )
+    const html = renderHtml(stepsOf({ steps: [step, { ...step, assignmentId: 'tide', gaps: [] }] }))
     expect(html.match(/MuiButton-contained /g)).toHaveLength(1)
     expect(html.indexOf('MuiButton-contained ')).toBeLessThan(html.lastIndexOf('<li'))
+  })
+})
+
+const stage: StageStep = {
+  ...{ guideId: 'stake', copyId: 'mine', stageId: 'three', className: 'Shore Methods' },
+  ...{ title: { en: 'One stake' }, name: { en: 'Visit 3' }, dueAt: '2026-11-28T12:00:00.000Z' },
+  ...{ isHandedIn: false, required: 3, open: 2 },
+  questions: [
+    { id: 'a', kind: 'short', asks: { en: 'Which stake?' }, weight: 'must' },
+    { id: 'b', kind: 'entry', asks: { en: 'What did you see?' }, weight: 'must' },
+  ],
+}
+
+describe('a stage of a guide', () => {
+  it('stands on the route between hand-ins, with what is still to be answered, by name', () => {
+    const later = {
+      ...step,
+      assignmentId: 'later',
+      title: { en: 'Later' },
+      dueAt: '2026-12-01T12:00:00.000Z',
+    }
+    const words = renderWords(stepsOf({ steps: [later, step] }, [stage]))
+    expect(words).toMatch(/Transect portfolio[^]*Visit 3: One stake[^]*Later/)
+    expect(words).toMatch(/1 of 3 answered\s*required\s*Which stake\?\s*required\s*What did you see\?/)
+    expect(words).toContain('Answer here')
+    expect(renderHtml(stepsOf({}, [stage]))).toContain('href="/guide-copies/mine?stage=three"')
+    const free = { ...stage, copyId: null, dueAt: null, isHandedIn: true }
+    expect(renderWords(stepsOf({}, [free]))).toMatch(/^Any time\s*Visit 3: One stake[^]*Start$/)
+  })
+
+  it('stands for its hand-in, unless somebody has to hand it in or change it', () => {
+    const own = { ...step, guideId: 'stake' }
+    const keys = (work: NextStep) => toUpcoming([work], [stage]).map(({ key }) => key)
+    expect(keys(own)).toEqual(['stake three'])
+    expect(keys({ ...own, guideId: 'other' })).toHaveLength(2)
+    expect(keys({ ...own, latest: { ...submissionRow, state: 'not-sealed' } })).toHaveLength(2)
+  })
+
+  it('counts as expected this week where it is due by then', () => {
+    const upcoming = toUpcoming([step, { ...step, assignmentId: 'x', dueAt: null }], [stage])
+    expect(countDue(upcoming, '2026-11-30T00:00:00.000Z')).toBe(2)
+    const week = { from: '2026-11-23', until: '2026-11-29', endsAt: NOW, entries: 1, evidence: 0 }
+    expect(renderWords(<WeekLine week={week} due={2} />)).toMatch(
+      /^This week so far: 1 entry, 0 things gathered. Your classes expect 2 things by Sunday./,
+    )
+    expect(renderWords(<WeekLine week={week} due={0} />)).not.toContain('expect')
+  })
+
+  it('is what an entry is written for, where it asks for one', () => {
+    expect(renderWords(<WriteEntry stages={[stage]} />)).toMatch(
+      /^Write an entry for Visit 3\s*Another entry$/,
+    )
+    expect(renderWords(<WriteEntry stages={[{ ...stage, questions: [] }]} />)).toBe('Write an entry')
   })
 })
 
@@ -84,12 +143,10 @@ describe('the rest of the day', () => {
   it('is what is to be read, the oldest first, and what is with others', () => {
     const reading = { assignmentId: 'transect', title: assignment.title, className: 'Shore Methods' }
     const words = renderWords(
-      <NextSteps
-        plan={plan({
-          reading: [{ ...reading, toRead: 13, oldest: '2026-11-15T13:25:00.000Z' }],
-          withAssessors: [submissionRow],
-        })}
-      />,
+      stepsOf({
+        reading: [{ ...reading, toRead: 13, oldest: '2026-11-15T13:25:00.000Z' }],
+        withAssessors: [submissionRow],
+      }),
     )
     expect(words).toMatch(/Sun 15 Nov\s?the oldest/)
     expect(words).toContain('13 copies, Shore Methods')

@@ -2,25 +2,44 @@
 import Button from '@mui/material/Button'
 import Link from '@mui/material/Link'
 import type { NextStep, TodayPlan } from '@valise/core/submissions'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { StateMark, useSubmissionWords } from '../submissions/index.ts'
 import { ReadinessDashes } from '../ui/ReadinessDashes.tsx'
 import { useWhen } from '../ui/useWhen.ts'
+import { StageStep } from './StageStep.tsx'
+import { StepLine } from './StepLine.tsx'
+import type { Upcoming } from './upcoming.ts'
 import styles from './NextSteps.module.css'
 
 const GAPS_SHOWN = 3
-const SOON_MS = 36 * 3_600_000
 
-export function NextSteps({ plan }: { readonly plan: TodayPlan }) {
+interface NextStepsProps {
+  readonly plan: TodayPlan
+  readonly upcoming: readonly Upcoming[]
+}
+
+export function NextSteps({ plan, upcoming }: NextStepsProps) {
   const { t } = useTranslation('work')
+  const { listed, opened, setOpened } = useOpened(upcoming)
   return (
     <>
-      {plan.steps.length > 0 ? (
+      {listed.length > 0 ? (
         <ol className={styles.steps} aria-label={t('steps.label')}>
-          {plan.steps.map((step, at) => (
-            <Step key={step.assignmentId} step={step} now={plan.at} isFirst={at === 0} />
-          ))}
+          {listed.map(({ key, work, stage }, at) => {
+            const shared = { now: plan.at, isFirst: at === 0 }
+            if (work) return <Step key={key} step={work} {...shared} />
+            return stage ? (
+              <StageStep
+                key={key}
+                stage={stage}
+                {...shared}
+                isOpen={opened === key}
+                onOpen={(isOpen) => setOpened(isOpen ? key : null)}
+              />
+            ) : null
+          })}
         </ol>
       ) : null}
       {plan.reading.length > 0 ? (
@@ -35,6 +54,23 @@ export function NextSteps({ plan }: { readonly plan: TodayPlan }) {
   )
 }
 
+/** The step in which somebody writes stays under their hands, also once nothing is left to do in it. */
+function useOpened(upcoming: readonly Upcoming[]) {
+  const [held, setHeld] = useState<readonly Upcoming[]>([])
+  const [opened, setOpened] = useState<string | null>(null)
+  const listed = opened === null ? upcoming : held.map((one) => upcoming.find(isSameStep(one)) ?? one)
+  return {
+    listed,
+    opened,
+    setOpened: (key: string | null) => {
+      setHeld(listed)
+      setOpened(key)
+    },
+  }
+}
+
+const isSameStep = (one: Upcoming) => (other: Upcoming) => other.key === one.key
+
 interface StepProps {
   readonly step: NextStep
   readonly now: string
@@ -46,41 +82,39 @@ function Step({ step, now, isFirst }: StepProps) {
   const words = useSubmissionWords()
   const { assignmentId, dueAt, gaps, there, of, kind, latest } = step
   const to = `/assignments/${assignmentId}`
-  const isSoon = dueAt !== null && Date.parse(dueAt) - Date.parse(now) < SOON_MS
   const title = words.title(step.title)
   const verb = kind === 'change' ? 'steps.change' : gaps.length > 0 ? 'steps.mend' : 'steps.handIn'
   return (
-    <li className={styles.step} data-soon={isSoon}>
-      <div className={styles.when}>
-        {dueAt === null ? <b>{t('steps.some')}</b> : <Due at={dueAt} now={now} isOver={step.isOverdue} />}
-      </div>
-      <div className={styles.what}>
-        <h2>{t(kind === 'change' ? 'steps.changesTo' : 'steps.handInTitle', { title })}</h2>
-        {of > 0 ? (
-          <p className={styles.readiness}>
-            <ReadinessDashes there={there} of={of} /> {t('readiness.there', { there, of })}
-          </p>
-        ) : null}
-        {latest && (kind === 'change' || latest.state === 'not-sealed') ? (
-          <p className={styles.readiness}>
-            <StateMark row={latest} />
-          </p>
-        ) : null}
-        <ul>
-          {gaps.slice(0, GAPS_SHOWN).map((gap) => (
-            <Gap key={gap.requirement.id} gap={gap} to={to} />
-          ))}
-        </ul>
-      </div>
-      <Button
-        component={RouterLink}
-        to={to}
-        aria-label={t('steps.verbOf', { verb: t(verb), title })}
-        {...(isFirst && { variant: 'contained' as const, color: 'primary' as const })}
-      >
-        {t(verb)}
-      </Button>
-    </li>
+    <StepLine
+      {...{ dueAt, now, isOverdue: step.isOverdue }}
+      title={t(kind === 'change' ? 'steps.changesTo' : 'steps.handInTitle', { title })}
+      act={
+        <Button
+          component={RouterLink}
+          to={to}
+          aria-label={t('steps.verbOf', { verb: t(verb), title })}
+          {...(isFirst && { variant: 'contained' as const, color: 'primary' as const })}
+        >
+          {t(verb)}
+        </Button>
+      }
+    >
+      {of > 0 ? (
+        <p className={styles.readiness}>
+          <ReadinessDashes there={there} of={of} /> {t('readiness.there', { there, of })}
+        </p>
+      ) : null}
+      {latest && (kind === 'change' || latest.state === 'not-sealed') ? (
+        <p className={styles.readiness}>
+          <StateMark row={latest} />
+        </p>
+      ) : null}
+      <ul>
+        {gaps.slice(0, GAPS_SHOWN).map((gap) => (
+          <Gap key={gap.requirement.id} gap={gap} to={to} />
+        ))}
+      </ul>
+    </StepLine>
   )
 }
 
@@ -98,26 +132,6 @@ function Gap({ gap, to }: { readonly gap: NextStep['gaps'][number]; readonly to:
         </Link>
       </span>
     </li>
-  )
-}
-
-interface DueProps {
-  readonly at: string
-  readonly now: string
-  readonly isOver: boolean
-}
-
-/** A near date in words, with the date below. */
-function Due({ at, now, isOver }: DueProps) {
-  const when = useWhen()
-  const words = useSubmissionWords()
-  const soon = isOver ? null : when.soonDay(at, now)
-  const below = isOver ? words.until(at, now) : when.time(at)
-  return (
-    <>
-      <b className={styles.day}>{soon ?? when.day(at)}</b>
-      <span>{soon === null ? below : `${when.date(at)}, ${below}`}</span>
-    </>
   )
 }
 

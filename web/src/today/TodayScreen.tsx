@@ -1,9 +1,10 @@
 // Today: what to do next, computed from what is asked of one and what one is to read.
 import Link from '@mui/material/Link'
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { isAssessorRole, textIn } from '@valise/core/people'
-import type { TodayPlan } from '@valise/core/submissions'
-import { lazy, Suspense } from 'react'
+import { isAssessorRole } from '@valise/core/people'
+import type { NextStep } from '@valise/core/submissions'
+import type { StageStep } from '@valise/core/today'
+import { lazy, Suspense, useMemo } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { DropSlot } from '../evidence/list/index.ts'
@@ -20,9 +21,16 @@ import { useWhen } from '../ui/useWhen.ts'
 import { needWords } from '../words/i18n.ts'
 import { LatestFeedback } from './LatestFeedback.tsx'
 import { NextSteps } from './NextSteps.tsx'
+import { todayQueries } from './queries.ts'
+import { countDue, toUpcoming } from './upcoming.ts'
+import { useDaySentence } from './useDaySentence.ts'
+import { WeekLine } from './WeekLine.tsx'
+import { WriteEntry } from './WriteEntry.tsx'
 import styles from './TodayScreen.module.css'
 
 const NEWS_SHOWN = 4
+const noSteps: readonly NextStep[] = []
+const noStages: readonly StageStep[] = []
 
 export function TodayScreen() {
   const { t } = useTranslation(['today', 'app', 'things'])
@@ -31,17 +39,24 @@ export function TodayScreen() {
   const now = new Date()
   const query = useQuery({ ...submissionQueries.today(), enabled: session.memberships.length > 0 })
   const plan = query.data
-  const sentenceOf = useSentence()
+  const sentenceOf = useDaySentence()
   const studies = session.memberships.some(({ role }) => role === 'student')
   const newest = useQuery({ ...pageQueries.newest(), enabled: studies })
+  const guides = useQuery({ ...todayQueries.stages(), enabled: studies })
+  const stages = guides.data?.stages ?? noStages
+  const steps = plan?.steps ?? noSteps
+  // The same as long as both stay: what somebody writes in a step is told apart from what is new.
+  const upcoming = useMemo(() => toUpcoming(steps, stages), [steps, stages])
+  const areStepsThere = plan !== undefined && !(studies && guides.isPending)
   const areWaysKnown = useAreSourcesKnown(studies)
   const { memberships } = session
   const reads = memberships.some(({ role }) => isAssessorRole(role))
   const hint = studies ? t('nothingHint') : reads ? t('readNothingHint') : t('noClassHint')
   /** What stands under each other comes together, so that nothing is pushed down by what comes later. */
-  const isWhole = !(memberships.length > 0 && query.isPending) && !(studies && newest.isPending)
-  const isEmpty =
-    plan !== undefined && plan.steps.length + plan.reading.length + plan.withAssessors.length === 0
+  const isWhole =
+    !(memberships.length > 0 && query.isPending) && !(studies && (newest.isPending || guides.isPending))
+  const isEmpty = areStepsThere && upcoming.length + plan.reading.length + plan.withAssessors.length === 0
+  const week = session.showsWeek ? guides.data?.week : undefined
   return (
     <Screen
       place={t('app:places.today')}
@@ -50,9 +65,14 @@ export function TodayScreen() {
         <>
           {t(greetingAt(when.hour(now)), { name: session.firstName })}
           <br />
-          {memberships.length === 0 ? t('noClass') : plan ? sentenceOf(plan, studies) : ' '}
+          {memberships.length === 0
+            ? t('noClass')
+            : areStepsThere
+              ? sentenceOf(plan, upcoming, studies)
+              : ' '}
         </>
       }
+      {...(studies && guides.data && { act: <WriteEntry stages={stages} /> })}
       panel={
         <>
           {studies ? (
@@ -81,8 +101,10 @@ export function TodayScreen() {
         </>
       ) : null}
       {isEmpty || memberships.length === 0 ? <Empty>{hint}</Empty> : null}
-      {plan && !isEmpty ? <NextSteps plan={plan} /> : null}
+      {areStepsThere && !isEmpty ? <NextSteps plan={plan} upcoming={upcoming} /> : null}
       {query.error ? <Fetched query={query}>{() => null}</Fetched> : null}
+      {guides.error ? <Fetched query={guides}>{() => null}</Fetched> : null}
+      {plan && week ? <WeekLine week={week} due={countDue(upcoming, week.endsAt)} /> : null}
       {/* Another outline below what has come: one that moved down would move under the reader's eyes. */}
       {isWhole ? null : <Loading key={plan ? 'rest' : 'all'} />}
       {studies && isWhole ? <WhereYouStopped /> : null}
@@ -111,23 +133,6 @@ const UploadList = lazy(async () => {
   await needWords('evidence')
   return { default: await loadUploadList() }
 })
-
-/** The day in one sentence: what is due first, else what is to be read. */
-function useSentence(): (plan: TodayPlan, studies: boolean) => string {
-  const { t, i18n } = useTranslation('today')
-  return ({ steps, reading, withAssessors }, studies) => {
-    const [step] = steps
-    const toRead = reading.reduce((sum, one) => sum + one.toRead, 0)
-    if (step) {
-      const title = textIn(step.title, i18n.language)
-      if (step.kind === 'change') return t('change', { title, by: step.askedBy ?? '' })
-      return step.gaps.length === 0 ? t('ready', { title }) : t('mends', { title, count: step.gaps.length })
-    }
-    if (toRead > 0) return t('toRead', { count: toRead })
-    if (withAssessors.length > 0) return t('allHandedIn')
-    return studies ? t('nothing') : t('readNothing')
-  }
-}
 
 function ComingIn() {
   const here = uploadsHere.use()

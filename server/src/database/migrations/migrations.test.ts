@@ -67,6 +67,7 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
     draftEdits: [{ writtenAt: null }],
     submissions: [{ pinnedAt: null, cameAt: null }],
   },
+  '20261202120000_add_shows_week': { people: [{ showsWeek: 1 }] },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>
