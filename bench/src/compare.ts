@@ -63,7 +63,7 @@ export function toRow({ name, limit, unit, ratios, references }: Measured): Row 
 }
 
 /** Linear interpolation between the closest ranks. */
-function quantile(values: readonly number[], fraction: number): number {
+export function quantile(values: readonly number[], fraction: number): number {
   const sorted = [...values].sort((a, b) => a - b)
   const place = (sorted.length - 1) * fraction
   const below = sorted[Math.floor(place)] ?? Number.NaN

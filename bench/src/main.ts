@@ -2,11 +2,15 @@
 import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import type { Row } from './compare.ts'
+import { dueTogether, othersWhileDue } from './rows/dueTogether.ts'
+import { entryKeystroke } from './rows/entryKeystroke.ts'
 import { filterCounts, filteredPage, fullTextCommon, fullTextRare } from './rows/finding.ts'
 import { firstAnswer } from './rows/firstAnswer.ts'
+import { guideTable } from './rows/guideTable.ts'
 import { initialJavascript } from './rows/initialJavascript.ts'
 import { keystroke } from './rows/keystroke.ts'
 import { listRoute } from './rows/listRoute.ts'
+import { logbookOfMany } from './rows/logbook.ts'
 import {
   cornersMissed,
   findingCorners,
@@ -25,6 +29,7 @@ const rows = {
   firstAnswer,
   listRoute,
   keystroke,
+  entryKeystroke,
   filteredPage,
   filterCounts,
   fullTextRare,
@@ -33,6 +38,10 @@ const rows = {
   pagePicture,
   feedbackThread,
   todayOfMany,
+  logbookOfMany,
+  guideTable,
+  dueTogether,
+  othersWhileDue,
   uploadTime,
   uploadMemory,
   scrollStep,

@@ -3,6 +3,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { closeServices, createApp, databaseFile, openServices, readConfig } from '@valise/server'
+import type { Services } from '@valise/server'
 import Database from 'better-sqlite3'
 import { startDemo } from './startProgram.ts'
 
@@ -25,6 +26,7 @@ function sampleWorldFolder(): Promise<string> {
 export type Row = Readonly<Record<string, string | number | null>>
 
 export interface SampleCopy {
+  readonly services: Services
   /** Asks as one of the sample people; it must be answered well. */
   askAs(signInName: string): Promise<(path: string) => Promise<Response>>
   /** How many statements the database is asked while something runs. */
@@ -47,6 +49,7 @@ export async function openSampleCopy(grow: (database: Database.Database) => void
   const services = await openServices(config, false)
   const app = createApp(services)
   return {
+    services,
     async askAs(signInName) {
       const signedIn = await app.request('/api/session', {
         method: 'POST',
@@ -93,4 +96,14 @@ export function insertCopies(
     const copy = { ...row, ...own(n) }
     insert.run(...columns.map((column) => copy[column]))
   }
+}
+
+/** Sorts behind every id of the sample world. */
+export const idOf = (sort: string, n: number) =>
+  `ffffffff-${sort}-7000-8000-${n.toString(16).padStart(12, '0')}`
+
+export function firstRow(database: Database.Database, sql: string, ...values: readonly string[]): Row {
+  const row = database.prepare(sql).get(...values) as Row | undefined
+  if (!row) throw new Error(`the sample world has no row for: ${sql}`)
+  return row
 }

@@ -62,6 +62,7 @@ export {
   giveFeedback,
   guideJobs,
   guideRoom,
+  planCollecting,
   startCopy,
 } from './guides/index.ts'
 export { attributeSetRoom } from './attributes/index.ts'

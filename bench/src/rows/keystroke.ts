@@ -3,19 +3,16 @@ import { createServer } from 'node:http'
 import { readFile } from 'node:fs/promises'
 import type { AddressInfo } from 'node:net'
 import { join } from 'node:path'
-import type { BrowserContext, CDPSession, Page } from '@playwright/test'
+import type { BrowserContext } from '@playwright/test'
 import { withPlainBuild } from '../buildPlain.ts'
 import { compare } from '../compare.ts'
 import type { Row } from '../compare.ts'
 import { withDemoSite } from '../demoSite.ts'
+import { typingTime, writerOf } from '../typing.ts'
+import type { Writer } from '../typing.ts'
 
 const PORT = 7494
 const PIECES = 60
-const KEYS = 40
-/** A fast writer: about eight keys a second. */
-const BETWEEN_KEYS_MS = 120
-/** Keeping what was typed belongs to typing, so it is waited for and counted. */
-const AFTER_MS = 1500
 const words = 'Where the bank is bare, the water carries more mud than below the glasswort. '
 
 const bare = `
@@ -34,11 +31,6 @@ function Page() {
 createRoot(document.getElementById('root')).render(<Page />)
 `
 
-interface Writer {
-  readonly page: Page
-  readonly session: CDPSession
-}
-
 export function keystroke(): Promise<Row> {
   return withDemoSite({ port: PORT }, (context, address) =>
     withPlainBuild(bare, (folder) =>
@@ -49,8 +41,8 @@ export function keystroke(): Promise<Row> {
           name: `key on a page of ${PIECES} pieces, main thread`,
           limit: 1.5,
           unit: 'ms a key',
-          ours: () => type(ours),
-          reference: () => type(reference),
+          ours: () => typingTime(ours),
+          reference: () => typingTime(reference),
         })
       }),
     ),
@@ -89,29 +81,6 @@ async function openWriter(context: BrowserContext, address: string): Promise<Wri
   const page = await context.newPage()
   await page.goto(address)
   return writerOf(context, page)
-}
-
-async function writerOf(context: BrowserContext, page: Page): Promise<Writer> {
-  await page.locator('.ProseMirror').click()
-  await page.keyboard.press('Control+End')
-  const session = await context.newCDPSession(page)
-  await session.send('Performance.enable')
-  return { page, session }
-}
-
-/** Milliseconds of main-thread work for each key, with all that follows from it. */
-async function type({ page, session }: Writer): Promise<number> {
-  await page.bringToFront()
-  await page.locator('.ProseMirror').focus()
-  const before = await taskSeconds(session)
-  await page.keyboard.type('silt and sand '.repeat(KEYS).slice(0, KEYS), { delay: BETWEEN_KEYS_MS })
-  await page.waitForTimeout(AFTER_MS)
-  return (((await taskSeconds(session)) - before) * 1000) / KEYS
-}
-
-async function taskSeconds(session: CDPSession): Promise<number> {
-  const { metrics } = await session.send('Performance.getMetrics')
-  return metrics.find(({ name }) => name === 'TaskDuration')?.value ?? Number.NaN
 }
 
 /** Serves a folder on a free port of this machine while `use` works. */

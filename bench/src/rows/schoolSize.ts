@@ -2,16 +2,13 @@
 import type Database from 'better-sqlite3'
 import { compare } from '../compare.ts'
 import type { Row as Measured } from '../compare.ts'
-import { insertCopies, openSampleCopy } from '../sampleWorld.ts'
+import { firstRow, idOf, insertCopies, openSampleCopy } from '../sampleWorld.ts'
 import type { Row, SampleCopy } from '../sampleWorld.ts'
 
 const ROUNDS = 30
 const PASSES_ON_EACH = 10
 const READER = 'tomasz'
 const OWNER = 'wren'
-
-/** Sorts behind every id of the sample world. */
-const idOf = (sort: string, n: number) => `ffffffff-${sort}-7000-8000-${n.toString(16).padStart(12, '0')}`
 
 /** One look at somebody else's page, with all the rest of the school shared in the reader's class. */
 export function pageLook(): Promise<Measured> {
@@ -108,12 +105,6 @@ async function findPage(ask: Ask): Promise<string> {
   const page = items.find(({ thing }) => thing.kind === 'page')
   if (!page) throw new Error(`nobody shared a page with ${READER}`)
   return `/api/pages/${page.thing.id}/published`
-}
-
-function firstRow(database: Database.Database, sql: string, ...values: readonly string[]): Row {
-  const row = database.prepare(sql).get(...values) as Row | undefined
-  if (!row) throw new Error(`the sample world has no row for: ${sql}`)
-  return row
 }
 
 /** Adds people without a sign-in of their own. */

@@ -11,8 +11,8 @@ import type { Reader, Writable } from '../database/index.ts'
 import { appendRecord } from '../records/index.ts'
 import { findFollowed, listFollowed } from './followStore.ts'
 import type { FollowedGuide, FollowedStudent } from './followStore.ts'
-import { closeStage, listOpenings, listStages, openedIn, openStage } from './stageStore.ts'
-import type { StageRow } from './stageStore.ts'
+import { closeStage, listOpenings, listProgress, openedIn, openStage } from './stageStore.ts'
+import type { StageProgressRow } from './stageStore.ts'
 
 const MINUTES_A_DAY = 1440
 
@@ -28,10 +28,17 @@ export async function getProgress(
   const opened = openedIn(await listOpenings(reader, [guideId]), guideId, classId)
   const moments = guideMoments(content, timeZone, opened)
   const students = await listFollowed(reader, guideId, classId, assignmentId)
-  const noted = await listStages(
+  const noted = await listProgress(
     reader,
     students.flatMap(({ copyId }) => copyId ?? []),
   )
+  const found = new Map<string, StageProgressRow[]>()
+  for (const row of noted) {
+    const rows = found.get(row.copyId)
+    if (rows) rows.push(row)
+    else found.set(row.copyId, [row])
+  }
+  const quietSince = addMinutes(reader.now, -QUIET_DAYS * MINUTES_A_DAY)
   const stages = content.stages.flatMap(({ id, name, opens }) => {
     const when = moments.find(({ stageId }) => stageId === id)
     return when ? [{ id, name, how: opens.how, ...when }] : []
@@ -40,7 +47,9 @@ export async function getProgress(
     at: reader.now,
     ...{ guideId, classId, className, classCode, title: content.title, reading: content.reading },
     ...{ dueAt: dueAtOf(content, timeZone), assignmentId, stages },
-    students: students.map((student) => toRow(student, stages, noted, reader.now)),
+    students: students.map((student) =>
+      toRow(student, stages, found.get(student.copyId ?? '') ?? [], quietSince),
+    ),
   }
 }
 
@@ -77,19 +86,18 @@ async function getFollowed(
 function toRow(
   student: FollowedStudent,
   stages: GuideProgress['stages'],
-  noted: readonly StageRow[],
-  now: Instant,
+  noted: readonly StageProgressRow[],
+  quietSince: Instant,
 ): GuideStudentRow {
   const { personId, name, copyId, changedAt, submissionId, feedback } = student
   const cells = stages.map(({ id: stageId, closesAt }) => {
-    const row = noted.find((one) => one.copyId === copyId && one.stageId === stageId)
+    const row = noted.find((one) => one.stageId === stageId)
     return {
       ...{ stageId, progress: row?.progress ?? ('not-begun' as const), changedAt: row?.changedAt ?? null },
       changedAfterClose: row !== undefined && closesAt !== null && row.changedAt > closesAt,
     }
   })
   const isDone = cells.every(({ progress }) => progress === 'done')
-  const quietSince = addMinutes(now, -QUIET_DAYS * MINUTES_A_DAY)
   const handIn = handInOf(student)
   return {
     ...{ personId, name, copyId, changedAt, cells, submissionId, feedback, handIn },

@@ -18,6 +18,18 @@ export async function listStages(reader: Reader, copyIds: readonly string[]): Pr
   return reader.sql('guideStages').modify(isOneOf, 'copyId', copyIds).orderBy(['copyId', 'stageId'])
 }
 
+export type StageProgressRow = Omit<StageRow, 'contentHash'>
+
+/** Lists how far stages have come, of a whole class as fast as of one. */
+export async function listProgress(reader: Reader, copyIds: readonly string[]): Promise<StageProgressRow[]> {
+  if (copyIds.length === 0) return []
+  return reader
+    .sql('guideStages')
+    .modify(isOneOf, 'copyId', copyIds)
+    .orderBy(['copyId', 'stageId'])
+    .select('copyId', 'stageId', 'progress', 'changedAt')
+}
+
 /** Saves how far a stage has come. */
 export async function saveStage(trx: Trx, stage: StageRow): Promise<void> {
   const { copyId, stageId, ...row } = stage

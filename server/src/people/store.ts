@@ -94,7 +94,6 @@ export async function insertPerson(trx: Trx, input: PersonInput): Promise<string
     id,
     ...toPersonColumns(input),
     letterKeys: 1,
-    showsWeek: 1,
     createdAt: trx.now,
     endedAt: null,
     revision: 1,

@@ -86,8 +86,11 @@ function toWanted(
   rows: readonly number[] | null,
 ): Knex.QueryBuilder {
   const { sql } = reader
-  const wanted = sql('logEntries').where({ 'logEntries.ownerId': actor.personId, 'logEntries.isBinned': 0 })
-  if (logbookId !== undefined) wanted.where({ logbookId })
+  const { personId: ownerId } = actor
+  const wanted = sql('logEntries').where({ 'logEntries.isBinned': 0 })
+  if (logbookId === undefined) wanted.where({ 'logEntries.ownerId': ownerId })
+  // The entries of a logbook are those of its owner, and are found by the index of the logbook.
+  else wanted.where({ logbookId }).whereExists(sql('logbooks').where({ id: logbookId, ownerId }).select('id'))
   if (from !== undefined) wanted.where('day', '>=', from)
   if (until !== undefined) wanted.where('day', '<=', until)
   if (sheetId !== undefined) wanted.where({ sheetId })

@@ -49,6 +49,12 @@ export function countEntriesOf(reader: Reader, logbookId: string): Promise<numbe
 /** Returns what the entries of one's own logbook can be narrowed to, and which days of a strip have some. */
 export async function getFacets({ sql }: Reader, logbookId: string, until: LocalDay): Promise<LogbookFacets> {
   const live = () => sql('logEntries').where({ logbookId, isBinned: 0 })
+  // A sheet may have been called otherwise before.
+  const newestTitle = sql('logEntries as newer')
+    .where({ logbookId, isBinned: 0, sheetId: sql.ref('logEntries.sheetId') })
+    .orderBy('day', 'desc')
+    .limit(1)
+    .select('sheetTitle')
   const tags = await sql('logEntries')
     .where({ logbookId, isBinned: 0 })
     .join('entryTags', 'entryTags.entryId', 'logEntries.id')
@@ -58,12 +64,11 @@ export async function getFacets({ sql }: Reader, logbookId: string, until: Local
     .count({ count: '*' })
     .orderBy([{ column: 'count', order: 'desc' }, { column: 'tagKey' }])
     .limit(MOST_FACETS)
-  const sheets = await live()
+  const sheets: SheetColumns[] = await live()
     .whereNotNull('sheetId')
     .groupBy('sheetId')
-    .select('sheetId')
-    .max({ id: 'sheetId', title: 'sheetTitle' })
-    .count({ count: '*' })
+    .select('sheetId as id')
+    .select({ title: newestTitle, count: sql.raw('count(*)') })
     .orderBy([{ column: 'count', order: 'desc' }, { column: 'sheetId' }])
     .limit(MOST_FACETS)
   const days: { day: LocalDay; count: number | string }[] = await live()
@@ -73,16 +78,26 @@ export async function getFacets({ sql }: Reader, logbookId: string, until: Local
     .orderBy('day')
     .select('day')
     .count({ count: '*' })
-  const [ends] = await live().min({ firstDay: 'day' }).max({ lastDay: 'day' })
+  // Each by itself is one step in the index.
+  const ends = await sql
+    .select({ firstDay: live().min('day'), lastDay: live().max('day') })
+    .first<{ readonly firstDay: LocalDay | null; readonly lastDay: LocalDay | null }>()
   return {
     tags: tags.map(({ tag, count }) => ({ tag: String(tag), count: Number(count) })),
     sheets: sheets.map(({ id, title, count }) => ({
-      ...{ id: String(id), title: JSON.parse(String(title)), count: Number(count) },
+      ...{ id, title: JSON.parse(title), count: Number(count) },
     })),
     days: days.map(({ day, count }) => ({ day, count: Number(count) })),
-    firstDay: ends?.firstDay ?? null,
-    lastDay: ends?.lastDay ?? null,
+    firstDay: ends.firstDay,
+    lastDay: ends.lastDay,
   }
+}
+
+interface SheetColumns {
+  readonly id: string
+  /** As JSON. */
+  readonly title: string
+  readonly count: number | string
 }
 
 function ownLogbooks(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
@@ -94,15 +109,11 @@ function ownLogbooks(reader: Reader, actor: PersonActor): Knex.QueryBuilder {
 
 function withEntries(reader: Reader, logbooks: Knex.QueryBuilder): Knex.QueryBuilder {
   const { sql } = reader
+  const entries = () => sql('logEntries').where({ logbookId: sql.ref('logbooks.id'), isBinned: 0 })
   return logbooks
-    .leftJoin('logEntries', (join) =>
-      join.on('logEntries.logbookId', 'logbooks.id').andOn('logEntries.isBinned', sql.raw('0')),
-    )
-    .groupBy('logbooks.id', 'things.id')
     .select('logbooks.id', 'things.title', 'things.revision')
     .select('logbooks.summary', 'logbooks.coverId', 'logbooks.usualSheetId', 'logbooks.classId')
-    .count({ entries: 'logEntries.id' })
-    .max({ lastDay: 'logEntries.day' })
+    .select({ entries: entries().count('*'), lastDay: entries().max('day') })
 }
 
 function toLogbookRow(row: LogbookRow): LogbookRow {

@@ -22,7 +22,7 @@ import * as service from './service.ts'
 import { listEntries } from './entryStore.ts'
 import { listLogbooks } from './logbookStore.ts'
 
-const PAGE = 40
+const PAGE = 20
 const READ_AT_ONCE = 10
 
 export const reflectionRoutes = [

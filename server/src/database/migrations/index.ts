@@ -30,7 +30,7 @@ import * as offers from './20261130190000_offer_versions.ts'
 import * as ratings from './20261130200000_create_ratings.ts'
 import * as guides from './20261201100000_create_guides.ts'
 import * as writtenAt from './20261202100000_add_written_at.ts'
-import * as showsWeek from './20261202120000_add_shows_week.ts'
+import * as showsWeek from './20261202120000_tell_of_the_week.ts'
 
 export const migrations = [
   peopleAndClasses,

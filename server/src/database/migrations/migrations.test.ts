@@ -67,7 +67,7 @@ const madeOfOldRows: Readonly<Record<string, Record<string, readonly object[]>>>
     draftEdits: [{ writtenAt: null }],
     submissions: [{ pinnedAt: null, cameAt: null }],
   },
-  '20261202120000_add_shows_week': { people: [{ showsWeek: 1 }] },
+  '20261202120000_tell_of_the_week': { people: [{ showsWeek: 1 }] },
 }
 
 const only = (row: Record<string, unknown>, test: (entry: [string, unknown]) => boolean) =>
@@ -116,7 +116,7 @@ describeEachDatabase('migrations', (open) => {
   it('renames the news that something was shared, and back', async () => {
     const database = await open({ migrated: false })
     await migrateUpTo(database, '20261129140000_send_feedback_with_outcomes')
-    const rows = await seedRows((await openTestSqlite()).writer)
+    const rows = await seedRowsAt('20261129140000_send_feedback_with_outcomes')
     await database.writer('people').insert(rows.get('people'))
     const news = { personId: rows.get('people')?.['id'], params: '{}', at: 'now' }
     await database.writer('news').insert({ ...news, id: 'shared', kind: 'opened-to-me' })
@@ -168,7 +168,7 @@ describeEachDatabase('migrations', (open) => {
   it('gives news their titles as they are, and back', async () => {
     const database = await open({ migrated: false })
     await migrateUpTo(database, '20261129180000_open_lists_of_audiences')
-    const rows = await seedRows((await openTestSqlite()).writer)
+    const rows = await seedRowsAt('20261129180000_open_lists_of_audiences')
     await database.writer('people').insert(rows.get('people'))
     const news = { personId: rows.get('people')?.['id'], at: 'now' }
     const title = { en: 'Two winters', es: 'Dos inviernos' }
