@@ -8,4 +8,4 @@ export {
   loadGuidesScreen,
   loadStageHere,
 } from './loaders.ts'
-export { useStart, useWriteDueEntry } from './queries.ts'
+export { useStart, useWriteDueEntry } from './starting.ts'

@@ -12,6 +12,7 @@ import type {
 } from '@valise/core/guides'
 import { ask, get } from '../api/index.ts'
 import { offeredApi } from '../offers/index.ts'
+import { copyPath } from './starting.ts'
 
 export const guideApi = offeredApi<GuideContent>('/api/guides', 'guides')
 
@@ -49,47 +50,12 @@ export const guideQueries = {
     }),
 }
 
-export function copyPath(id: string): string {
-  return `/api/guide-copies/${id}`
-}
-
-/** Starts a guide; whoever started it before gets the same copy. */
-export function useStart() {
-  return useMutation({
-    meta: { showsSaving: true, changes: ['guides'] },
-    mutationFn: start,
-  })
-}
-
-function start(guideId: string): Promise<{ id: string }> {
-  return ask('POST', `/api/guides/${guideId}/copies`, { body: {} })
-}
-
 /** Writes an entry for a question of a copy. */
 export function useCreateGuideEntry(id: string) {
   return useMutation({
     meta: { showsSaving: true, changes: ['guides', 'reflections'] },
     mutationFn: ({ key, ...body }: NewGuideEntry & { readonly key: string }) =>
       ask<{ id: string }>('POST', `${copyPath(id)}/entries`, { body, key }),
-  })
-}
-
-interface DueEntry extends NewGuideEntry {
-  readonly guideId: string
-  /** Null where the guide is not begun. */
-  readonly copyId: string | null
-  readonly key: string
-}
-
-/** Writes an entry for a question of a guide, which is started where it was not. */
-export function useWriteDueEntry() {
-  return useMutation({
-    meta: { showsSaving: true, changes: ['guides', 'reflections'] },
-    mutationFn: async ({ guideId, copyId: begun, key, ...body }: DueEntry) => {
-      const copyId = begun ?? (await start(guideId)).id
-      const { id: entryId } = await ask<{ id: string }>('POST', `${copyPath(copyId)}/entries`, { body, key })
-      return { copyId, entryId }
-    },
   })
 }
 

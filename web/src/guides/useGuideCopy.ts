@@ -12,7 +12,8 @@ import { useDraft, useFreshDraft, useSaveStatus } from '../saving/index.ts'
 import { useAnswers } from '../sheets/index.ts'
 import { useServerNow } from '../ui/useServerNow.ts'
 import { useStableActs } from '../ui/useStableActs.ts'
-import { copyPath, guideQueries } from './queries.ts'
+import { guideQueries } from './queries.ts'
+import { copyPath } from './starting.ts'
 
 export function useGuideCopy(copy: GuideCopy) {
   const client = useQueryClient()

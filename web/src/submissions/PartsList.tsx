@@ -6,7 +6,7 @@ import { Refusal } from '../ui/Refusal.tsx'
 import { useSize } from '../ui/useSize.ts'
 import { AddPart } from './AddPart.tsx'
 import { PartRow } from './PartRow.tsx'
-import { useChoose } from './queries.ts'
+import { useChoose } from './acts.ts'
 import styles from './Submit.module.css'
 
 export function PartsList({ handIn }: { readonly handIn: HandIn }) {

@@ -2,7 +2,7 @@
 import type { Outcome, Submission } from '@valise/core/submissions'
 import { useEffect, useRef, useState } from 'react'
 import { useUnsent } from '../saving/index.ts'
-import { useIsAnswering } from './queries.ts'
+import { useIsAnswering } from './acts.ts'
 import { placesOf } from './unsentAnswer.ts'
 import type { Answers } from './useAnswers.ts'
 import { useWrittenFeedback } from './useWrittenFeedback.ts'

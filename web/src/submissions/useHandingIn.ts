@@ -5,7 +5,8 @@ import type { HandIn } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { useQueryClient } from '@tanstack/react-query'
-import { submissionQueries, useHandIn } from './queries.ts'
+import { useHandIn } from './acts.ts'
+import { submissionQueries } from './queries.ts'
 
 export function useHandingIn(handIn: HandIn) {
   const { t } = useTranslation('submissions')

@@ -6,7 +6,7 @@ import type { Submission } from '@valise/core/submissions'
 import { useState } from 'react'
 import { useUnsent } from '../saving/index.ts'
 import { useSession } from '../session/index.ts'
-import { useSay } from './queries.ts'
+import { useSay } from './acts.ts'
 import { clearFeedback, placesOf, usualReach } from './unsentAnswer.ts'
 import type { FeedbackOn } from './unsentAnswer.ts'
 

@@ -2,5 +2,5 @@
 export { LanguageField, useLanguageChoices } from './LanguageField.tsx'
 export type { TextLanguage } from './LanguageField.tsx'
 export { TextEditor } from './TextEditor.tsx'
-export { hearPictures } from './pasted/takePictures.ts'
+export { hearPictures } from './pasted/hearPictures.ts'
 export { loadTextEditor } from './loaders.ts'

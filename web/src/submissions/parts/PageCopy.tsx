@@ -3,7 +3,7 @@ import Link from '@mui/material/Link'
 import { useTranslation } from 'react-i18next'
 import { Refusal } from '../../ui/Refusal.tsx'
 import { useWhen } from '../../ui/useWhen.ts'
-import { usePublishPart } from '../queries.ts'
+import { usePublishPart } from '../acts.ts'
 import styles from '../Submit.module.css'
 import type { AboutPartProps } from './PartUi.ts'
 

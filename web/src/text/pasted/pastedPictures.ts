@@ -1,16 +1,6 @@
 // The pictures in what is pasted, as files: those that lie in it, and how many only point at where they lie.
+import type { PastedPictures } from './hearPictures.ts'
 import { picturesInRtf } from './picturesInRtf.ts'
-
-/** What was pasted into a text brings pictures with it; a text holds none, so whoever shows the text takes them. */
-export const PASTED_PICTURES = 'pastedpictures'
-
-export interface PastedPictures {
-  readonly files: readonly File[]
-  /** How many could not come along, as only their address was pasted. */
-  readonly lost: number
-  /** Whether there is nothing but pictures. */
-  readonly isAll: boolean
-}
 
 type Pasted = Pick<DataTransfer, 'getData'> & { readonly files: Iterable<File> }
 

@@ -3,7 +3,7 @@ import Link from '@mui/material/Link'
 import { useTranslation } from 'react-i18next'
 import { Link as RouterLink } from 'react-router'
 import { AddPart } from '../../AddPart.tsx'
-import { useChoose } from '../../queries.ts'
+import { useChoose } from '../../acts.ts'
 import styles from '../../Readiness.module.css'
 import type { FixProps } from '../RequirementUi.ts'
 
