@@ -1,38 +1,10 @@
 // Structured work in stages: an assessor sets a guide, a student works through one copy of it, and both see how far it is.
 import type { Page } from '@playwright/test'
 import { saved } from './support/acts.ts'
+import { addStage, ask, beginGuide, publishFor } from './support/guides.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
-
-/** Begins a guide with a title and one stage. */
-async function beginGuide(odalys: Page, title: string, stage: string): Promise<void> {
-  await odalys.goto('/guides')
-  await odalys.getByRole('button', { name: 'New guide' }).click()
-  await odalys.getByRole('textbox', { name: 'Title' }).fill(title)
-  await addStage(odalys, stage)
-}
-
-async function addStage(odalys: Page, name: string): Promise<void> {
-  await odalys.getByRole('button', { name: 'Add a stage' }).click()
-  await odalys.getByRole('textbox', { name: 'Name of the stage' }).fill(name)
-  await odalys.getByRole('combobox', { name: 'When does it open?' }).click()
-  await odalys.getByRole('option', { name: 'When the stage before is done' }).click()
-}
-
-async function ask(odalys: Page, kind: RegExp, words: string, isRequired = true): Promise<void> {
-  await odalys.getByRole('button', { name: kind }).click()
-  await odalys.getByRole('textbox', { name: 'Question', exact: true }).fill(words)
-  if (!isRequired) return
-  await odalys.getByRole('combobox', { name: 'Is it required?' }).click()
-  await odalys.getByRole('option', { name: 'Required' }).click()
-}
-
-async function publishFor(odalys: Page, className: string): Promise<void> {
-  await odalys.getByRole('button', { name: 'Publish', exact: true }).click()
-  await odalys.getByRole('checkbox', { name: className }).check()
-  await saved(odalys)
-}
 
 test('an assessor sets a guide; a student works through it in one copy, and hears what is said of it', async ({
   browser,

@@ -1,5 +1,6 @@
 // A guide that falls due while a student has no connection: what the device holds counts from when it was written.
 import { saved } from './support/acts.ts'
+import { ask, beginGuide, publishFor } from './support/guides.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -15,22 +16,13 @@ test('what is written without a connection before a guide is due is handed in af
 }) => {
   test.setTimeout(240_000)
   const odalys = await site.pageAs(browser, 'Odalys')
-  await odalys.goto('/guides')
-  await odalys.getByRole('button', { name: 'New guide' }).click()
-  await odalys.getByRole('textbox', { name: 'Title' }).fill('A stake without a signal')
-  await odalys.getByRole('button', { name: 'Add a stage' }).click()
-  await odalys.getByRole('textbox', { name: 'Name of the stage' }).fill('Listen')
-  await odalys.getByRole('combobox', { name: 'When does it open?' }).click()
-  await odalys.getByRole('option', { name: 'When the stage before is done' }).click()
-  await odalys.getByRole('button', { name: /^Short text/ }).click()
-  await odalys.getByRole('textbox', { name: 'Question', exact: true }).fill('What do you hear?')
+  await beginGuide(odalys, 'A stake without a signal', 'Listen')
+  await ask(odalys, /^Short text/, 'What do you hear?', false)
   await odalys.getByRole('radio', { name: /It is handed in when due/ }).check()
   const due = odalys.getByRole('group', { name: 'Due, handed in automatically' })
   await due.getByRole('spinbutton', { name: 'Day' }).click()
   await odalys.keyboard.type('261120261050')
-  await odalys.getByRole('button', { name: 'Publish', exact: true }).click()
-  await odalys.getByRole('checkbox', { name: 'Shore Methods' }).check()
-  await saved(odalys)
+  await publishFor(odalys, 'Shore Methods')
 
   const sefa = await site.pageAs(browser, 'Sefa')
   await sefa.goto('/guide-copies')
@@ -74,20 +66,11 @@ test('a stage that closes while one types keeps what was typed and says so, what
   test.setTimeout(240_000)
   await goTo('10:42')
   const odalys = await site.pageAs(browser, 'Odalys')
-  await odalys.goto('/guides')
-  await odalys.getByRole('button', { name: 'New guide' }).click()
-  await odalys.getByRole('textbox', { name: 'Title' }).fill('A stake that closes')
-  await odalys.getByRole('button', { name: 'Add a stage' }).click()
-  await odalys.getByRole('textbox', { name: 'Name of the stage' }).fill('Look')
-  await odalys.getByRole('combobox', { name: 'When does it open?' }).click()
-  await odalys.getByRole('option', { name: 'When the stage before is done' }).click()
+  await beginGuide(odalys, 'A stake that closes', 'Look')
   await odalys.getByRole('group', { name: 'Closes' }).getByRole('spinbutton', { name: 'Day' }).click()
   await odalys.keyboard.type('261120261050')
-  await odalys.getByRole('button', { name: /^Short text/ }).click()
-  await odalys.getByRole('textbox', { name: 'Question', exact: true }).fill('What do you see?')
-  await odalys.getByRole('button', { name: 'Publish', exact: true }).click()
-  await odalys.getByRole('checkbox', { name: 'Shore Methods' }).check()
-  await saved(odalys)
+  await ask(odalys, /^Short text/, 'What do you see?', false)
+  await publishFor(odalys, 'Shore Methods')
 
   const sefa = await site.pageAs(browser, 'Sefa')
   // A device that is two days ahead sees what is open all the same.

@@ -46,6 +46,13 @@ export async function compare(comparison: Comparison): Promise<Row> {
   return toRow({ name, limit, unit, ratios, references })
 }
 
+/** Milliseconds that something takes, on average over some rounds. */
+export async function timed(rounds: number, run: () => Promise<unknown>): Promise<number> {
+  const started = performance.now()
+  for (let round = 0; round < rounds; round += 1) await run()
+  return (performance.now() - started) / rounds
+}
+
 interface Measured {
   readonly name: string
   readonly limit: number

@@ -1,6 +1,6 @@
 // The table by which an assessor follows a guide: 30 students by 12 stages, against one student.
 import type Database from 'better-sqlite3'
-import { compare } from '../compare.ts'
+import { compare, timed } from '../compare.ts'
 import type { Row as Measured } from '../compare.ts'
 import { guideOf, takeOver } from '../guideWorld.ts'
 import { openSampleCopy } from '../sampleWorld.ts'
@@ -28,8 +28,8 @@ export async function guideTable(): Promise<Measured> {
       name: 'the table of a guide, 30 students by 12 stages',
       limit: 2,
       unit: 'ms for one student',
-      ours: () => timed(whole.look),
-      reference: () => timed(one.look),
+      ours: () => timed(ROUNDS, whole.look),
+      reference: () => timed(ROUNDS, one.look),
     })
   } finally {
     await large.copy.close()
@@ -45,10 +45,4 @@ async function openTable(students: number) {
     path = `/api/guides/${guide.guideId}/classes/${guide.classId}`
   })
   return { copy, path }
-}
-
-async function timed(run: () => Promise<unknown>): Promise<number> {
-  const started = performance.now()
-  for (let round = 0; round < ROUNDS; round += 1) await run()
-  return (performance.now() - started) / ROUNDS
 }

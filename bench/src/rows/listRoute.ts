@@ -19,7 +19,7 @@ import {
 } from '@valise/server'
 import type { Services } from '@valise/server'
 import Database from 'better-sqlite3'
-import { compare } from '../compare.ts'
+import { compare, timed } from '../compare.ts'
 import type { Row } from '../compare.ts'
 
 const PEOPLE = 2000
@@ -44,8 +44,9 @@ export async function listRoute(): Promise<Row> {
       name: 'list of people with session and access',
       limit: 4,
       unit: 'ms per answer',
-      ours: () => timed(async () => void (await (await app.request(PATH, { headers: { cookie } })).text())),
-      reference: () => timed(async () => void JSON.stringify(prepared.list())),
+      ours: () =>
+        timed(ROUNDS, async () => void (await (await app.request(PATH, { headers: { cookie } })).text())),
+      reference: () => timed(ROUNDS, async () => void JSON.stringify(prepared.list())),
     })
   } finally {
     await services.database.close()
@@ -61,12 +62,6 @@ export async function listRoute(): Promise<Row> {
     if (response.status !== 201) throw new Error(`signing in answered ${response.status}`)
     return response.headers.get('set-cookie')?.split(';')[0] ?? ''
   }
-}
-
-async function timed(run: () => Promise<void>): Promise<number> {
-  const started = performance.now()
-  for (let round = 0; round < ROUNDS; round += 1) await run()
-  return (performance.now() - started) / ROUNDS
 }
 
 async function fill(services: Services): Promise<void> {

@@ -1,6 +1,6 @@
 // What a logbook costs when it is opened: one of 2,000 entries against one of 20, in queries, bytes and time.
 import type Database from 'better-sqlite3'
-import { compare } from '../compare.ts'
+import { compare, timed } from '../compare.ts'
 import type { Row as Measured } from '../compare.ts'
 import { firstRow, idOf, insertCopies, openSampleCopy } from '../sampleWorld.ts'
 
@@ -39,19 +39,13 @@ export async function logbookOfMany(): Promise<Measured> {
       name: 'a logbook of 2,000 entries, against 20',
       limit: 1.5,
       unit: 'ms to open it',
-      ours: () => timed(many.open),
-      reference: () => timed(few.open),
+      ours: () => timed(ROUNDS, many.open),
+      reference: () => timed(ROUNDS, few.open),
     })
   } finally {
     await large.close()
     await small.close()
   }
-}
-
-async function timed(run: () => Promise<unknown>): Promise<number> {
-  const started = performance.now()
-  for (let round = 0; round < ROUNDS; round += 1) await run()
-  return (performance.now() - started) / ROUNDS
 }
 
 /** Writes entries, one a day, into a logbook of their own. */

@@ -1,6 +1,6 @@
 // What grows with a school must not slow down one look: passes, people, assignments.
 import type Database from 'better-sqlite3'
-import { compare } from '../compare.ts'
+import { compare, timed } from '../compare.ts'
 import type { Row as Measured } from '../compare.ts'
 import { firstRow, idOf, insertCopies, openSampleCopy } from '../sampleWorld.ts'
 import type { Row, SampleCopy } from '../sampleWorld.ts'
@@ -86,7 +86,7 @@ async function compareCopies({ name, limit, large, small, who, find }: Copies): 
       [large, small].map(async (copy) => {
         const ask = await copy.askAs(who)
         const path = await find(ask)
-        return () => timed(async () => void (await (await ask(path)).arrayBuffer()))
+        return () => timed(ROUNDS, async () => void (await (await ask(path)).arrayBuffer()))
       }),
     )
     if (!ours || !reference) throw new Error('there is nothing to compare')
@@ -162,10 +162,4 @@ function setAssignments(database: Database.Database, count: number): void {
     // Set before the others, whose parts are chosen already.
     ...{ id: idOf('0004', n), setAt: '2026-09-01T08:00:00.000Z' },
   }))
-}
-
-async function timed(run: () => Promise<void>): Promise<number> {
-  const started = performance.now()
-  for (let round = 0; round < ROUNDS; round += 1) await run()
-  return (performance.now() - started) / ROUNDS
 }

@@ -7,11 +7,9 @@ import {
   copyOf,
   describeEachDatabase,
   handInChosen,
-  sealedVisits,
   sendEdit,
-  setGuide,
   startGuide,
-  startGuideSite,
+  startSealedGuide,
   writeText,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
@@ -21,14 +19,10 @@ const at = (time: string) => `2026-11-27T${time}:00.000Z`
 
 describeEachDatabase('what was written without a connection before a guide was due', (open) => {
   async function startSealed() {
-    const started = await startGuideSite(open)
-    const { odalys, wren, methods } = started
-    const guide = await setGuide(odalys, [methods], sealedVisits)
-    const copy = await startGuide(wren, guide)
-    await answerIn(wren, copy, 'stake', { text: 'B7' })
-    const submissions = async () => (await wren.get('/api/submissions')).body.items
+    const started = await startSealedGuide(open)
+    const { wren } = started
     const htmlOf = async (id: string) => (await wren.get(`/api/submissions/${id}/parts/1`)).body.html
-    return { ...started, guide, copy, submissions, htmlOf }
+    return { ...started, htmlOf }
   }
 
   /** Sends what a device held: an answer with the moment at which it was written. */

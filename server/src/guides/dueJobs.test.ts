@@ -13,9 +13,7 @@ import {
   progressOf,
   sealedVisits,
   sendEdit,
-  setGuide,
-  startGuide,
-  startGuideSite,
+  startSealedGuide,
   studentIn,
   write,
 } from '../testing/index.ts'
@@ -23,18 +21,8 @@ import {
 const DUE = '2026-11-27T17:00:00.000Z'
 
 describeEachDatabase('guides handed in when due', (open) => {
-  async function startSealed() {
-    const started = await startGuideSite(open)
-    const { odalys, wren, methods } = started
-    const guide = await setGuide(odalys, [methods], sealedVisits)
-    const copy = await startGuide(wren, guide)
-    await answerIn(wren, copy, 'stake', { text: 'B7' })
-    const submissions = async () => (await wren.get('/api/submissions')).body.items
-    return { ...started, guide, copy, submissions }
-  }
-
   it('is sealed with its receipt at the due time, by itself, with what was missing by name', async () => {
-    const { odalys, wren, tomasz, goTo, copy, guide, methods, submissions } = await startSealed()
+    const { odalys, wren, tomasz, goTo, copy, guide, methods, submissions } = await startSealedGuide(open)
     await goTo('2026-11-27T16:59:00.000Z')
     expect(await submissions()).toEqual([])
     await goTo('2026-11-27T17:00:40.000Z')
@@ -62,7 +50,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('is as it was then, whatever was written until it was handed in, after a server that was down', async () => {
-    const { wren, goTo, copy, site, submissions } = await startSealed()
+    const { wren, goTo, copy, site, submissions } = await startSealedGuide(open)
     // The jobs stand still over the due time, as those of a server that is down do.
     const { drain } = site.services.jobs
     Object.assign(site.services.jobs, { drain: async () => undefined })
@@ -84,7 +72,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('has all that was written until the minute, also by somebody who writes through it', async () => {
-    const { wren, goTo, copy, site, submissions } = await startSealed()
+    const { wren, goTo, copy, site, submissions } = await startSealedGuide(open)
     const { drain } = site.services.jobs
     Object.assign(site.services.jobs, { drain: async () => undefined })
     const windowId = '0193aaaa-0000-7000-8000-00000000000a'
@@ -112,7 +100,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('is handed in once, also where its owner did so earlier, or two servers collect at once', async () => {
-    const { wren, goTo, copy, site, submissions } = await startSealed()
+    const { wren, goTo, copy, site, submissions } = await startSealedGuide(open)
     const { assignmentId } = await copyOf(wren, copy)
     const answer = await handInChosen(wren, assignmentId ?? '')
     expect(answer.status).toBe(202)
@@ -122,7 +110,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('is handed in again when it was taken back before', async () => {
-    const { wren, goTo, copy, site, submissions } = await startSealed()
+    const { wren, goTo, copy, site, submissions } = await startSealedGuide(open)
     const { assignmentId } = await copyOf(wren, copy)
     const { body } = await handInChosen(wren, assignmentId ?? '')
     await site.services.jobs.drain()
@@ -137,7 +125,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('comes later when it is due later, and not at all once the guide has ended', async () => {
-    const { odalys, goTo, guide, submissions } = await startSealed()
+    const { odalys, goTo, guide, submissions } = await startSealedGuide(open)
     await improveGuide(odalys, guide, { ...sealedVisits, dueLocal: '2026-11-28T17:00' })
     await goTo('2026-11-27T17:01:00.000Z')
     expect(await submissions()).toEqual([])
@@ -147,7 +135,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('takes along the pages that answer its questions, as they are published, in the order of the answer', async () => {
-    const { wren, goTo, copy, submissions } = await startSealed()
+    const { wren, goTo, copy, submissions } = await startSealedGuide(open)
     const publish = async (title: string, text: string) => {
       const { id } = (await wren.post('/api/pages', { title, lang: 'en' })).body
       await sendEdit(wren, `/api/pages/${id}`, { base: 1, operations: [addTextRow('t', text)] })
@@ -166,7 +154,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('that fails is a state to be seen on both sides, and can be done by hand', async () => {
-    const { odalys, wren, goTo, copy, guide, methods, site, submissions } = await startSealed()
+    const { odalys, wren, goTo, copy, guide, methods, site, submissions } = await startSealedGuide(open)
     // Its last edit cannot be read, so that every try fails.
     await inTransaction(site.services.database, async (trx) => {
       await trx.sql('draftEdits').where({ draftId: copy }).update({ operations: '[]', inverse: '{' })
@@ -193,7 +181,7 @@ describeEachDatabase('guides handed in when due', (open) => {
   })
 
   it('cannot be chosen from otherwise: what goes in is the copy', async () => {
-    const { odalys, wren, copy, guide } = await startSealed()
+    const { odalys, wren, copy, guide } = await startSealedGuide(open)
     const { assignmentId } = await copyOf(wren, copy)
     const path = `/api/assignments/${assignmentId}/hand-in`
     const { revision } = (await wren.get(path)).body

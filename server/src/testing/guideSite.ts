@@ -5,6 +5,7 @@ import { planCollecting } from '../guides/index.ts'
 import { shiftedClock } from '../system/index.ts'
 import { TEST_START } from './databases.ts'
 import type { OpenDatabase } from './databases.ts'
+import { answerIn, sealedVisits, setGuide, startGuide } from './sampleGuides.ts'
 import { makeTestSite } from './site.ts'
 import type { TestBrowser } from './site.ts'
 import { makeSmallSchool } from './smallSchool.ts'
@@ -35,6 +36,17 @@ export async function startGuideSite(open: OpenDatabase) {
     await site.services.jobs.drain()
   }
   return { site, school, ...browsers, methods, goTo }
+}
+
+/** The same, where Wren works in a guide that is handed in when it is due, the day after. */
+export async function startSealedGuide(open: OpenDatabase) {
+  const started = await startGuideSite(open)
+  const { odalys, wren, methods } = started
+  const guide = await setGuide(odalys, [methods], sealedVisits)
+  const copy = await startGuide(wren, guide)
+  await answerIn(wren, copy, 'stake', { text: 'B7' })
+  const submissions = async () => (await wren.get('/api/submissions')).body.items
+  return { ...started, guide, copy, submissions }
 }
 
 export async function copyOf(browser: TestBrowser, id: string): Promise<GuideCopy> {

@@ -26,7 +26,7 @@ export type { ThingIds } from './oneOfEverything.ts'
 export { makePicture, makePictureBomb } from './pictures.ts'
 export { beginUpload, BYTES, TUS, upload } from './upload.ts'
 
-export { copyOf, listGuides, progressOf, startGuideSite, studentIn } from './guideSite.ts'
+export { copyOf, listGuides, progressOf, startGuideSite, startSealedGuide, studentIn } from './guideSite.ts'
 export {
   answerIn,
   askedIn,

@@ -6,7 +6,7 @@ import { get } from '../api/index.ts'
 export const todayQueries = {
   stages: () =>
     queryOptions({
-      queryKey: ['guides', 'today'],
+      queryKey: ['today', 'stages'],
       meta: { follows: ['guides', 'submissions', 'reflections', 'evidence', 'pages', 'bin'] },
       queryFn: ({ signal }) => get<TodayStages>('/api/today/stages', signal),
       staleTime: 0,

@@ -1,0 +1,32 @@
+// Writing a guide, as several journeys do.
+import type { Page } from '@playwright/test'
+import { saved } from './acts.ts'
+
+/** Begins a guide with a title and one stage. */
+export async function beginGuide(odalys: Page, title: string, stage: string): Promise<void> {
+  await odalys.goto('/guides')
+  await odalys.getByRole('button', { name: 'New guide' }).click()
+  await odalys.getByRole('textbox', { name: 'Title' }).fill(title)
+  await addStage(odalys, stage)
+}
+
+export async function addStage(odalys: Page, name: string): Promise<void> {
+  await odalys.getByRole('button', { name: 'Add a stage' }).click()
+  await odalys.getByRole('textbox', { name: 'Name of the stage' }).fill(name)
+  await odalys.getByRole('combobox', { name: 'When does it open?' }).click()
+  await odalys.getByRole('option', { name: 'When the stage before is done' }).click()
+}
+
+export async function ask(odalys: Page, kind: RegExp, words: string, isRequired = true): Promise<void> {
+  await odalys.getByRole('button', { name: kind }).click()
+  await odalys.getByRole('textbox', { name: 'Question', exact: true }).fill(words)
+  if (!isRequired) return
+  await odalys.getByRole('combobox', { name: 'Is it required?' }).click()
+  await odalys.getByRole('option', { name: 'Required' }).click()
+}
+
+export async function publishFor(odalys: Page, className: string): Promise<void> {
+  await odalys.getByRole('button', { name: 'Publish', exact: true }).click()
+  await odalys.getByRole('checkbox', { name: className }).check()
+  await saved(odalys)
+}
