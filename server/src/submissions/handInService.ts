@@ -1,12 +1,10 @@
 // Handing in: the choice of parts, its readiness, the act itself, and taking it back.
-import { isSame } from '@valise/core/json'
-import type { PageDocument, ShownDocument } from '@valise/core/pages'
-import { systemActor } from '@valise/core/people'
+import type { PageDocument } from '@valise/core/pages'
 import type { Actor, PersonActor } from '@valise/core/people'
 import { AppError, assertAllowed } from '@valise/core/problems'
 import type { Decision } from '@valise/core/problems'
 import { computeReadiness, decideHandIn, decideTakeBack, gapsOf, stateAfter } from '@valise/core/submissions'
-import type { ChosenPart, HandIn, HandingIn, SubmissionRow, SubmissionState } from '@valise/core/submissions'
+import type { ChosenPart, HandIn, HandingIn, SubmissionRow } from '@valise/core/submissions'
 import { itemsGoing } from '@valise/core/assignments'
 import type { Assignment, CheckedRequirement, Facts } from '@valise/core/assignments'
 import { minutesBetween } from '@valise/core/time'
@@ -23,13 +21,12 @@ import { loadFacts, loadStatementDocuments, loadStatements } from './facts.ts'
 import { filesOf, goingOf, listOwnFiles, prepareParts } from './goingParts.ts'
 import type { PreparedPart } from './goingParts.ts'
 import { SEAL } from './jobNames.ts'
-import { insertFiles, insertParts, listPinned, listVersionFiles } from './sealedStore.ts'
+import { insertFiles, insertParts, listVersionFiles } from './sealedStore.ts'
 import type { FileToSeal, PinnedPart, VersionFile } from './sealedStore.ts'
 import {
   findSubmission,
   insertSubmission,
   listLatest,
-  notePinned,
   toSubmissionRow,
   updateSubmission,
 } from './submissionStore.ts'
@@ -110,90 +107,8 @@ export function handIn(
   })
 }
 
-/**
- * Hands in what is due by itself, as it was when it was due. Idempotent: what was handed in already stays as it is.
- *
- * @param due the assignment, and the moment that counts
- * @returns whether something was handed in
- */
-export function handInWhenDue(
-  on: Writable,
-  jobs: Jobs,
-  actor: PersonActor,
-  { assignmentId, at }: { readonly assignmentId: string; readonly at: Instant },
-): Promise<boolean> {
-  return inOwnersTransaction(on, actor.personId, async (trx) => {
-    const prepared = await prepare(trx, actor, assignmentId, at)
-    const isWithSomebody = prepared.latest !== null && !isHandedInAnew.includes(prepared.latest.state)
-    if (isWithSomebody || !prepared.decision.allowed) return false
-    await pin(trx, jobs, actor, prepared, { requestedAt: at, byItself: true, cameAt: null })
-    return true
-  })
-}
-
-/**
- * Hands in again, as it was when it was due, what was handed in by itself then: some of it was on a device without a
- * connection and came later. Idempotent: where nothing of the copy is different, or it was answered, it stays as it is.
- *
- * @returns whether something was handed in
- */
-export function handInWhatCame(
-  on: Writable,
-  jobs: Jobs,
-  actor: PersonActor,
-  assignmentId: string,
-): Promise<boolean> {
-  return inOwnersTransaction(on, actor.personId, async (trx) => {
-    const [latest] = await listLatest(trx, actor, [assignmentId])
-    if (latest?.state !== 'with-assessor' || !latest.byItself) return false
-    const { requestedAt } = latest
-    const prepared = await prepare(trx, actor, assignmentId, requestedAt)
-    const before = (await listPinned(trx, latest.id)).map(writtenIn)
-    const now = prepared.parts.flatMap(({ goesIn, contents }) => (goesIn && contents ? [contents] : []))
-    if (isSame(before, now.map(writtenIn))) {
-      await notePinned(trx, latest.id)
-      return false
-    }
-    await pin(trx, jobs, actor, prepared, { requestedAt, byItself: true, cameAt: trx.now })
-    return true
-  })
-}
-
-/** The words of a part, with those of the entries in it. */
-function writtenIn({ document, shown }: ShownDocument) {
-  return { document, entries: Object.values(shown.entries).map((entry) => entry.document) }
-}
-
-/** What was handed in before and is with nobody is handed in again when it is due. */
-const isHandedInAnew: readonly SubmissionState[] = ['taken-back', 'not-sealed']
-
-/**
- * Writes down that handing in by itself failed for good, as a hand-in of which nothing is sealed: its owner and the
- * assessors see it, and it is done again by hand. What was handed in otherwise meanwhile stays as it is.
- *
- * @returns whether it is so
- */
-export function failHandIn(
-  on: Writable,
-  actor: PersonActor,
-  { assignmentId, at }: { readonly assignmentId: string; readonly at: Instant },
-): Promise<boolean> {
-  return inOwnersTransaction(on, actor.personId, async (trx) => {
-    const [latest = null] = await listLatest(trx, actor, [assignmentId])
-    if (latest !== null && latest.state !== 'taken-back') return false
-    const { dueAt, terms } = await getAssignment(trx, actor, assignmentId, 'student')
-    const id = await insertSubmission(trx, {
-      ...{ assignmentId, ownerId: actor.personId, n: (latest?.n ?? 0) + 1, dueAt, lateMinutes: 0 },
-      ...{ readiness: [], terms, gaps: 0, parts: 0, requestedAt: at, byItself: true, cameAt: null },
-      state: 'not-sealed',
-    })
-    await noteAct(trx, systemActor('handing in what is due'), 'hand-in-failed', id)
-    return true
-  })
-}
-
 /** Pins what goes in, and has it sealed. @returns the id of the submission */
-async function pin(
+export async function pin(
   trx: Trx,
   jobs: Jobs,
   actor: PersonActor,
@@ -244,7 +159,7 @@ interface Prepared {
   readonly decision: Decision
 }
 
-async function prepare(
+export async function prepare(
   reader: Reader,
   actor: PersonActor,
   assignmentId: string,
@@ -330,7 +245,7 @@ function isSameSet(a: readonly string[], b: readonly string[]): boolean {
   return a.length === b.length && a.every((one) => b.includes(one))
 }
 
-function noteAct(
+export function noteAct(
   trx: Trx,
   actor: Actor,
   action: 'handed-in' | 'handed-in-by-itself' | 'hand-in-failed' | 'taken-back',

@@ -1,23 +1,10 @@
 // One draft in one window: what is confirmed, what is on its way, and how the two are brought together.
-import { applyOperation, applyOperations, invertOperations, rebaseEdit } from '@valise/core/pages'
+import { applyOperations, invertOperations } from '@valise/core/pages'
 import type { Edit, EditAnswer, Operation, PageDocument } from '@valise/core/pages'
-import { toMinute } from '@valise/core/time'
 import type { Instant } from '@valise/core/time'
 import type { DeliveryState } from './delivery.ts'
-
-export interface ConfirmedDraft {
-  readonly revision: number
-  readonly document: PageDocument
-}
-
-export interface QueuedEdit {
-  readonly editId: string
-  /** Set where the edit was made on an earlier state than the confirmed one and must lose against what came since. */
-  readonly base?: number
-  readonly operations: readonly Operation[]
-  /** When it was written last, by the clock of the server; without it the server takes when it comes. */
-  readonly writtenAt?: Instant
-}
+import { applyWhatFits, carried, isAbout, isWriting, merge, without } from './queuedEdits.ts'
+import type { ConfirmedDraft, QueuedEdit } from './queuedEdits.ts'
 
 /** Everything that another window needs to continue after this one has closed. */
 export interface DraftSnapshot {
@@ -184,7 +171,7 @@ export class DraftSync {
     const last = this.#queue.at(-1)
     const now = this.#ports.now()
     const written = { operations, ...(now !== null && { writtenAt: now }) }
-    const merged = last && last !== this.#inFlight && isOneMinute(last, written) ? merge(last, written) : null
+    const merged = last && last !== this.#inFlight ? merge(last, written) : null
     if (last && merged) this.#queue[this.#queue.length - 1] = { ...last, ...written, operations: merged }
     else this.#queue.push({ editId: this.#ports.newId(), ...written })
     return merged !== null
@@ -339,82 +326,4 @@ export class DraftSync {
     })
     for (const listener of this.#listeners) listener()
   }
-}
-
-/** What was written before something was due, and what was written after, stay two edits. */
-function isOneMinute(a: Pick<QueuedEdit, 'writtenAt'>, b: Pick<QueuedEdit, 'writtenAt'>): boolean {
-  return (
-    a.writtenAt === b.writtenAt ||
-    (a.writtenAt !== undefined &&
-      b.writtenAt !== undefined &&
-      toMinute(a.writtenAt) === toMinute(b.writtenAt))
-  )
-}
-
-function isWriting({ op }: Operation): boolean {
-  return op === 'set-piece' || op === 'set-title'
-}
-
-/** Writing goes on in the edit that waits, where it is about the same part. */
-function merge(
-  { operations: waiting }: Pick<QueuedEdit, 'operations'>,
-  { operations: added }: Pick<QueuedEdit, 'operations'>,
-): readonly Operation[] | null {
-  const [before, after] = [waiting[0], added[0]]
-  if (waiting.length !== 1 || added.length !== 1 || !before || !after) return null
-  if (before.op === 'set-title' && after.op === 'set-title') return added
-  const isSamePiece =
-    before.op === 'set-piece' && after.op === 'set-piece' && before.piece.id === after.piece.id
-  return isSamePiece ? added : null
-}
-
-function isAbout(operation: Operation, pieceId: string): boolean {
-  switch (operation.op) {
-    case 'set-piece':
-    case 'insert-piece':
-      return operation.piece.id === pieceId
-    case 'insert-row':
-      return operation.row.pieces.some(({ id }) => id === pieceId)
-    case 'remove-piece':
-      return operation.pieceId === pieceId
-    case 'set-title':
-      return pieceId === 'title'
-    case 'set-lang':
-    case 'set-sheet':
-    case 'remove-row':
-    case 'move-row':
-    case 'move-piece':
-      return false
-  }
-}
-
-/** What waits behind an edit, carried over what others did before it. */
-function carried(
-  { document, revision }: ConfirmedDraft,
-  others: readonly Operation[],
-  [own, ...rest]: readonly QueuedEdit[],
-  newId: () => string,
-): QueuedEdit[] {
-  const made: Operation[] = [...(own?.operations ?? [])]
-  let before = rebaseEdit(document, others, made)
-  return rest.flatMap((edit): QueuedEdit[] => {
-    made.push(...edit.operations)
-    const after = rebaseEdit(document, others, made)
-    const operations = after?.operations.slice(before?.operations.length) ?? []
-    const lost = after?.refused.slice(before?.refused.length) ?? []
-    before = after
-    // What would write over others' words goes to the server on its old ground, which keeps it as another version.
-    return [
-      ...(lost.length > 0 ? [{ ...edit, editId: newId(), base: revision, operations: lost }] : []),
-      ...(operations.length > 0 ? [{ ...edit, operations }] : []),
-    ]
-  })
-}
-
-function without(edit: QueuedEdit, isLost: (operation: Operation) => boolean): QueuedEdit {
-  return { ...edit, operations: edit.operations.filter((operation) => !isLost(operation)) }
-}
-
-function applyWhatFits(document: PageDocument, operations: readonly Operation[]): PageDocument {
-  return operations.reduce((present, operation) => applyOperation(present, operation) ?? present, document)
 }

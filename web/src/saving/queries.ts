@@ -4,7 +4,8 @@ import type { QueryKey } from '@tanstack/react-query'
 import type { Draft, Edit, EditAnswer } from '@valise/core/pages'
 import { ApiProblem, ask, get } from '../api/index.ts'
 import { isLater } from './delivery.ts'
-import type { ConfirmedDraft, Failure } from './DraftSync.ts'
+import type { Failure } from './DraftSync.ts'
+import type { ConfirmedDraft } from './queuedEdits.ts'
 
 export function sendEdit(path: string, edit: Edit): Promise<EditAnswer> {
   return ask<EditAnswer>('POST', `${path}/edits`, { body: edit })
