@@ -179,7 +179,6 @@ export type NewGuideEntry = Static<typeof newGuideEntrySchema>
 
 /** A cell of the table: how far a student has come in a stage. */
 const cellSchema = object({
-  stageId: stageIdSchema,
   progress: Type.Enum([...stageProgresses]),
   changedAt: nullable(instantSchema),
   changedAfterClose: Type.Boolean(),
@@ -193,7 +192,7 @@ const studentRowSchema = object({
   isQuiet: Type.Boolean({
     description: 'Whether nothing was changed for a week and a stage is still to be done',
   }),
-  cells: Type.Array(cellSchema),
+  cells: Type.Array(cellSchema, { description: 'One for each stage, in their order' }),
   submissionId: nullable(idSchema),
   handIn: nullable(
     Type.Enum(['handed-in', 'by-itself', 'failed'], { description: 'What became of handing it in' }),

@@ -93,7 +93,8 @@ function toRow(
   const cells = stages.map(({ id: stageId, closesAt }) => {
     const row = noted.find((one) => one.stageId === stageId)
     return {
-      ...{ stageId, progress: row?.progress ?? ('not-begun' as const), changedAt: row?.changedAt ?? null },
+      progress: row?.progress ?? ('not-begun' as const),
+      changedAt: row?.changedAt ?? null,
       changedAfterClose: row !== undefined && closesAt !== null && row.changedAt > closesAt,
     }
   })

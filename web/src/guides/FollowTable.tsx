@@ -92,9 +92,12 @@ function StudentLine({ progress, student }: StudentLineProps) {
   return (
     <tr data-quiet={isQuiet}>
       <th scope="row">{name}</th>
-      {cells.map((cell) => (
-        <Cell key={cell.stageId} progress={progress} student={student} cell={cell} />
-      ))}
+      {progress.stages.map((stage, n) => {
+        const cell = cells[n]
+        return cell ? (
+          <Cell key={stage.id} progress={progress} student={student} stage={stage} cell={cell} />
+        ) : null
+      })}
       <td>
         <State student={student} />
         {student.feedback > 0 ? <small>{t('follow.feedback', { count: student.feedback })}</small> : null}
@@ -104,25 +107,25 @@ function StudentLine({ progress, student }: StudentLineProps) {
 }
 
 interface CellProps extends StudentLineProps {
+  readonly stage: GuideProgress['stages'][number]
   readonly cell: GuideStudentRow['cells'][number]
 }
 
 /** By its line: solid done, half stitched in progress, stitched not begun; in words for those who do not see it. */
-function Cell({ progress: { reading, stages }, student, cell }: CellProps) {
+function Cell({ progress: { reading }, student, stage, cell }: CellProps) {
   const { t } = useTranslation('guides')
   const words = useGuideWords()
   const when = useWhen()
   const { copyId, submissionId, name } = student
-  const stage = stages.find(({ id }) => id === cell.stageId)
   const state = [
     t(`progress.${cell.progress}`),
     ...(cell.changedAt === null ? [] : [when.dayTime(cell.changedAt)]),
     ...(cell.changedAfterClose ? [t('reading.afterClose')] : []),
   ].join(', ')
-  const label = t('follow.cell', { name, stage: words.text(stage?.name ?? {}), state })
+  const label = t('follow.cell', { name, stage: words.text(stage.name), state })
   const to =
     reading === 'followed'
-      ? copyId && `/guide-copies/${copyId}/reading#stage-${cell.stageId}`
+      ? copyId && `/guide-copies/${copyId}/reading#stage-${stage.id}`
       : submissionId && `/submissions/${submissionId}`
   const line = <i className={styles.line} data-progress={cell.progress} aria-hidden="true" />
   const late = cell.changedAfterClose ? <small>{t('reading.afterClose')}</small> : null

@@ -11,7 +11,8 @@ export function usePieceName(shown: Shown): (piece: Piece) => string {
     const kind = t(`kinds.${piece.kind}`)
     const definition = definitionOf(piece)
     const words = definition.texts(piece).map(toPlainText).join(' ').replace(/\s+/g, ' ')
-    const name = definition.name(piece, shown, i18n.language === 'es' ? 'es' : 'en') || words.slice(0, BEGINNING)
+    const name =
+      definition.name(piece, shown, i18n.language === 'es' ? 'es' : 'en') || words.slice(0, BEGINNING)
     return name ? t('changes.named', { kind, name }) : kind
   }
 }

@@ -72,7 +72,7 @@ export function TodayScreen() {
               : ' '}
         </>
       }
-      {...(studies && guides.data && { act: <WriteEntry stages={stages} /> })}
+      {...(studies && { act: <WriteEntry stages={guides.data?.stages ?? null} /> })}
       panel={
         <>
           {studies ? (
@@ -106,7 +106,7 @@ export function TodayScreen() {
       {guides.error ? <Fetched query={guides}>{() => null}</Fetched> : null}
       {plan && week ? <WeekLine week={week} due={countDue(upcoming, week.endsAt)} /> : null}
       {/* Another outline below what has come: one that moved down would move under the reader's eyes. */}
-      {isWhole ? null : <Loading key={plan ? 'rest' : 'all'} />}
+      {isWhole ? null : <Loading key={areStepsThere ? 'rest' : 'all'} />}
       {studies && isWhole ? <WhereYouStopped /> : null}
       {memberships.length > 0 && isWhole ? (
         <section className={styles.classes}>

@@ -15,8 +15,14 @@ import styles from './TodayScreen.module.css'
 
 const pencil = <IconPencil size={18} stroke={1.7} />
 
-export function WriteEntry({ stages }: { readonly stages: readonly StageStep[] }) {
+interface WriteEntryProps {
+  /** Null until they are known: its room is there from the start, so that nothing moves when it comes. */
+  readonly stages: readonly StageStep[] | null
+}
+
+export function WriteEntry({ stages }: WriteEntryProps) {
   const { t } = useTranslation('today')
+  if (stages === null) return <div className={styles.write} />
   const [due] = stages.flatMap((stage) => {
     const question = stage.questions.find(({ kind }) => kind === 'entry')
     return question ? [{ stage, questionId: question.id }] : []
