@@ -14,6 +14,8 @@ export interface Screen {
   readonly asksOnce?: true
 }
 
+const COMES_WITHIN_MS = 20_000
+
 const open = (path: string) => (page: Page) => goTo(page, path)
 
 /**
@@ -25,10 +27,13 @@ async function goTo(page: Page, path: string): Promise<void> {
   const isSameScreen = path.split(/[/?#]/)[1] === pathname.split('/')[1]
   if (page.url() === 'about:blank' || isSameScreen || pathname.endsWith('/bench'))
     return void (await page.goto(path))
+  const before = await page.$('h1')
   await page.evaluate((address) => {
     history.pushState({}, '', address)
     dispatchEvent(new PopStateEvent('popstate', { state: {} }))
   }, path)
+  // The screen of before stays until the next one has come; on a slow machine it would be looked at in its place.
+  await page.waitForFunction((heading) => heading?.isConnected !== true, before, { timeout: COMES_WITHIN_MS })
 }
 
 export const screens: readonly Screen[] = [
