@@ -1,7 +1,6 @@
 // Structured work in stages: an assessor sets a guide, a student works through one copy of it, and both see how far it is.
-import type { Page } from '@playwright/test'
 import { saved } from './support/acts.ts'
-import { addStage, ask, beginGuide, publishFor } from './support/guides.ts'
+import { addStage, ask, beginGuide, publishFor, setDue } from './support/guides.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -112,7 +111,7 @@ test('what is due is handed in by itself, with its receipt and with what was mis
   await ask(odalys, /^List of steps/, 'What happened, in order?')
   await odalys.getByRole('radio', { name: /It is handed in when due/ }).check()
   await expect(odalys.getByText('It is handed in when due, but has no due time yet.')).toBeVisible()
-  await setDue(odalys, '2099')
+  await setDue(odalys, '010120991200')
   await publishFor(odalys, 'Shore Methods')
 
   const sefa = await site.pageAs(browser, 'Sefa')
@@ -124,7 +123,7 @@ test('what is due is handed in by itself, with its receipt and with what was mis
   await saved(sefa)
 
   // It was due long ago, says its assessor now: it is collected at the next turn.
-  await setDue(odalys, '2020')
+  await setDue(odalys, '010120201200')
   await saved(odalys)
   await odalys.getByRole('button', { name: 'Publish changes' }).click()
   await expect(async () => {
@@ -140,13 +139,6 @@ test('what is due is handed in by itself, with its receipt and with what was mis
   await odalys.getByRole('link', { name: /^Sefa Marlowe, Listen/ }).click()
   await expect(odalys.getByText('Curlews')).toBeVisible()
 })
-
-/** Types a due time at noon of the first day of a year. */
-async function setDue(odalys: Page, year: string): Promise<void> {
-  const due = odalys.getByRole('group', { name: 'Due, handed in automatically' })
-  await due.getByRole('spinbutton', { name: 'Day' }).click()
-  await odalys.keyboard.type(`0101${year}1200`)
-}
 
 test('a copy that could not be handed in says so, and is handed in by hand', async ({ browser }) => {
   const odalys = await site.pageAs(browser, 'Odalys')

@@ -1,7 +1,7 @@
 // Writing far beyond what is usual: a megabyte pasted into one answer, and two hundred questions in a row.
 import type { Page } from '@playwright/test'
 import { expect, test, useSite } from './support/site.ts'
-import { saved } from './support/acts.ts'
+import { beginEntry, saved } from './support/acts.ts'
 
 const site = useSite()
 const WORDS = 'Where the bank is bare, the water carries more mud. '
@@ -19,13 +19,7 @@ test('a megabyte that is pasted into one place is refused in a sentence, stays, 
   browser,
 }) => {
   const wren = await site.pageAs(browser, 'Wren')
-  await wren.goto('/logbooks')
-  await wren
-    .getByRole('link', { name: /^Odds and ends/ })
-    .first()
-    .click()
-  await wren.getByRole('button', { name: 'New entry' }).click()
-  await wren.getByLabel('Title of the entry').fill('A whole book')
+  await beginEntry(wren, 'A whole book')
   await saved(wren)
   const text = wren.getByRole('textbox', { name: 'What you think' })
   await text.click()

@@ -1,15 +1,9 @@
 // A guide that falls due while a student has no connection: what the device holds counts from when it was written.
 import { saved } from './support/acts.ts'
-import { ask, beginGuide, publishFor } from './support/guides.ts'
+import { ask, beginGuide, handInWhenDue, publishFor } from './support/guides.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
-
-/** Starts the server again at another time of the day, which the sample world began at 10:42. */
-async function goTo(time: string): Promise<void> {
-  await site.stop()
-  await site.start({ env: { VALISE_CLOCK: `2026-11-26T${time}:00.000Z` } })
-}
 
 test('what is written without a connection before a guide is due is handed in after all, and says so', async ({
   browser,
@@ -18,10 +12,7 @@ test('what is written without a connection before a guide is due is handed in af
   const odalys = await site.pageAs(browser, 'Odalys')
   await beginGuide(odalys, 'A stake without a signal', 'Listen')
   await ask(odalys, /^Short text/, 'What do you hear?', false)
-  await odalys.getByRole('radio', { name: /It is handed in when due/ }).check()
-  const due = odalys.getByRole('group', { name: 'Due, handed in automatically' })
-  await due.getByRole('spinbutton', { name: 'Day' }).click()
-  await odalys.keyboard.type('261120261050')
+  await handInWhenDue(odalys, '261120261050')
   await publishFor(odalys, 'Shore Methods')
 
   const sefa = await site.pageAs(browser, 'Sefa')
@@ -35,7 +26,7 @@ test('what is written without a connection before a guide is due is handed in af
   await expect(sefa.getByText('1 change is saved on this device only').first()).toBeVisible()
 
   // It was due meanwhile, and is handed in with what had come by then.
-  await goTo('10:52')
+  await site.goTo('2026-11-26T10:52:00.000Z')
   const marks = () => odalys.context().request.get('/api/review-desk/queue')
   await expect(async () => {
     expect(await (await marks()).text()).toContain('A stake without a signal')
@@ -43,7 +34,7 @@ test('what is written without a connection before a guide is due is handed in af
 
   await sefa.context().setOffline(false)
   await saved(sefa)
-  await goTo('10:55')
+  await site.goTo('2026-11-26T10:55:00.000Z')
   await expect(async () => {
     await sefa.goto('/submissions')
     await expect(sefa.getByText(/some of it written in time, came/)).toBeVisible({ timeout: 1000 })
@@ -64,7 +55,7 @@ test('a stage that closes while one types keeps what was typed and says so, what
   browser,
 }) => {
   test.setTimeout(240_000)
-  await goTo('10:42')
+  await site.goTo('2026-11-26T10:42:00.000Z')
   const odalys = await site.pageAs(browser, 'Odalys')
   await beginGuide(odalys, 'A stake that closes', 'Look')
   await odalys.getByRole('group', { name: 'Closes' }).getByRole('spinbutton', { name: 'Day' }).click()
@@ -82,7 +73,7 @@ test('a stage that closes while one types keeps what was typed and says so, what
   await saved(sefa)
   await sefa.context().setOffline(true)
   await field.fill('Silt, and a crab')
-  await goTo('10:51')
+  await site.goTo('2026-11-26T10:51:00.000Z')
   await sefa.context().setOffline(false)
   await saved(sefa)
   await sefa.reload()

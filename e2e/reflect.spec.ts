@@ -1,6 +1,6 @@
 // Logbooks: an entry is written beside its evidence, dated, and stands on a page as well.
 import type { Page } from '@playwright/test'
-import { beginPage, dayField, saved, writeDay } from './support/acts.ts'
+import { beginEntry, beginPage, dayField, saved, writeDay } from './support/acts.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
@@ -188,17 +188,6 @@ const notes = [
   `<table class=MsoTableGrid><tr><td style='mso-border-alt:solid'><p class=MsoNormal>41</p></td></tr></table>`,
   `<p><img alt="Stake at low water" src="data:image/png;base64,${dot}"><img src="https://marsh.invalid/map.png"></p>`,
 ].join('')
-
-/** Begins an entry in the logbook of odds and ends. */
-async function beginEntry(page: Page, title: string): Promise<void> {
-  await page.goto('/logbooks')
-  await page
-    .getByRole('link', { name: /^Odds and ends/ })
-    .first()
-    .click()
-  await page.getByRole('button', { name: 'New entry' }).click()
-  await page.getByLabel('Title of the entry').fill(title)
-}
 
 /** Pastes HTML where one writes. */
 async function pasteInto(page: Page, html: string): Promise<void> {

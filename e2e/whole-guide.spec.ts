@@ -1,16 +1,10 @@
 // A guide from its making to its hand-in, over two days: an entry, a self-rating, a minute of film, and the logbook on a page.
 import { addressOf, beginPage, saved } from './support/acts.ts'
-import { addStage, ask, beginGuide, publishFor } from './support/guides.ts'
+import { addStage, ask, beginGuide, handInWhenDue, publishFor } from './support/guides.ts'
 import { expect, test, useSite } from './support/site.ts'
 
 const site = useSite()
 const TITLE = 'Three looks at a bank'
-
-/** Starts the server again at another time, as if it had run until then. */
-async function goTo(moment: string): Promise<void> {
-  await site.stop()
-  await site.start({ env: { VALISE_CLOCK: moment } })
-}
 
 test('a guide is made, found, worked through over two days, and handed in by itself; its logbook is read on a page', async ({
   browser,
@@ -25,10 +19,7 @@ test('a guide is made, found, worked through over two days, and handed in by its
   await odalys.getByRole('option', { name: 'Noticing (Field Attributes)' }).click()
   await addStage(odalys, 'Film')
   await ask(odalys, /^Evidence/, 'A minute of film about it')
-  await odalys.getByRole('radio', { name: /It is handed in when due/ }).check()
-  const due = odalys.getByRole('group', { name: 'Due, handed in automatically' })
-  await due.getByRole('spinbutton', { name: 'Day' }).click()
-  await odalys.keyboard.type('271120261200')
+  await handInWhenDue(odalys, '271120261200')
   await publishFor(odalys, 'Shore Methods')
 
   // Found in one place, begun with one click; the entry lies in its logbook as well.
@@ -64,12 +55,12 @@ test('a guide is made, found, worked through over two days, and handed in by its
   await saved(sefa)
 
   // The next day it is the same copy, until it is due.
-  await goTo('2026-11-27T11:50:00.000Z')
+  await site.goTo('2026-11-27T11:50:00.000Z')
   const later = await site.pageAs(browser, 'Sefa')
   await later.goto('/guide-copies')
   await later.getByRole('link', { name: `Open ${TITLE}` }).click()
   await expect(later).toHaveURL(new RegExp(address))
-  await goTo('2026-11-27T12:00:30.000Z')
+  await site.goTo('2026-11-27T12:00:30.000Z')
   await expect(async () => {
     await later.goto('/submissions')
     await expect(later.getByRole('link', { name: TITLE })).toBeVisible({ timeout: 1000 })

@@ -118,3 +118,14 @@ export async function settled(page: Page): Promise<void> {
     })
   })
 }
+
+/** Begins an entry in the logbook of odds and ends. */
+export async function beginEntry(page: Page, title: string): Promise<void> {
+  await page.goto('/logbooks')
+  await page
+    .getByRole('link', { name: /^Odds and ends/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: 'New entry' }).click()
+  await page.getByLabel('Title of the entry').fill(title)
+}

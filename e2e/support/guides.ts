@@ -1,6 +1,6 @@
 // Writing a guide, as several journeys do.
 import type { Page } from '@playwright/test'
-import { saved } from './acts.ts'
+import { saved, writeDay } from './acts.ts'
 
 /** Begins a guide with a title and one stage. */
 export async function beginGuide(odalys: Page, title: string, stage: string): Promise<void> {
@@ -29,4 +29,14 @@ export async function publishFor(odalys: Page, className: string): Promise<void>
   await odalys.getByRole('button', { name: 'Publish', exact: true }).click()
   await odalys.getByRole('checkbox', { name: className }).check()
   await saved(odalys)
+}
+
+/** Has a guide handed in by itself at a time, typed as people do: 271120261200. */
+export async function handInWhenDue(odalys: Page, digits: string): Promise<void> {
+  await odalys.getByRole('radio', { name: /It is handed in when due/ }).check()
+  await setDue(odalys, digits)
+}
+
+export function setDue(odalys: Page, digits: string): Promise<void> {
+  return writeDay(odalys, 'Due, handed in automatically', digits)
 }

@@ -74,6 +74,12 @@ export class Site {
     })
   }
 
+  /** Starts the server again at another time, as if it had run until then. */
+  async goTo(moment: string): Promise<void> {
+    await this.stop()
+    await this.start({ env: { VALISE_CLOCK: moment } })
+  }
+
   async remove(): Promise<void> {
     await this.stop()
     rmSync(this.dataFolder, { recursive: true, force: true })

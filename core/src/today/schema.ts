@@ -25,7 +25,6 @@ const stageStepSchema = object({
   stageId: Type.String(),
   title: words,
   name: words,
-  className: Type.String(),
   dueAt: nullable({
     ...instantSchema,
     description: 'When the stage closes, or the guide is handed in, whichever is first',

@@ -39,10 +39,10 @@ function isElsewhere({ latest }: GuideRow): boolean {
 }
 
 function toStep(row: GuideRow, stage: StageOnRoute, questions: StageStep['questions']): StageStep {
-  const { guideId, copyId, title, className, dueAt, reading } = row
+  const { guideId, copyId, title, dueAt, reading } = row
   const ends = [stage.closesAt, dueAt].flatMap((at) => at ?? [])
   return {
-    ...{ guideId, copyId, stageId: stage.id, title, name: stage.name, className },
+    ...{ guideId, copyId, stageId: stage.id, title, name: stage.name },
     ...{ dueAt: firstOf(ends), isHandedIn: reading === 'sealed' },
     ...{ required: stage.required, open: stage.open, questions },
   }

@@ -7,9 +7,14 @@ import {
   copyOf,
   describeEachDatabase,
   handInChosen,
+  progressOf,
   sendEdit,
+  setGuide,
   startGuide,
+  startGuideSite,
   startSealedGuide,
+  studentIn,
+  twoVisits,
   writeText,
 } from '../testing/index.ts'
 import type { TestBrowser } from '../testing/index.ts'
@@ -59,7 +64,7 @@ describeEachDatabase('what was written without a connection before a guide was d
     const [second, replaced] = await submissions()
     expect(second).toMatchObject({
       ...{ n: 2, state: 'with-assessor', byItself: true, requestedAt: DUE, lateMinutes: 0, gaps: 1 },
-      cameAt: expect.stringContaining('2026-11-27T17:42'),
+      cameAt: expect.stringContaining('2026-11-27T17:40'),
     })
     expect(replaced).toMatchObject({ id: first.id, n: 1, state: 'replaced', cameAt: null })
     expect(await htmlOf(second.id)).toContain('B8, moved by the tide')
@@ -100,6 +105,22 @@ describeEachDatabase('what was written without a connection before a guide was d
     expect(second).toMatchObject({ n: 2, state: 'with-assessor' })
     expect(await htmlOf(second.id)).toContain('the creek at low water')
     expect(await htmlOf(second.id)).not.toContain('high water')
+  })
+
+  it('takes nothing back of what is told of a stage that somebody wrote in after it closed', async () => {
+    const { odalys, wren, goTo, methods } = await startGuideSite(open)
+    const [first, ...rest] = twoVisits.stages
+    if (!first) throw new Error('there is a stage')
+    const closing = { ...first, closesLocal: '2026-11-27T17:00' }
+    const guide = await setGuide(odalys, [methods], { ...twoVisits, stages: [closing, ...rest] })
+    const copy = await startGuide(wren, guide)
+    const cell = async () => studentIn(await progressOf(odalys, guide, methods), 'Wren')?.cells[0]
+    await goTo(at('17:40'))
+    await sendHeld(wren, copy, 'stake', 'written in time', at('16:50'))
+    expect(await cell()).toMatchObject({ changedAfterClose: false })
+    await answerIn(wren, copy, 'stake', { text: 'written after' })
+    await sendHeld(wren, copy, 'stake', 'and this in time', at('16:55'))
+    expect(await cell()).toMatchObject({ changedAfterClose: true })
   })
 
   it('leaves a copy as it is where nothing of it is different, or it was written after', async () => {

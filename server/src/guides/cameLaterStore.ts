@@ -1,5 +1,6 @@
 // What was written on devices before guides were due, and came after they had been handed in by themselves.
 import { addMinutes } from '@valise/core/time'
+import type { Instant } from '@valise/core/time'
 import type { Reader } from '../database/index.ts'
 
 /** A device sends what it holds in one go; until nothing came for so long, more is expected. */
@@ -9,6 +10,8 @@ const LOOKED_BACK_MINUTES = 24 * 60
 export interface CameLater {
   readonly ownerId: string
   readonly assignmentId: string
+  /** When the last of it came. */
+  readonly cameAt: Instant
 }
 
 /**
@@ -39,4 +42,5 @@ export async function listCameLater(reader: Reader): Promise<CameLater[]> {
     .groupBy('submissions.ownerId', 'submissions.assignmentId')
     .having(reader.sql.raw('max("draftEdits"."at") <= ?', [addMinutes(now, -SETTLED_MINUTES)]))
     .select('submissions.ownerId', 'submissions.assignmentId')
+    .max({ cameAt: 'draftEdits.at' })
 }

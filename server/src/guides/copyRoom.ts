@@ -58,8 +58,10 @@ async function noteStages(
     const progress = progressOfStage(document, stage)
     const before = known.get(stage.id)
     const isSame = before ? before.contentHash === contentHash : progress === 'not-begun'
-    if (!isSame)
-      await saveStage(trx, { copyId, stageId: stage.id, progress, contentHash, changedAt: writtenAt })
+    if (isSame) continue
+    // What comes later although it was written before does not hide that something was written after.
+    const changedAt = before && before.changedAt > writtenAt ? before.changedAt : writtenAt
+    await saveStage(trx, { copyId, stageId: stage.id, progress, contentHash, changedAt })
   }
 }
 

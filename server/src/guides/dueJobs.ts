@@ -41,9 +41,10 @@ export function guideJobs(services: GuideServices): Readonly<Record<string, JobH
       giveUp: (payload) => giveUp(services, toWish(payload)),
     },
     [HAND_IN_WHAT_CAME]: {
-      run: async ({ ownerId, assignmentId }) => {
+      run: async ({ ownerId, assignmentId, cameAt }) => {
         const actor = ownerActor(String(ownerId))
-        await handInWhatCame(services.database, services.jobs, actor, String(assignmentId))
+        const came = { assignmentId: String(assignmentId), at: String(cameAt) }
+        await handInWhatCame(services.database, services.jobs, actor, came)
       },
       // What was handed in when it was due stays, and the copy has all of it.
       giveUp: async () => undefined,
@@ -60,9 +61,9 @@ async function collect(services: GuideServices): Promise<Instant> {
   const cameLater = await listCameLater(database.reader())
   if (cameLater.length > 0)
     await inTransaction(database, async (trx) => {
-      for (const { ownerId, assignmentId } of cameLater)
+      for (const { ownerId, assignmentId, cameAt } of cameLater)
         await services.jobs.enqueue(trx, {
-          ...{ kind: HAND_IN_WHAT_CAME, payload: { ownerId, assignmentId }, personId: ownerId },
+          ...{ kind: HAND_IN_WHAT_CAME, payload: { ownerId, assignmentId, cameAt }, personId: ownerId },
           dedupeKey: `${HAND_IN_WHAT_CAME} ${ownerId} ${assignmentId}`,
         })
     })

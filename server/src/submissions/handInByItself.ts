@@ -38,13 +38,14 @@ export function handInWhenDue(
  * Hands in again, as it was when it was due, what was handed in by itself then: some of it was on a device without a
  * connection and came later. Idempotent: where nothing of the copy is different, or it was answered, it stays as it is.
  *
+ * @param came the assignment, and the moment at which the last of it came
  * @returns whether something was handed in
  */
 export function handInWhatCame(
   on: Writable,
   jobs: Jobs,
   actor: PersonActor,
-  assignmentId: string,
+  { assignmentId, at }: { readonly assignmentId: string; readonly at: Instant },
 ): Promise<boolean> {
   return inOwnersTransaction(on, actor.personId, async (trx) => {
     const [latest] = await listLatest(trx, actor, [assignmentId])
@@ -57,7 +58,7 @@ export function handInWhatCame(
       await notePinned(trx, latest.id)
       return false
     }
-    await pin(trx, jobs, actor, prepared, { requestedAt, byItself: true, cameAt: trx.now })
+    await pin(trx, jobs, actor, prepared, { requestedAt, byItself: true, cameAt: at })
     return true
   })
 }

@@ -87,7 +87,7 @@ describe('a next step', () => {
 })
 
 const stage: StageStep = {
-  ...{ guideId: 'stake', copyId: 'mine', stageId: 'three', className: 'Shore Methods' },
+  ...{ guideId: 'stake', copyId: 'mine', stageId: 'three' },
   ...{ title: { en: 'One stake' }, name: { en: 'Visit 3' }, dueAt: '2026-11-28T12:00:00.000Z' },
   ...{ isHandedIn: false, required: 3, open: 2 },
   questions: [
